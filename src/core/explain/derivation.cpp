@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/explain/derivation.h"
+
+#include "core/result/match.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+void Derivations::add(Derivation derivation) {
+    FigureId id = derivation.id;
+    const bool fresh = byId_.emplace(std::move(id), std::move(derivation)).second;
+    promise(fresh, "a figure is derived once");
+}
+
+void Derivations::merge(Derivations other) {
+    for (auto& [id, derivation] : other.byId_) {
+        add(std::move(derivation));
+    }
+}
+
+const Derivation* Derivations::find(const FigureId& id) const {
+    const auto found = byId_.find(id);
+    return found == byId_.end() ? nullptr : &found->second;
+}
+
+std::string describe(const Origin& origin) {
+    return match(
+        origin,
+        [](const FromFigure& o) { return "figure " + o.figure.value; },
+        [](const FromPlan& o) { return "plan: " + o.path; },
+        [](const FromTable& o) {
+            return "table " + o.table + ", " + o.row + " (" + o.source + "; " + o.certainty + ")";
+        },
+        [](const FromSolver& o) { return "solved network, " + o.moment; },
+        [](const FromRule& o) { return o.rule; });
+}
+
+std::string asText(const Derivation& derivation) {
+    std::string out = derivation.title + ": " + format(derivation.result) + "\n";
+    out += "  " + derivation.formula + "\n";
+    for (const Term& term : derivation.terms) {
+        out += "  " + term.symbol + " = " + format(term.value) + "  " + term.name + "  [" +
+               describe(term.origin) + "]\n";
+    }
+    out += "  Source: " + derivation.source + "\n";
+    if (!derivation.note.empty()) {
+        out += "  " + derivation.note + "\n";
+    }
+    return out;
+}
+
+}  // namespace spirk

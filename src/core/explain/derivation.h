@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// How a figure came about: formula in words and symbols, each term with its value and where it came
+// from, the result, the source. Every figure that a person sees has one.
+
+#include <map>
+#include <string>
+#include <variant>
+#include <vector>
+
+#include "core/explain/id.h"
+#include "core/explain/message.h"
+
+namespace spirk {
+
+struct FromFigure {  // another figure, which can be asked in turn
+    FigureId figure;
+    bool operator==(const FromFigure&) const = default;
+};
+struct FromPlan {  // what the person decided; the path as in the file
+    std::string path;
+    bool operator==(const FromPlan&) const = default;
+};
+struct FromTable {  // a row of the library, with its source and how sure it is
+    std::string table;
+    std::string row;
+    std::string source;
+    std::string certainty;
+    bool operator==(const FromTable&) const = default;
+};
+struct FromSolver {  // a solved network, in the named moment
+    std::string moment;
+    bool operator==(const FromSolver&) const = default;
+};
+struct FromRule {  // a rule or judgement, in words
+    std::string rule;
+    bool operator==(const FromRule&) const = default;
+};
+using Origin = std::variant<FromFigure, FromPlan, FromTable, FromSolver, FromRule>;
+
+struct Term {
+    std::string symbol;
+    std::string name;
+    Value value;
+    Origin origin;
+    bool operator==(const Term&) const = default;
+};
+
+struct Derivation {
+    FigureId id;
+    std::string title;
+    std::string formula;
+    std::vector<Term> terms;
+    Value result;
+    std::string source;
+    std::string note;  // what it was compared with, or what would change it most; may be empty
+    bool operator==(const Derivation&) const = default;
+};
+
+// All derivations of a design by figure. Ordered, so that reports come out the same each time.
+class Derivations {
+public:
+    // Requires that the figure has no derivation yet.
+    void add(Derivation derivation);
+    void merge(Derivations other);
+    // Null where the figure is unknown.
+    [[nodiscard]] const Derivation* find(const FigureId& id) const;
+    [[nodiscard]] const std::map<FigureId, Derivation>& all() const { return byId_; }
+    bool operator==(const Derivations&) const = default;
+
+private:
+    std::map<FigureId, Derivation> byId_;
+};
+
+// Where a term came from, in words: 'plan: gear.bank.count', 'table ampacity, row ...'.
+[[nodiscard]] std::string describe(const Origin& origin);
+
+// The whole derivation as indented text for the terminal and the printed report.
+[[nodiscard]] std::string asText(const Derivation& derivation);
+
+}  // namespace spirk

@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What is wrong or could be better in a design: what, where, why, what to do. Any room may return
+// one; the rules proper live in checks.
+
+#include <optional>
+#include <string>
+#include <variant>
+#include <vector>
+
+#include "core/explain/derivation.h"
+
+namespace spirk {
+
+enum class Severity {
+    Danger,  // can burn, shock or destroy
+    Fault,   // will not work or breaks a standard
+    Advice,  // costs life, comfort or money
+};
+[[nodiscard]] std::string name(Severity severity);
+
+// On whose word a rule stands.
+enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
+[[nodiscard]] std::string name(Standing standing);
+
+// One change of the plan, in the plan's own words (plan/edit.h applies it). A mend is one undo step.
+struct Change {
+    std::string field;   // 'conductor.size', 'conductor.fuse', 'gear.bank.count' ...
+    std::string target;  // id of what is changed; empty for a field of the plan itself
+    std::variant<double, std::string> value;
+    bool operator==(const Change&) const = default;
+};
+
+struct Mend {
+    Message label;  // 'Fit 30 A'
+    std::vector<Change> changes;
+    bool operator==(const Mend&) const = default;
+};
+
+struct Finding {
+    std::string id;    // stable: rule and subject, 'W1 inverter.feed+'
+    std::string rule;  // 'W1'
+    Severity severity = Severity::Advice;
+    Standing standing = Standing::CommonPractice;
+    std::vector<Subject> where;
+    Message what;
+    Message why;
+    Message remedy;
+    std::string source;
+    std::vector<Mend> mends;  // none where the mend could itself be dangerous
+    std::vector<FigureId> figures;
+    bool operator==(const Finding&) const = default;
+};
+
+}  // namespace spirk

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Stable names of things, built from meaning ('bank.1', 'inverter', 'inverter.feed+'), so that
+// amendments, labels and undo survive a recomputation. Each kind of name is a type of its own.
+
+#include <compare>
+#include <string>
+
+namespace spirk {
+
+template <class Tag>
+struct Id {
+    std::string value;
+    Id() = default;
+    explicit Id(std::string text) : value(std::move(text)) {}
+    auto operator<=>(const Id&) const = default;
+};
+
+using ApplianceId = Id<struct ApplianceTag>;
+using DeviceId = Id<struct DeviceTag>;
+using ConductorId = Id<struct ConductorTag>;
+using PlaceId = Id<struct PlaceTag>;
+using FigureId = Id<struct FigureTag>;
+
+// A terminal is a named port of a device: 'inverter' 'dc+', written 'inverter:dc+'.
+struct TerminalId {
+    DeviceId device;
+    std::string port;
+    auto operator<=>(const TerminalId&) const = default;
+};
+
+[[nodiscard]] inline std::string text(const TerminalId& t) { return t.device.value + ":" + t.port; }
+
+// What a finding, a selection or a search hit points at.
+enum class SubjectKind { Appliance, Device, Conductor, Figure, Amendment };
+struct Subject {
+    SubjectKind kind = SubjectKind::Device;
+    std::string id;
+    auto operator<=>(const Subject&) const = default;
+};
+
+[[nodiscard]] inline Subject subject(const ApplianceId& id) {
+    return {SubjectKind::Appliance, id.value};
+}
+[[nodiscard]] inline Subject subject(const DeviceId& id) { return {SubjectKind::Device, id.value}; }
+[[nodiscard]] inline Subject subject(const ConductorId& id) {
+    return {SubjectKind::Conductor, id.value};
+}
+[[nodiscard]] inline Subject subject(const FigureId& id) { return {SubjectKind::Figure, id.value}; }
+
+}  // namespace spirk

@@ -1,0 +1,179 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <array>
+#include <string_view>
+
+#include "core/library/table_readers.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::array<std::string_view, 3> kMounts{"block", "holder", "stud"};
+
+std::map<SquareMetres, Amps> readAmps(JsonFields& column) {
+    std::map<SquareMetres, Amps> amps_;
+    for (JsonFields& row : column.objects("rows")) {
+        const SquareMetres area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
+        amps_[area] = amps(row.number("amps", 1, 2000));
+        row.refuseUnknownKeys();
+    }
+    return amps_;
+}
+
+std::vector<EnvelopePoint> readEnvelope(JsonFields& family) {
+    std::vector<EnvelopePoint> points;
+    for (JsonFields& row : family.objects("envelope")) {
+        EnvelopePoint point;
+        point.multiple = row.number("multiple", 1.0, 100.0);
+        point.shortest = seconds(row.number("shortest_s", 1e-4, 1e6));
+        if (const auto longest = row.maybeNumber("longest_s", 1e-4, 1e6)) {
+            point.longest = seconds(*longest);
+        }
+        if (!points.empty() && points.back().multiple >= point.multiple) {
+            row.problem("multiple", "The envelope must rise.", "Sort its points.");
+        }
+        points.push_back(point);
+        row.refuseUnknownKeys();
+    }
+    return points;
+}
+
+}  // namespace
+
+void readConductors(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("rows")) {
+        ConductorRow out;
+        out.area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
+        out.ohmPerMetre20 = row.number("r20_ohm_per_km", 0.01, 200) * 1e-3;
+        out.conductorDiameter = millimetres(row.number("conductor_mm", 0.1, 50));
+        out.outerDiameter = millimetres(row.number("outer_mm", 0.1, 60));
+        if (!library.conductors.empty() && library.conductors.back().area >= out.area) {
+            row.problem("area_mm2", "Rows must rise with the area.", "Sort the rows.");
+        }
+        library.conductors.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+void readAmpacity(JsonFields& fields, Library& library) {
+    for (JsonFields& column : fields.objects("columns")) {
+        AmpacityColumn out;
+        out.id = column.text("id");
+        out.name = column.text("name");
+        out.source = column.text("source");
+        out.certainty = column.text("certainty");
+        out.maximum = celsius(column.number("max_c", 40, 250));
+        out.reference = celsius(column.number("reference_c", 0, 100));
+        out.adiabaticK = column.number("adiabatic_k", 50, 250);
+        out.adiabaticSource = column.text("adiabatic_source");
+        out.satisfiesChecks = column.flag("satisfies_checks");
+        out.amps = readAmps(column);
+        library.ampacity.push_back(out);
+        column.refuseUnknownKeys();
+    }
+}
+
+void readFuses(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("families")) {
+        FuseFamily out;
+        out.id = row.text("id");
+        out.name = row.text("name");
+        out.source = row.text("source");
+        out.certainty = row.text("certainty");
+        out.mount = static_cast<FuseMount>(row.oneOf("mount", kMounts));
+        out.stud = row.text("stud");
+        out.maxArea = squareMillimetres(row.number("max_area_mm2", 1, 500));
+        out.volts = volts(row.number("volts", 12, 1000));
+        out.interrupting = amps(row.number("interrupting_a", 100, 100e3));
+        out.interruptingSource = row.text("interrupting_source");
+        out.dropAtRating = volts(row.number("volts_at_rating", 0.001, 1));
+        for (const double rating : row.numbers("ratings_a", 0.5, 1000)) {
+            out.ratings.push_back(amps(rating));
+        }
+        out.envelope = readEnvelope(row);
+        library.fuses.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+void readStuds(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("rows")) {
+        Stud out;
+        out.id = row.text("id");
+        out.diameter = millimetres(row.number("stud_mm", 2, 20));
+        out.lugHole = millimetres(row.number("hole_mm", 2, 25));
+        out.torqueLowNm = row.number("torque_low_nm", 0.1, 100);
+        out.torqueHighNm = row.number("torque_high_nm", out.torqueLowNm, 100);
+        library.studs.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+void readLugs(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("rows")) {
+        Lug out;
+        out.area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
+        (void)row.maybeNumber("barrel_mm", 1, 30);
+        out.holes = row.texts("holes");
+        library.lugs.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+void readAlternator(JsonFields& fields, Library& library) {
+    AlternatorCurve& curve = library.alternator;
+    for (JsonFields& row : fields.objects("rows")) {
+        curve.points.push_back({row.number("speed_per_min", 0, 20000), row.number("share", 0, 1)});
+        row.refuseUnknownKeys();
+    }
+    curve.idleSpeed = fields.number("idle_speed_per_min", 500, 10000);
+    curve.roadSpeed = fields.number("road_speed_per_min", 500, 20000);
+    curve.hotFactor = fields.number("hot_factor", 0.1, 1);
+    curve.roadShareLimit = fields.number("road_share_limit", 0.05, 1);
+}
+
+void readAmbients(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("rows")) {
+        Ambient out;
+        out.id = PlaceId(row.text("id"));
+        out.name = row.text("name");
+        out.ambient = celsius(row.number("ambient_c", -20, 120));
+        library.ambients.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+void readClimates(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("rows")) {
+        Climate out;
+        out.name = row.text("name");
+        out.latitude = row.number("latitude", -90, 90);
+        out.longitude = row.number("longitude", -180, 180);
+        out.sun = row.numbers("sun_kwh_m2_day", 12, 0, 12);
+        for (const double mean : row.numbers("mean_c", 12, -60, 60)) {
+            out.mean.push_back(celsius(mean));
+        }
+        out.coldest = celsius(row.number("coldest_c", -70, 40));
+        library.climates.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+void readRules(JsonFields& fields, Library& library) {
+    for (JsonFields& row : fields.objects("rows")) {
+        Rule out;
+        out.id = row.text("id");
+        out.value = row.number("value", 0, 1e6);
+        out.unit = row.text("unit");
+        out.text = row.text("text");
+        out.source = row.text("source");
+        out.standing = row.text("standing");
+        if (out.source.empty()) {
+            row.problem("source", "A rule needs a source.", "Name it.");
+        }
+        library.rules.push_back(out);
+        row.refuseUnknownKeys();
+    }
+}
+
+}  // namespace spirk

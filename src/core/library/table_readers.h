@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// One reader per table file of data/. Each notes problems through its fields and fills its part of
+// the library; load_library.cpp decides whether the whole is good.
+
+#include "core/library/library.h"
+#include "core/result/json_fields.h"
+
+namespace spirk {
+
+// Tables: published figures.
+void readConductors(JsonFields& fields, Library& library);
+void readAmpacity(JsonFields& fields, Library& library);
+void readFuses(JsonFields& fields, Library& library);
+void readStuds(JsonFields& fields, Library& library);
+void readLugs(JsonFields& fields, Library& library);
+void readAlternator(JsonFields& fields, Library& library);
+void readAmbients(JsonFields& fields, Library& library);
+void readClimates(JsonFields& fields, Library& library);
+void readRules(JsonFields& fields, Library& library);
+// Catalogue: typical gear.
+void readAppliances(JsonFields& fields, Library& library);
+void readChemistries(JsonFields& fields, Library& library);
+void readBatteries(JsonFields& fields, Library& library);
+void readPanels(JsonFields& fields, Library& library);
+void readControllers(JsonFields& fields, Library& library);
+void readDcdcs(JsonFields& fields, Library& library);
+void readInverters(JsonFields& fields, Library& library);
+void readHardware(JsonFields& fields, Library& library);
+
+}  // namespace spirk

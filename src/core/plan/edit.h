@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Edits of a plan that are more than a field: mends of findings, amendments, label numbers.
+
+#include <span>
+
+#include "core/explain/finding.h"
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+// The plan with the amendment, replacing one of the same kind on the same conductor and end.
+[[nodiscard]] Plan amended(Plan plan, const Amendment& amendment);
+// The plan without any amendment equal to this one.
+[[nodiscard]] Plan withoutAmendment(Plan plan, const Amendment& amendment);
+
+// The plan after a finding's mend. Requires changes that name known fields (a test holds every rule
+// to it).
+[[nodiscard]] Plan apply(Plan plan, const Mend& mend);
+
+// Gives each conductor that has no number yet the next free one, in the order given.
+[[nodiscard]] Plan numbered(Plan plan, std::span<const ConductorId> conductors);
+
+}  // namespace spirk

@@ -1,0 +1,165 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What the person decides, and nothing that can be recomputed: trip, appliances and habits, gear,
+// the van's places, amendments, numbers already on labels. Plain values, compared with ==.
+
+#include <map>
+#include <optional>
+#include <string>
+#include <variant>
+#include <vector>
+
+#include "core/explain/id.h"
+#include "core/library/library.h"
+#include "core/quantities/units.h"
+
+namespace spirk {
+
+// A stretch of the day in which an appliance runs. `duty` is the part of the span it is really on
+// (a fridge's compressor), 0 to 1. Range: start 0 to 24 h, span above 0 to 24 h; it may pass midnight.
+struct Use {
+    Seconds start;
+    Seconds span;
+    double duty = 1.0;
+    bool operator==(const Use&) const = default;
+};
+
+struct Appliance {
+    ApplianceId id;
+    std::string name;
+    Category category = Category::Electronics;
+    Feed feed = Feed::Dc;
+    int count = 1;
+    Watts rated;                    // of one, from its plate
+    std::optional<Watts> measured;  // of one while on; used instead of the plate where given
+    std::vector<Use> uses;
+    Watts standby;       // of one, for the rest of the day
+    double surge = 1.0;  // multiple of the running watts at start
+    Behaviour behaviour = Behaviour::Power;
+    Runs runs = Runs::WithOthers;
+    PlaceId place;
+    bool operator==(const Appliance&) const = default;
+};
+
+struct Trip {
+    std::string climate;  // name of a climate of the library
+    int firstMonth = 5;   // 1 to 12; the trip may pass the turn of the year
+    int lastMonth = 9;
+    double daysWithoutSun = 2.0;  // the bank alone must carry them
+    Seconds drivingPerDay;
+    bool operator==(const Trip&) const = default;
+};
+
+struct BankChoice {
+    std::string model;
+    int count = 1;  // in parallel, 1 to 4
+    bool operator==(const BankChoice&) const = default;
+};
+struct SolarChoice {
+    std::string panel;
+    int series = 1;
+    int parallel = 1;
+    std::string controller;
+    bool operator==(const SolarChoice&) const = default;
+};
+struct EngineChoice {
+    std::string charger;
+    Amps alternator;  // its rating
+    bool operator==(const EngineChoice&) const = default;
+};
+struct InverterChoice {
+    std::string model;
+    Seconds onPerDay;  // switched on, loaded or idle
+    bool operator==(const InverterChoice&) const = default;
+};
+struct Gear {
+    BankChoice bank;
+    std::optional<SolarChoice> solar;
+    std::optional<EngineChoice> engine;
+    std::optional<InverterChoice> inverter;
+    bool operator==(const Gear&) const = default;
+};
+
+struct VanPlace {
+    PlaceId id;
+    std::string name;
+    Celsius ambient;
+    bool operator==(const VanPlace&) const = default;
+};
+struct WireWay {
+    PlaceId from, to;
+    Metres length;
+    bool operator==(const WireWay&) const = default;
+};
+struct Van {
+    std::vector<VanPlace> places;
+    std::vector<WireWay> ways;
+    std::map<DeviceId, PlaceId> placed;  // devices other than appliances
+    bool operator==(const Van&) const = default;
+};
+
+enum class End { From, To };  // of a conductor; stored by name
+
+// Where the person disagrees with a computed choice or has built something else.
+struct SetSize {
+    ConductorId conductor;
+    SquareMetres area;
+    bool operator==(const SetSize&) const = default;
+};
+struct SetFuse {
+    ConductorId conductor;
+    End end = End::From;
+    std::string family;  // empty: as computed
+    Amps rating;
+    bool operator==(const SetFuse&) const = default;
+};
+struct SetLength {
+    ConductorId conductor;
+    Metres length;
+    bool operator==(const SetLength&) const = default;
+};
+struct InsertIsolator {
+    ConductorId conductor;
+    bool operator==(const InsertIsolator&) const = default;
+};
+struct LeaveOutProtection {
+    ConductorId conductor;
+    End end = End::From;
+    bool operator==(const LeaveOutProtection&) const = default;
+};
+struct MoveEnd {
+    ConductorId conductor;
+    End end = End::From;
+    TerminalId terminal;
+    bool operator==(const MoveEnd&) const = default;
+};
+using Amendment =
+    std::variant<SetSize, SetFuse, SetLength, InsertIsolator, LeaveOutProtection, MoveEnd>;
+
+[[nodiscard]] const ConductorId& conductorOf(const Amendment& amendment);
+// 'set size of inverter.feed+ to 70 mm²': for lists and findings.
+[[nodiscard]] std::string describe(const Amendment& amendment);
+
+struct Plan {
+    std::string name;
+    std::string notes;
+    Trip trip;
+    std::vector<Appliance> appliances;
+    Gear gear;
+    Van van;
+    std::vector<Amendment> amendments;
+    std::map<ConductorId, int> numbers;  // on labels; once given, kept
+    int highestNumber = 0;               // a number out of use is not given again
+    bool operator==(const Plan&) const = default;
+};
+
+// A plan with a typical van's places, a small bank and no appliances: what File > New opens.
+[[nodiscard]] Plan emptyPlan(const Library& library);
+
+// An appliance of the catalogue with an id that the plan does not use yet.
+[[nodiscard]] Appliance fromCatalogue(const CatalogueAppliance& entry, const Plan& plan);
+
+// An id like `stem` that no appliance of the plan has: 'kettle', 'kettle.2' ...
+[[nodiscard]] ApplianceId freshId(const std::string& stem, const Plan& plan);
+
+}  // namespace spirk

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The .spirk file: UTF-8 JSON with a format version, documented in docs/file-format.md. Numbers are
+// stored in the unit that their key names. Reading notes every problem with its key path and gives a
+// plan only where there is none; a newer version is refused and the file left untouched.
+
+#include <string>
+#include <vector>
+
+#include "core/plan/plan.h"
+#include "core/result/result.h"
+
+namespace spirk {
+
+inline constexpr int kPlanFormatVersion = 1;
+
+// A plan, or all that is wrong with the file.
+struct PlanReading {
+    std::optional<Plan> plan;
+    std::vector<Error> problems;
+};
+
+[[nodiscard]] PlanReading readPlan(const std::string& text, const std::string& name);
+[[nodiscard]] PlanReading loadPlan(const std::string& path);
+
+// The file's bytes; the same plan gives the same bytes.
+[[nodiscard]] std::string writePlan(const Plan& plan);
+
+// Writes beside the file, flushes to the disk, then renames over it: after a power cut either the
+// old or the new plan is there, never half of one.
+[[nodiscard]] Result<std::string> savePlan(const Plan& plan, const std::string& path);
+
+// Any text, saved in the same way. Gives the path back.
+[[nodiscard]] Result<std::string> saveText(const std::string& text, const std::string& path);
+
+}  // namespace spirk

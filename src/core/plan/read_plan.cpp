@@ -1,0 +1,251 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <fmt/format.h>
+
+#include <array>
+#include <nlohmann/json.hpp>
+#include <set>
+
+#include "core/library/appliance_names.h"
+#include "core/plan/plan_file.h"
+#include "core/result/json_fields.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::array<std::string_view, 2> kEndNames{"from", "to"};
+constexpr std::array<std::string_view, 6> kAmendmentNames{
+    "set_size", "set_fuse", "set_length", "insert_isolator", "leave_out_protection", "move_end"};
+constexpr double kMostWatts = 100e3;
+
+Use readUse(JsonFields& row) {
+    Use use;
+    use.start = hours(row.number("start_h", 0, 24));
+    use.span = hours(row.number("span_h", 0, 24));
+    use.duty = row.number("duty", 0, 1);
+    row.refuseUnknownKeys();
+    return use;
+}
+
+Appliance readAppliance(JsonFields& row) {
+    Appliance out;
+    out.id = ApplianceId(row.text("id"));
+    out.name = row.text("name");
+    out.category = static_cast<Category>(row.oneOf("category", kCategoryNames));
+    out.feed = static_cast<Feed>(row.oneOf("feed", kFeedNames));
+    out.count = row.integer("count", 0, 100);
+    out.rated = watts(row.number("rated_w", 0, kMostWatts));
+    if (const auto measured = row.maybeNumber("measured_w", 0, kMostWatts)) {
+        out.measured = watts(*measured);
+    }
+    for (JsonFields& use : row.objects("uses")) {
+        out.uses.push_back(readUse(use));
+    }
+    out.standby = watts(row.number("standby_w", 0, kMostWatts));
+    out.surge = row.number("surge", 1, 20);
+    out.behaviour = static_cast<Behaviour>(row.oneOf("behaves", kBehaviourNames));
+    out.runs = static_cast<Runs>(row.oneOf("runs", kRunsNames));
+    out.place = PlaceId(row.text("place"));
+    row.refuseUnknownKeys();
+    return out;
+}
+
+Trip readTrip(JsonFields fields) {
+    Trip trip;
+    trip.climate = fields.text("climate");
+    trip.firstMonth = fields.integer("first_month", 1, 12);
+    trip.lastMonth = fields.integer("last_month", 1, 12);
+    trip.daysWithoutSun = fields.number("days_without_sun", 0, 60);
+    trip.drivingPerDay = hours(fields.number("driving_h_per_day", 0, 24));
+    fields.refuseUnknownKeys();
+    return trip;
+}
+
+SolarChoice readSolar(JsonFields fields) {
+    SolarChoice out;
+    out.panel = fields.text("panel");
+    out.series = fields.integer("series", 1, 8);
+    out.parallel = fields.integer("parallel", 1, 8);
+    out.controller = fields.text("controller");
+    fields.refuseUnknownKeys();
+    return out;
+}
+
+EngineChoice readEngine(JsonFields fields) {
+    EngineChoice out;
+    out.charger = fields.text("charger");
+    out.alternator = amps(fields.number("alternator_a", 1, 1000));
+    fields.refuseUnknownKeys();
+    return out;
+}
+
+InverterChoice readInverter(JsonFields fields) {
+    InverterChoice out;
+    out.model = fields.text("model");
+    out.onPerDay = hours(fields.number("on_h_per_day", 0, 24));
+    fields.refuseUnknownKeys();
+    return out;
+}
+
+Gear readGear(JsonFields fields) {
+    Gear gear;
+    JsonFields bank = fields.object("bank");
+    gear.bank.model = bank.text("model");
+    gear.bank.count = bank.integer("count", 1, 4);
+    bank.refuseUnknownKeys();
+    if (fields.has("solar")) {
+        gear.solar = readSolar(fields.object("solar"));
+    }
+    if (fields.has("engine")) {
+        gear.engine = readEngine(fields.object("engine"));
+    }
+    if (fields.has("inverter")) {
+        gear.inverter = readInverter(fields.object("inverter"));
+    }
+    fields.refuseUnknownKeys();
+    return gear;
+}
+
+Van readVan(JsonFields fields) {
+    Van van;
+    for (JsonFields& row : fields.objects("places")) {
+        van.places.push_back({PlaceId(row.text("id")),
+                              row.text("name"),
+                              celsius(row.number("ambient_c", -40, 120))});
+        row.refuseUnknownKeys();
+    }
+    for (JsonFields& row : fields.objects("ways")) {
+        van.ways.push_back({PlaceId(row.text("from")),
+                            PlaceId(row.text("to")),
+                            metres(row.number("length_m", 0, 100))});
+        row.refuseUnknownKeys();
+    }
+    JsonFields placed = fields.object("placed");
+    for (const std::string& key : placed.keys()) {
+        van.placed[DeviceId(key)] = PlaceId(placed.text(key));
+    }
+    fields.refuseUnknownKeys();
+    return van;
+}
+
+End readEnd(JsonFields& row) { return static_cast<End>(row.oneOf("end", kEndNames)); }
+
+TerminalId readTerminal(JsonFields& row) {
+    const std::string whole = row.text("terminal");
+    const std::size_t colon = whole.rfind(':');
+    if (colon == std::string::npos) {
+        row.problem("terminal", "A terminal is written device:port.", "Write it like 'bus.neg:bar'.");
+        return {};
+    }
+    return {DeviceId(whole.substr(0, colon)), whole.substr(colon + 1)};
+}
+
+Amendment readAmendment(JsonFields& row) {
+    const std::size_t kind = row.oneOf("kind", kAmendmentNames);
+    const ConductorId id(row.text("conductor"));
+    switch (kind) {
+        case 0: return SetSize{id, squareMillimetres(row.number("area_mm2", 0.1, 1000))};
+        case 1: {
+            const End end = readEnd(row);
+            return SetFuse{
+                id, end, row.textOr("family", ""), amps(row.number("rating_a", 0.5, 2000))};
+        }
+        case 2: return SetLength{id, metres(row.number("length_m", 0, 100))};
+        case 3: return InsertIsolator{id};
+        case 4: return LeaveOutProtection{id, readEnd(row)};
+        default: {
+            const End end = readEnd(row);
+            return MoveEnd{id, end, readTerminal(row)};
+        }
+    }
+}
+
+void refuseTwins(const Plan& plan, JsonFields& root) {
+    std::set<ApplianceId> seen;
+    for (const Appliance& a : plan.appliances) {
+        if (a.id.value.empty() || !seen.insert(a.id).second) {
+            root.problem("appliances",
+                         fmt::format("The id '{}' is empty or used twice.", a.id.value),
+                         "Give each appliance an id of its own.");
+        }
+    }
+}
+
+Plan readBody(JsonFields& root) {
+    Plan plan;
+    plan.name = root.text("name");
+    plan.notes = root.textOr("notes", "");
+    (void)root.text("region");
+    plan.trip = readTrip(root.object("trip"));
+    for (JsonFields& row : root.objects("appliances")) {
+        plan.appliances.push_back(readAppliance(row));
+    }
+    plan.gear = readGear(root.object("gear"));
+    plan.van = readVan(root.object("van"));
+    for (JsonFields& row : root.objects("amendments")) {
+        plan.amendments.push_back(readAmendment(row));
+        row.refuseUnknownKeys();
+    }
+    JsonFields numbers = root.object("numbers");
+    for (const std::string& key : numbers.keys()) {
+        plan.numbers[ConductorId(key)] = numbers.integer(key, 1, 1000000);
+    }
+    plan.highestNumber = root.integer("highest_number", 0, 1000000);
+    for (const auto& [id, given] : plan.numbers) {
+        plan.highestNumber = std::max(plan.highestNumber, given);
+    }
+    root.refuseUnknownKeys();
+    refuseTwins(plan, root);
+    return plan;
+}
+
+// The version gate comes before any field is looked at.
+std::optional<Error> foreign(const nlohmann::json& parsed, const std::string& name) {
+    if (!parsed.is_object() || !parsed.contains("spirk_format")) {
+        return Error{"This is not a Spirk plan.", name, "Choose a .spirk file."};
+    }
+    const nlohmann::json& version = parsed["spirk_format"];
+    if (!version.is_number_integer() || version.get<double>() < 1) {
+        return Error{"The format version is not a whole number.",
+                     name + ": spirk_format",
+                     "Restore the file from a copy."};
+    }
+    if (version.get<double>() > kPlanFormatVersion) {
+        return Error{"This plan was written by a newer version of Spirk.",
+                     name + ": spirk_format",
+                     "Open it with that version; the file was left as it is."};
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
+PlanReading readPlan(const std::string& text, const std::string& name) {
+    PlanReading reading;
+    const auto parsed = parseJson(text, name);
+    if (!parsed) {
+        reading.problems.push_back(parsed.error());
+        return reading;
+    }
+    if (const auto error = foreign(*parsed, name)) {
+        reading.problems.push_back(*error);
+        return reading;
+    }
+    JsonFields root(*parsed, "", reading.problems);
+    (void)root.integer("spirk_format", 1, kPlanFormatVersion);
+    Plan plan = readBody(root);
+    if (reading.problems.empty()) {
+        reading.plan = std::move(plan);
+    }
+    return reading;
+}
+
+PlanReading loadPlan(const std::string& path) {
+    const auto text = readFile(path);
+    if (!text) {
+        return {std::nullopt, {text.error()}};
+    }
+    return readPlan(*text, path);
+}
+
+}  // namespace spirk

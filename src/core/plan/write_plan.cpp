@@ -1,0 +1,208 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <fcntl.h>
+#include <unistd.h>
+
+#include <cerrno>
+#include <cmath>
+#include <cstdio>
+#include <cstring>
+#include <nlohmann/json.hpp>
+
+#include "core/library/appliance_names.h"
+#include "core/plan/plan_file.h"
+#include "core/result/match.h"
+
+namespace spirk {
+
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+// Conversions from SI bring noise in the last bits (0.15 h * 3600 / 3600); twelve digits are far
+// below any figure that matters and make a number read as it was typed.
+double tidy(double value) {
+    if (value == 0.0) {
+        return 0.0;
+    }
+    char buffer[40];
+    std::snprintf(buffer, sizeof buffer, "%.12g", value);
+    return std::strtod(buffer, nullptr);
+}
+
+const char* endName(End end) { return end == End::From ? "from" : "to"; }
+
+template <class Names, class Enum>
+std::string nameOf(const Names& names, Enum value) {
+    return std::string(names[static_cast<std::size_t>(value)]);
+}
+
+Json write(const Appliance& a) {
+    Json uses = Json::array();
+    for (const Use& use : a.uses) {
+        uses.push_back({{"start_h", tidy(inHours(use.start))},
+                        {"span_h", tidy(inHours(use.span))},
+                        {"duty", tidy(use.duty)}});
+    }
+    Json out{{"id", a.id.value},
+             {"name", a.name},
+             {"category", nameOf(kCategoryNames, a.category)},
+             {"feed", nameOf(kFeedNames, a.feed)},
+             {"count", a.count},
+             {"rated_w", tidy(a.rated.si())}};
+    if (a.measured) {
+        out["measured_w"] = tidy(a.measured->si());
+    }
+    out["uses"] = uses;
+    out["standby_w"] = tidy(a.standby.si());
+    out["surge"] = tidy(a.surge);
+    out["behaves"] = nameOf(kBehaviourNames, a.behaviour);
+    out["runs"] = nameOf(kRunsNames, a.runs);
+    out["place"] = a.place.value;
+    return out;
+}
+
+Json write(const Gear& gear) {
+    Json out{{"bank", {{"model", gear.bank.model}, {"count", gear.bank.count}}}};
+    if (gear.solar) {
+        out["solar"] = {{"panel", gear.solar->panel},
+                        {"series", gear.solar->series},
+                        {"parallel", gear.solar->parallel},
+                        {"controller", gear.solar->controller}};
+    }
+    if (gear.engine) {
+        out["engine"] = {{"charger", gear.engine->charger},
+                         {"alternator_a", tidy(gear.engine->alternator.si())}};
+    }
+    if (gear.inverter) {
+        out["inverter"] = {{"model", gear.inverter->model},
+                           {"on_h_per_day", tidy(inHours(gear.inverter->onPerDay))}};
+    }
+    return out;
+}
+
+Json write(const Van& van) {
+    Json places = Json::array();
+    for (const VanPlace& p : van.places) {
+        places.push_back(
+            {{"id", p.id.value}, {"name", p.name}, {"ambient_c", tidy(p.ambient.degrees)}});
+    }
+    Json ways = Json::array();
+    for (const WireWay& w : van.ways) {
+        ways.push_back({{"from", w.from.value},
+                        {"to", w.to.value},
+                        {"length_m", tidy(w.length.si())}});
+    }
+    Json placed = Json::object();
+    for (const auto& [device, place] : van.placed) {
+        placed[device.value] = place.value;
+    }
+    return {{"places", places}, {"ways", ways}, {"placed", placed}};
+}
+
+Json write(const Amendment& amendment) {
+    const std::string& id = conductorOf(amendment).value;
+    return match(
+        amendment,
+        [&](const SetSize& a) {
+            return Json{
+                {"kind", "set_size"}, {"conductor", id}, {"area_mm2", tidy(inMm2(a.area))}};
+        },
+        [&](const SetFuse& a) {
+            Json out{{"kind", "set_fuse"}, {"conductor", id}, {"end", endName(a.end)}};
+            if (!a.family.empty()) {
+                out["family"] = a.family;
+            }
+            out["rating_a"] = tidy(a.rating.si());
+            return out;
+        },
+        [&](const SetLength& a) {
+            return Json{
+                {"kind", "set_length"}, {"conductor", id}, {"length_m", tidy(a.length.si())}};
+        },
+        [&](const InsertIsolator&) {
+            return Json{{"kind", "insert_isolator"}, {"conductor", id}};
+        },
+        [&](const LeaveOutProtection& a) {
+            return Json{
+                {"kind", "leave_out_protection"}, {"conductor", id}, {"end", endName(a.end)}};
+        },
+        [&](const MoveEnd& a) {
+            return Json{{"kind", "move_end"},
+                        {"conductor", id},
+                        {"end", endName(a.end)},
+                        {"terminal", text(a.terminal)}};
+        });
+}
+
+// The text on the disk, or what the system said.
+std::string writeAll(const std::string& path, const std::string& text) {
+    const int file = ::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    if (file < 0) {
+        return std::strerror(errno);
+    }
+    std::size_t done = 0;
+    while (done < text.size()) {
+        const ssize_t n = ::write(file, text.data() + done, text.size() - done);
+        if (n < 0 && errno != EINTR) {
+            const std::string why = std::strerror(errno);
+            ::close(file);
+            return why;
+        }
+        done += n < 0 ? 0 : static_cast<std::size_t>(n);
+    }
+    const bool flushed = ::fsync(file) == 0;
+    const std::string why = flushed ? "" : std::strerror(errno);
+    return ::close(file) == 0 ? why : std::strerror(errno);
+}
+
+}  // namespace
+
+std::string writePlan(const Plan& plan) {
+    Json out{{"spirk_format", kPlanFormatVersion},
+             {"name", plan.name},
+             {"notes", plan.notes},
+             {"region", "europe"},
+             {"trip",
+              {{"climate", plan.trip.climate},
+               {"first_month", plan.trip.firstMonth},
+               {"last_month", plan.trip.lastMonth},
+               {"days_without_sun", tidy(plan.trip.daysWithoutSun)},
+               {"driving_h_per_day", tidy(inHours(plan.trip.drivingPerDay))}}}};
+    out["appliances"] = Json::array();
+    for (const Appliance& a : plan.appliances) {
+        out["appliances"].push_back(write(a));
+    }
+    out["gear"] = write(plan.gear);
+    out["van"] = write(plan.van);
+    out["amendments"] = Json::array();
+    for (const Amendment& a : plan.amendments) {
+        out["amendments"].push_back(write(a));
+    }
+    out["numbers"] = Json::object();
+    for (const auto& [id, given] : plan.numbers) {
+        out["numbers"][id.value] = given;
+    }
+    out["highest_number"] = plan.highestNumber;
+    return out.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
+}
+
+Result<std::string> saveText(const std::string& text, const std::string& path) {
+    const std::string beside = path + ".part";
+    std::string why = writeAll(beside, text);
+    if (why.empty() && std::rename(beside.c_str(), path.c_str()) != 0) {
+        why = std::strerror(errno);
+    }
+    if (!why.empty()) {
+        (void)::unlink(beside.c_str());
+        return failure("The file could not be saved (" + why + ").",
+                       path,
+                       "Choose another folder, or make room there; nothing was overwritten.");
+    }
+    return path;
+}
+
+Result<std::string> savePlan(const Plan& plan, const std::string& path) {
+    return saveText(writePlan(plan), path);
+}
+
+}  // namespace spirk

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/quantities/format.h"
+
+#include <fmt/format.h>
+
+#include <cmath>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+// Three significant digits are what cable tables and meters give; volts want a centivolt.
+constexpr int kDigits = 3;
+
+std::string scaled(double value, const char* unit, const char* kiloUnit) {
+    if (kiloUnit != nullptr && std::fabs(value) >= 999.5) {
+        return formatNumber(value / 1000.0, kDigits) + " " + kiloUnit;
+    }
+    return formatNumber(value, kDigits) + " " + unit;
+}
+
+std::string formatOhms(double ohms) {
+    return std::fabs(ohms) < 1.0 ? formatNumber(ohms * 1e3, kDigits) + " mΩ"
+                                 : formatNumber(ohms, kDigits) + " Ω";
+}
+
+std::string formatHours(double seconds) {
+    if (std::fabs(seconds) < 3599.5) {
+        return formatNumber(seconds / 60.0, 2) + " min";
+    }
+    return formatNumber(seconds / 3600.0, kDigits) + " h";
+}
+
+std::string formatSeconds(double seconds) {
+    return std::fabs(seconds) < 0.9995 ? formatNumber(seconds * 1e3, kDigits) + " ms"
+                                       : formatNumber(seconds, kDigits) + " s";
+}
+
+}  // namespace
+
+std::string formatNumber(double value, int digits) {
+    if (value == 0.0 || !std::isfinite(value)) {
+        return std::isfinite(value) ? "0" : "–";
+    }
+    const int magnitude = static_cast<int>(std::floor(std::log10(std::fabs(value)))) + 1;
+    const int decimals = std::max(0, digits - magnitude);
+    std::string text = fmt::format("{:.{}f}", value, decimals);
+    if (text.find('.') != std::string::npos) {
+        text.erase(text.find_last_not_of('0') + 1);
+        if (text.back() == '.') {
+            text.pop_back();
+        }
+    }
+    return text == "-0" ? "0" : text;
+}
+
+std::string format(Measure m) {
+    switch (m.unit) {
+        case Unit::None: return formatNumber(m.si, 4);
+        case Unit::Count: return fmt::format("{:.0f}", m.si);
+        case Unit::Percent: return formatNumber(m.si * 100.0, kDigits) + " %";
+        case Unit::Volt: return fmt::format("{:.2f} V", m.si);
+        case Unit::Ampere: return scaled(m.si, "A", "kA");
+        case Unit::Ohm: return formatOhms(m.si);
+        case Unit::Watt: return scaled(m.si, "W", "kW");
+        case Unit::WattHour: return scaled(m.si / 3600.0, "Wh", "kWh");
+        case Unit::AmpereHour: return scaled(m.si / 3600.0, "Ah", nullptr);
+        case Unit::Metre: return fmt::format("{:.2f} m", m.si);
+        case Unit::SquareMillimetre: return formatNumber(m.si * 1e6, kDigits) + " mm²";
+        case Unit::Celsius: return fmt::format("{:.0f} °C", m.si);
+        case Unit::Second: return formatSeconds(m.si);
+        case Unit::Hour: return formatHours(m.si);
+        case Unit::Day: return formatNumber(m.si / 86400.0, 2) + " days";
+        case Unit::JouleIntegral: return scaled(m.si, "A²s", "kA²s");
+        case Unit::WattHourPerM2: return scaled(m.si, "Wh/m²", "kWh/m²");
+    }
+    unreachable("format(Measure)");
+}
+
+std::string formatClock(Seconds t) {
+    const int minutes = static_cast<int>(std::lround(t.si() / 60.0));
+    return fmt::format("{:02d}:{:02d}", minutes / 60, minutes % 60);
+}
+
+}  // namespace spirk

@@ -1,0 +1,197 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/quantities/parse.h"
+
+#include <fmt/format.h>
+
+#include <charconv>
+#include <cmath>
+#include <optional>
+#include <span>
+#include <string>
+
+#include "core/quantities/format.h"
+
+namespace spirk {
+
+namespace {
+
+struct UnitName {
+    std::string_view text;  // lower case
+    double factor;          // to the kind's SI unit
+    double offset = 0.0;    // added before the factor (temperatures)
+};
+
+struct Kind {
+    std::string_view name;     // for messages
+    std::string_view example;  // what a good entry looks like
+    std::span<const UnitName> units;
+    double low;   // in SI
+    double high;  // in SI
+};
+
+std::string cleaned(std::string_view text) {
+    std::string out;
+    for (const char c : text) {
+        if (c == ' ' || c == '\t') {
+            continue;
+        }
+        const bool upper = c >= 'A' && c <= 'Z';
+        out += c == ',' ? '.' : (upper ? static_cast<char>(c - 'A' + 'a') : c);
+    }
+    return out;
+}
+
+struct NumberAndRest {
+    double value;
+    std::string_view rest;
+};
+
+std::optional<NumberAndRest> leadingNumber(std::string_view text) {
+    if (text.starts_with('+')) {
+        text.remove_prefix(1);
+    }
+    double value = 0.0;
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    if (error != std::errc() || !std::isfinite(value)) {
+        return std::nullopt;
+    }
+    return NumberAndRest{value, text.substr(static_cast<std::size_t>(end - text.data()))};
+}
+
+tl::unexpected<Error> notUnderstood(std::string_view text, const Kind& kind) {
+    return failure(fmt::format("'{}' is not a {}.", text, kind.name),
+                   std::string(kind.name),
+                   fmt::format("Write it like {}.", kind.example));
+}
+
+Result<double> inRange(double si, std::string_view text, const Kind& kind) {
+    if (si < kind.low || si > kind.high) {
+        return failure(fmt::format("'{}' is out of range for a {}.", text, kind.name),
+                       std::string(kind.name),
+                       fmt::format("Write it like {}.", kind.example));
+    }
+    return si;
+}
+
+Result<double> parseKind(std::string_view text, const Kind& kind) {
+    const std::string clean = cleaned(text);
+    const auto number = leadingNumber(clean);
+    if (!number) {
+        return notUnderstood(text, kind);
+    }
+    for (const UnitName& unit : kind.units) {
+        if (number->rest == unit.text) {
+            return inRange((number->value + unit.offset) * unit.factor, text, kind);
+        }
+    }
+    return notUnderstood(text, kind);
+}
+
+constexpr UnitName kLengthUnits[] = {
+    {"", 1.0}, {"m", 1.0}, {"cm", 0.01}, {"mm", 0.001}, {"ft", 0.3048}, {"'", 0.3048}, {"in", 0.0254}};
+constexpr UnitName kAreaUnits[] = {{"", 1e-6}, {"mm2", 1e-6}, {"mm²", 1e-6}, {"mm^2", 1e-6}};
+constexpr UnitName kPowerUnits[] = {{"", 1.0}, {"w", 1.0}, {"kw", 1000.0}};
+constexpr UnitName kTimeUnits[] = {
+    {"", 3600.0}, {"h", 3600.0}, {"min", 60.0}, {"m", 60.0}, {"s", 1.0}};
+constexpr UnitName kCurrentUnits[] = {{"", 1.0}, {"a", 1.0}, {"ma", 0.001}};
+constexpr UnitName kVoltageUnits[] = {{"", 1.0}, {"v", 1.0}, {"mv", 0.001}};
+constexpr UnitName kChargeUnits[] = {{"", 3600.0}, {"ah", 3600.0}};
+constexpr UnitName kTemperatureUnits[] = {{"", 1.0},
+                                          {"c", 1.0},
+                                          {"°c", 1.0},
+                                          {"f", 5.0 / 9.0, -32.0},
+                                          {"°f", 5.0 / 9.0, -32.0}};
+constexpr UnitName kPlainUnits[] = {{"", 1.0}};
+
+constexpr Kind kLength{"length", "'1.5 m', '150 cm' or '5 ft'", kLengthUnits, 0.0, 100.0};
+constexpr Kind kArea{"cable size", "'16 mm2' or '4 AWG'", kAreaUnits, 1e-9, 1e-3};
+constexpr Kind kPower{"power", "'60 W' or '1.2 kW'", kPowerUnits, 0.0, 100e3};
+constexpr Kind kTime{"time", "'1.5 h', '90 min' or '1:30', up to 24 h", kTimeUnits, 0.0, 86400.0};
+constexpr Kind kCurrent{"current", "'30 A'", kCurrentUnits, 0.0, 10e3};
+constexpr Kind kVoltage{"voltage", "'12.8 V'", kVoltageUnits, 0.0, 1000.0};
+constexpr Kind kCharge{"capacity", "'150 Ah'", kChargeUnits, 0.0, 10e3 * 3600.0};
+constexpr Kind kTemperature{"temperature", "'25 °C' or '77 °F'", kTemperatureUnits, -60.0, 150.0};
+
+// '4awg', 'awg4', '2/0awg' -> gauge number, where 1/0 is 0 and 2/0 is -1.
+std::optional<int> parseGauge(std::string_view clean) {
+    if (clean.starts_with("awg")) {
+        clean.remove_prefix(3);
+    } else if (clean.ends_with("awg")) {
+        clean.remove_suffix(3);
+    } else {
+        return std::nullopt;
+    }
+    const bool aught = clean.ends_with("/0");
+    if (aught) {
+        clean.remove_suffix(2);
+    }
+    int gauge = 0;
+    const auto [end, error] = std::from_chars(clean.data(), clean.data() + clean.size(), gauge);
+    if (error != std::errc() || end != clean.data() + clean.size()) {
+        return std::nullopt;
+    }
+    const bool known = aught ? gauge >= 1 && gauge <= 4 : gauge >= 1 && gauge <= 40;
+    return known ? std::optional(aught ? 1 - gauge : gauge) : std::nullopt;
+}
+
+// '1:30' -> seconds; nothing where the text is not of that form.
+std::optional<double> parseClock(std::string_view clean) {
+    const std::size_t colon = clean.find(':');
+    if (colon == std::string_view::npos) {
+        return std::nullopt;
+    }
+    const auto hour = leadingNumber(clean.substr(0, colon));
+    const auto minute = leadingNumber(clean.substr(colon + 1));
+    const bool whole = hour && minute && hour->rest.empty() && minute->rest.empty();
+    if (!whole || minute->value < 0.0 || minute->value >= 60.0 || hour->value < 0.0) {
+        return std::nullopt;
+    }
+    return hour->value * 3600.0 + minute->value * 60.0;
+}
+
+}  // namespace
+
+Result<Metres> parseLength(std::string_view text) {
+    return parseKind(text, kLength).map([](double si) { return Metres::fromSi(si); });
+}
+
+Result<SquareMetres> parseArea(std::string_view text) {
+    if (const auto gauge = parseGauge(cleaned(text))) {
+        return awgArea(*gauge);
+    }
+    return parseKind(text, kArea).map([](double si) { return SquareMetres::fromSi(si); });
+}
+
+Result<Watts> parsePower(std::string_view text) {
+    return parseKind(text, kPower).map([](double si) { return Watts::fromSi(si); });
+}
+
+Result<Seconds> parseHours(std::string_view text) {
+    if (const auto clock = parseClock(cleaned(text))) {
+        return inRange(*clock, text, kTime).map([](double si) { return Seconds::fromSi(si); });
+    }
+    return parseKind(text, kTime).map([](double si) { return Seconds::fromSi(si); });
+}
+
+Result<Amps> parseCurrent(std::string_view text) {
+    return parseKind(text, kCurrent).map([](double si) { return Amps::fromSi(si); });
+}
+
+Result<Volts> parseVoltage(std::string_view text) {
+    return parseKind(text, kVoltage).map([](double si) { return Volts::fromSi(si); });
+}
+
+Result<Coulombs> parseCharge(std::string_view text) {
+    return parseKind(text, kCharge).map([](double si) { return Coulombs::fromSi(si); });
+}
+
+Result<Celsius> parseTemperature(std::string_view text) {
+    return parseKind(text, kTemperature).map([](double si) { return Celsius{si}; });
+}
+
+Result<double> parseNumber(std::string_view text, double low, double high) {
+    const std::string range = fmt::format("a number from {} to {}", formatNumber(low, 6), formatNumber(high, 6));
+    return parseKind(text, Kind{"number", range, kPlainUnits, low, high});
+}
+
+}  // namespace spirk

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Text that a person types, to a quantity: '10 ft', '3m', '16 mm2', '4 AWG', '1.2 kW', '90min',
+// '0,75'. A number alone takes the field's usual unit. Refused with a reason: empty text, unknown
+// units, more than one number, anything not finite, and values outside a quantity's sane range.
+
+#include <string_view>
+
+#include "core/quantities/units.h"
+#include "core/result/result.h"
+
+namespace spirk {
+
+// Alone: metres. Units m, cm, mm, ft, ' , in. 0 to 100 m.
+[[nodiscard]] Result<Metres> parseLength(std::string_view text);
+// Alone: mm2. Units mm2, mm², mm^2, AWG ('4 AWG', '2/0 AWG', 'AWG 4'). Above 0 to 1000 mm2.
+[[nodiscard]] Result<SquareMetres> parseArea(std::string_view text);
+// Alone: watts. Units W, kW. 0 to 100 kW.
+[[nodiscard]] Result<Watts> parsePower(std::string_view text);
+// Alone: hours. Units h, min, s, and '1:30'. 0 to 24 h: a time of day or a duration within one.
+[[nodiscard]] Result<Seconds> parseHours(std::string_view text);
+// Alone: amperes. Units A, mA. 0 to 10 kA.
+[[nodiscard]] Result<Amps> parseCurrent(std::string_view text);
+// Alone: volts. Units V, mV. 0 to 1000 V.
+[[nodiscard]] Result<Volts> parseVoltage(std::string_view text);
+// Alone: ampere-hours. Units Ah. 0 to 10 kAh.
+[[nodiscard]] Result<Coulombs> parseCharge(std::string_view text);
+// Alone: degrees Celsius. Units °C, C, °F, F. -60 to 150 degC.
+[[nodiscard]] Result<Celsius> parseTemperature(std::string_view text);
+// A plain number within [low, high]; decimal point or comma.
+[[nodiscard]] Result<double> parseNumber(std::string_view text, double low, double high);
+
+}  // namespace spirk

@@ -1,0 +1,240 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/result/json_fields.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <sstream>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+using nlohmann::json;
+
+namespace {
+
+const json& emptyObject() {
+    static const json empty = json::object();
+    return empty;
+}
+
+std::string shortNumber(double value) {
+    std::ostringstream out;
+    out.imbue(std::locale::classic());
+    out << value;
+    return out.str();
+}
+
+}  // namespace
+
+JsonFields::JsonFields(const json& object, std::string path, std::vector<Error>& problems)
+    : object_(&object), path_(std::move(path)), problems_(&problems) {
+    if (!object.is_object()) {
+        problems_->push_back({"Expected a group of fields in braces.", path_, "Check this place."});
+        object_ = &emptyObject();
+    }
+}
+
+void JsonFields::problem(const std::string& key, std::string what, std::string remedy) {
+    const std::string where = path_.empty() ? key : path_ + "." + key;
+    problems_->push_back({std::move(what), where, std::move(remedy)});
+}
+
+bool JsonFields::has(std::string_view key) const { return object_->contains(std::string(key)); }
+
+const json* JsonFields::find(const std::string& key) {
+    asked_.insert(key);
+    const auto found = object_->find(key);
+    return found == object_->end() || found->is_null() ? nullptr : &*found;
+}
+
+const json* JsonFields::need(const std::string& key) {
+    const json* value = find(key);
+    if (value == nullptr) {
+        problem(key, "This field is missing.", "Add it, or restore the file from a copy.");
+    }
+    return value;
+}
+
+double JsonFields::asNumber(const json& value, const std::string& key, double low, double high) {
+    if (!value.is_number()) {
+        problem(key, "Expected a number.", "Write a plain number without quotes.");
+        return low;
+    }
+    const double number = value.get<double>();
+    if (!std::isfinite(number) || number < low || number > high) {
+        problem(key,
+                "The number " + shortNumber(number) + " is out of range.",
+                "Use " + shortNumber(low) + " to " + shortNumber(high) + ".");
+        return low;
+    }
+    return number;
+}
+
+double JsonFields::number(const std::string& key, double low, double high) {
+    const json* value = need(key);
+    return value == nullptr ? low : asNumber(*value, key, low, high);
+}
+
+std::optional<double> JsonFields::maybeNumber(const std::string& key, double low, double high) {
+    const json* value = find(key);
+    return value == nullptr ? std::nullopt : std::optional(asNumber(*value, key, low, high));
+}
+
+int JsonFields::integer(const std::string& key, int low, int high) {
+    const double value = number(key, low, high);
+    if (value != std::floor(value)) {
+        problem(key, "Expected a whole number.", "Leave the fraction out.");
+    }
+    return static_cast<int>(value);
+}
+
+std::string JsonFields::text(const std::string& key) {
+    const json* value = need(key);
+    if (value == nullptr) {
+        return {};
+    }
+    if (!value->is_string()) {
+        problem(key, "Expected text.", "Write it in quotes.");
+        return {};
+    }
+    return value->get<std::string>();
+}
+
+std::string JsonFields::textOr(const std::string& key, const std::string& absent) {
+    return find(key) == nullptr ? absent : text(key);
+}
+
+bool JsonFields::flag(const std::string& key) {
+    const json* value = need(key);
+    if (value != nullptr && !value->is_boolean()) {
+        problem(key, "Expected true or false.", "Write true or false without quotes.");
+        return false;
+    }
+    return value != nullptr && value->get<bool>();
+}
+
+std::vector<double> JsonFields::numbers(const std::string& key, double low, double high) {
+    const json* value = need(key);
+    std::vector<double> out;
+    if (value == nullptr || !value->is_array()) {
+        problem(key, "Expected a list of numbers.", "Write them in square brackets.");
+        return out;
+    }
+    for (std::size_t i = 0; i < value->size(); ++i) {
+        out.push_back(asNumber((*value)[i], key + "[" + std::to_string(i) + "]", low, high));
+    }
+    return out;
+}
+
+std::vector<double> JsonFields::numbers(const std::string& key,
+                                        std::size_t size,
+                                        double low,
+                                        double high) {
+    std::vector<double> out = numbers(key, low, high);
+    if (out.size() != size) {
+        problem(key, "Expected " + std::to_string(size) + " numbers.", "Complete the list.");
+        out.resize(size, low);
+    }
+    return out;
+}
+
+std::vector<std::string> JsonFields::texts(const std::string& key) {
+    const json* value = need(key);
+    std::vector<std::string> out;
+    const bool list = value != nullptr && value->is_array();
+    if (!list || !std::ranges::all_of(*value, [](const json& v) { return v.is_string(); })) {
+        problem(key, "Expected a list of texts.", "Write them in quotes, in square brackets.");
+        return out;
+    }
+    return value->get<std::vector<std::string>>();
+}
+
+JsonFields JsonFields::object(const std::string& key) {
+    const json* value = need(key);
+    return {value == nullptr ? emptyObject() : *value,
+            path_.empty() ? key : path_ + "." + key,
+            *problems_};
+}
+
+std::vector<JsonFields> JsonFields::objects(const std::string& key) {
+    const json* value = need(key);
+    std::vector<JsonFields> out;
+    if (value == nullptr || !value->is_array()) {
+        problem(key, "Expected a list.", "Write it in square brackets.");
+        return out;
+    }
+    const std::string base = path_.empty() ? key : path_ + "." + key;
+    for (std::size_t i = 0; i < value->size(); ++i) {
+        out.emplace_back((*value)[i], base + "[" + std::to_string(i) + "]", *problems_);
+    }
+    return out;
+}
+
+std::size_t JsonFields::oneOf(const std::string& key, std::span<const std::string_view> names) {
+    const std::string given = text(key);
+    const auto found = std::ranges::find(names, given);
+    if (found != names.end()) {
+        return static_cast<std::size_t>(found - names.begin());
+    }
+    std::string all;
+    for (const std::string_view one : names) {
+        all += (all.empty() ? "'" : ", '") + std::string(one) + "'";
+    }
+    problem(key, "'" + given + "' is not known here.", "Use one of " + all + ".");
+    return 0;
+}
+
+std::vector<std::string> JsonFields::keys() const {
+    std::vector<std::string> out;
+    for (const auto& [key, value] : object_->items()) {
+        out.push_back(key);
+    }
+    return out;
+}
+
+void JsonFields::refuseUnknownKeys() {
+    for (const auto& [key, value] : object_->items()) {
+        if (!asked_.contains(key)) {
+            problem(key,
+                    "This field is not known to this version.",
+                    "Open the file with the version that wrote it, or remove the field.");
+        }
+    }
+}
+
+Result<std::string> readFile(const std::string& path) {
+    std::ifstream in(path, std::ios::binary);
+    std::ostringstream text;
+    if (!in || !(text << in.rdbuf())) {
+        return failure("The file can't be read.", path, "Check that it exists and may be read.");
+    }
+    return text.str();
+}
+
+Result<json> parseJson(const std::string& text, const std::string& name) {
+    try {
+        return json::parse(text);
+    } catch (const json::exception& e) {
+        // The library's message carries line and column after its own tag in brackets.
+        const std::string message = e.what();
+        const std::size_t tag = message.find("] ");
+        return failure("This is not complete, valid JSON: " +
+                           (tag == std::string::npos ? message : message.substr(tag + 2)) + ".",
+                       name,
+                       "Restore the file from a copy; this one was left as it is.");
+    }
+}
+
+Error summary(const std::vector<Error>& problems) {
+    promise(!problems.empty(), "a summary needs a problem");
+    Error first = problems.front();
+    if (problems.size() > 1) {
+        first.remedy += " (" + std::to_string(problems.size() - 1) + " more problems in this file.)";
+    }
+    return first;
+}
+
+}  // namespace spirk
