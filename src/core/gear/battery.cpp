@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/gear/battery.h"
+
+#include <algorithm>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+Volts restVoltage(const Chemistry& chemistry, double stateOfCharge) {
+    promise(stateOfCharge >= 0.0 && stateOfCharge <= 1.0, "state of charge is within 0 and 1");
+    const double tenth = stateOfCharge * 10.0;
+    const std::size_t low = std::min<std::size_t>(9, static_cast<std::size_t>(tenth));
+    const double part = tenth - static_cast<double>(low);
+    return chemistry.restVolts[low] * (1.0 - part) + chemistry.restVolts[low + 1] * part;
+}
+
+Ohms blockResistance(const BatteryModel& model, const Chemistry& chemistry, ResistanceCase which) {
+    if (which != ResistanceCase::High && model.shortCircuit) {
+        return restVoltage(chemistry, 1.0) / *model.shortCircuit;
+    }
+    const double product = which == ResistanceCase::Low   ? chemistry.resistanceLow
+                           : which == ResistanceCase::Mid ? chemistry.resistanceMid
+                                                          : chemistry.resistanceHigh;
+    return Ohms::fromSi(product / model.capacity.si());
+}
+
+Seconds chargeTime(Coulombs charge, Amps current) {
+    promise(current.si() > 0.0, "a charging current is above zero");
+    return charge / current;
+}
+
+}  // namespace spirk

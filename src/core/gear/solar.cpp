@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/gear/solar.h"
+
+#include <algorithm>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+// Standard test conditions of IEC 61215: 25 degC, 1000 W/m2; NOCT is stated at 800 W/m2, 20 degC.
+constexpr double kTestCelsius = 25.0;
+constexpr double kTestIrradiance = 1000.0;
+constexpr double kNoctIrradiance = 800.0;
+constexpr double kNoctAir = 20.0;
+
+}  // namespace
+
+Volts stringVoc(const PanelModel& panel, int series, Celsius cell) {
+    promise(series >= 1, "a string has a panel");
+    return panel.voc * (1.0 + panel.betaVocPerK * (cell.degrees - kTestCelsius)) * series;
+}
+
+PanelPower panelPower(const PanelModel& panel, double irradiance, Celsius air) {
+    const double rise = irradiance / kNoctIrradiance * (panel.noct.degrees - kNoctAir);
+    const Celsius cell = air + kelvins(rise);
+    const double heat = 1.0 + panel.gammaPerK * (cell.degrees - kTestCelsius);
+    return {cell, panel.power * (irradiance / kTestIrradiance * heat)};
+}
+
+Amps controllerOutput(const ControllerModel& controller, Watts array, Volts bank) {
+    promise(bank.si() > 0.0, "a bank has a voltage");
+    return std::min(controller.maxOutput, array * controller.efficiency / bank);
+}
+
+}  // namespace spirk

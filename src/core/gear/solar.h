@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Panels in strings and the controller behind them.
+
+#include "core/library/library.h"
+#include "core/quantities/units.h"
+
+namespace spirk {
+
+// Open-circuit voltage of a string of `series` panels whose cells are at `cell`:
+// Voc (1 + beta (T - 25)), the panel's own coefficient.
+[[nodiscard]] Volts stringVoc(const PanelModel& panel, int series, Celsius cell);
+
+// Power of one panel at `irradiance` W/m2 and air temperature: cell temperature by NOCT,
+// Tc = Ta + G/800 (NOCT - 20); P = Pstc G/1000 (1 + gamma (Tc - 25)).
+struct PanelPower {
+    Celsius cell;
+    Watts power;
+};
+[[nodiscard]] PanelPower panelPower(const PanelModel& panel, double irradiance, Celsius air);
+
+// What the controller puts into a bank at `bank` volts from an array that could give `array`:
+// min(P eta / V, rated). Requires bank > 0.
+[[nodiscard]] Amps controllerOutput(const ControllerModel& controller, Watts array, Volts bank);
+
+}  // namespace spirk

@@ -1,0 +1,158 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/needs/needs.h"
+
+#include <algorithm>
+
+#include "core/needs/day_profile.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr double kDaySeconds = 86400.0;
+
+std::string planPath(const Appliance& a, const char* field) {
+    return "appliances." + a.id.value + "." + field;
+}
+
+Joules energyPerDay(const Appliance& a) {
+    const Seconds on = onTime(a);
+    const Seconds off = seconds(std::max(0.0, kDaySeconds - on.si()));
+    return (wattsUsed(a) * on + a.standby * off) * static_cast<double>(a.count);
+}
+
+Derivation energyDerivation(const Appliance& a, Joules perDay) {
+    const char* which = a.measured ? "measured_w" : "rated_w";
+    return {.id = energyFigure(a.id),
+            .title = a.name + ", energy a day",
+            .formula = "E = n · (P · t + P_s · (24 h − t))",
+            .terms = {{"n", "how many", count(a.count), FromPlan{planPath(a, "count")}},
+                      {"P",
+                       a.measured ? "watts while on, measured" : "watts while on, from the plate",
+                       measure(wattsUsed(a)),
+                       FromPlan{planPath(a, which)}},
+                      {"t",
+                       "time on a day, duty included",
+                       measure(onTime(a)),
+                       FromPlan{planPath(a, "uses")}},
+                      {"P_s",
+                       "standby for the rest of the day",
+                       measure(a.standby),
+                       FromPlan{planPath(a, "standby_w")}}},
+            .result = measure(perDay),
+            .source = "energy is power times time",
+            .note = a.measured ? ""
+                               : "From the plate: plates lie. Measure it and this figure follows."};
+}
+
+Derivation sumDerivation(const Plan& plan, const Needs& needs, Feed feed, Joules total) {
+    Derivation d;
+    d.id = FigureId(feed == Feed::Dc ? "needs.dc" : "needs.mains");
+    d.title = feed == Feed::Dc ? "12 V appliances, energy a day"
+                               : "Mains appliances, energy a day at their sockets";
+    d.formula = "sum over the appliances";
+    for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
+        if (plan.appliances[i].feed == feed) {
+            d.terms.push_back({"E",
+                               plan.appliances[i].name,
+                               measure(needs.appliances[i].perDay),
+                               FromFigure{energyFigure(plan.appliances[i].id)}});
+        }
+    }
+    d.result = measure(total);
+    d.source = "own arithmetic";
+    return d;
+}
+
+// The mains appliance marked to run alone that draws most, or null.
+const Appliance* largestAlone(const Plan& plan) {
+    const Appliance* largest = nullptr;
+    for (const Appliance& a : plan.appliances) {
+        const bool candidate = a.feed == Feed::Mains && a.runs == Runs::Alone && a.count > 0;
+        if (candidate && (largest == nullptr || wattsUsed(a) > wattsUsed(*largest))) {
+            largest = &a;
+        }
+    }
+    return largest;
+}
+
+void addWorstCase(const Plan& plan, Needs& needs) {
+    Derivation d;
+    d.id = FigureId("needs.inverter.worst");
+    d.title = "Worst case on the inverter";
+    d.formula = "P = sum of what may run together + the largest that runs alone";
+    Watts extra;  // the hardest start
+    const Appliance* alone = largestAlone(plan);
+    for (const Appliance& a : plan.appliances) {
+        if (a.feed != Feed::Mains || a.count == 0 || (a.runs == Runs::Alone && &a != alone)) {
+            continue;
+        }
+        const double units = a.runs == Runs::Alone ? 1.0 : static_cast<double>(a.count);
+        const Watts running = wattsUsed(a) * units;
+        needs.worstMains += running;
+        extra = std::max(extra, wattsUsed(a) * (a.surge - 1.0));
+        d.terms.push_back({"P",
+                           a.name + (a.runs == Runs::Alone ? " (alone)" : ""),
+                           measure(running),
+                           FromPlan{planPath(a, a.measured ? "measured_w" : "rated_w")}});
+    }
+    needs.worstSurge = needs.worstMains + extra;
+    d.result = measure(needs.worstMains);
+    d.source = "own arithmetic; what may run together is the person's decision";
+    d.note = "With the hardest start on top: " + format(needs.worstSurge) + ".";
+    needs.why.add(std::move(d));
+}
+
+void addScheduled(const Plan& plan, Needs& needs) {
+    needs.scheduledMains = scheduledPeak(plan);
+    needs.why.add({.id = FigureId("needs.inverter.scheduled"),
+                   .title = "Most mains watts at once, as the day is drawn",
+                   .formula = "largest sum of running watts in any quarter hour",
+                   .terms = {},
+                   .result = measure(needs.scheduledMains),
+                   .source = "own arithmetic over the ribbon of the day",
+                   .note = ""});
+}
+
+}  // namespace
+
+FigureId energyFigure(const ApplianceId& id) { return FigureId("needs." + id.value + ".energy"); }
+
+Watts wattsUsed(const Appliance& appliance) {
+    return appliance.measured.value_or(appliance.rated);
+}
+
+Seconds onTime(const Appliance& appliance) {
+    Seconds total;
+    for (const Use& use : appliance.uses) {
+        total += use.span * use.duty;
+    }
+    return total;
+}
+
+Needs needsOf(const Plan& plan) {
+    Needs needs;
+    for (const Appliance& a : plan.appliances) {
+        const Joules perDay = energyPerDay(a);
+        needs.appliances.push_back(
+            {a.id, wattsUsed(a) * static_cast<double>(a.count), perDay, 0.0});
+        (a.feed == Feed::Dc ? needs.dcPerDay : needs.mainsPerDay) += perDay;
+        addToProfile(a, a.feed == Feed::Dc ? needs.dc : needs.mains);
+        needs.why.add(energyDerivation(a, perDay));
+    }
+    const Joules whole = needs.dcPerDay + needs.mainsPerDay;
+    for (ApplianceNeed& need : needs.appliances) {
+        need.share = whole.si() > 0.0 ? need.perDay / whole : 0.0;
+    }
+    const auto deciding = std::ranges::max_element(needs.appliances, {}, &ApplianceNeed::perDay);
+    if (deciding != needs.appliances.end() && deciding->perDay.si() > 0.0) {
+        needs.deciding = deciding->id;
+    }
+    needs.why.add(sumDerivation(plan, needs, Feed::Dc, needs.dcPerDay));
+    needs.why.add(sumDerivation(plan, needs, Feed::Mains, needs.mainsPerDay));
+    addWorstCase(plan, needs);
+    addScheduled(plan, needs);
+    return needs;
+}
+
+}  // namespace spirk

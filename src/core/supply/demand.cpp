@@ -1,0 +1,110 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/supply/demand.h"
+
+#include <algorithm>
+
+#include "core/gear/inverter.h"
+#include "core/needs/day_profile.h"
+
+namespace spirk {
+
+namespace {
+
+// Time a day that some mains appliance is switched on.
+Seconds mainsInUse(const Plan& plan) {
+    double quarters = 0.0;
+    for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
+        double longest = 0.0;
+        for (const Appliance& a : plan.appliances) {
+            if (a.feed != Feed::Mains || a.count == 0) {
+                continue;
+            }
+            for (const Use& use : a.uses) {
+                longest = std::max(longest, std::min(1.0, coverage(use, slot)));
+            }
+        }
+        quarters += longest;
+    }
+    return hours(quarters * 24.0 / static_cast<double>(kDaySlots));
+}
+
+struct InverterDay {
+    Joules extra;
+    Derivation why;
+};
+
+// Each appliance is reckoned as if it ran by itself: loss beyond idle is b P + c P^2 / P_n over its
+// time on. Two at once lose a little more (the square); with c below 0.1 that is within the
+// certainty of the coefficients.
+InverterDay inverterDay(const Plan& plan, const InverterModel& inverter) {
+    const Seconds inUse = mainsInUse(plan);
+    const Seconds on = std::max(inUse, plan.gear.inverter->onPerDay);
+    const Watts idle = inverterLoss(inverter, watts(0.0));
+    Joules conversion;
+    for (const Appliance& a : plan.appliances) {
+        if (a.feed == Feed::Mains) {
+            const Watts running = wattsUsed(a) * static_cast<double>(a.count);
+            conversion += (inverterLoss(inverter, running) - idle) * onTime(a);
+        }
+    }
+    const Joules extra = idle * on + conversion;
+    return {extra,
+            {.id = FigureId("supply.inverter.extra"),
+             .title = "Inverter, losses a day",
+             .formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t",
+             .terms = {{"P_n",
+                        "inverter's rating",
+                        measure(inverter.power),
+                        FromPlan{"gear.inverter.model"}},
+                       {"P_n a",
+                        "idle draw",
+                        measure(idle),
+                        FromRule{"loss coefficients of '" + inverter.name + "' in the library"}},
+                       {"t_on",
+                        "switched on a day (at least while mains appliances run)",
+                        measure(on),
+                        FromPlan{"gear.inverter.on_h_per_day"}},
+                       {"Σ",
+                        "conversion loss while appliances run",
+                        measure(conversion),
+                        FromRule{"each appliance by itself"}}},
+             .result = measure(extra),
+             .source = "loss / P_n = a + b p + c p², typical inverter (common practice)",
+             .note = "Switching it off when it is not needed saves " +
+                     format(idle * seconds(std::max(0.0, on.si() - inUse.si()))) + " a day."}};
+}
+
+}  // namespace
+
+Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
+    Demand out;
+    Derivation total{.id = FigureId("supply.demand"),
+                     .title = "Drawn from the bank a day",
+                     .formula = "E = E_dc + E_mains + E_inverter",
+                     .terms = {{"E_dc",
+                                "12 V appliances",
+                                measure(needs.dcPerDay),
+                                FromFigure{FigureId("needs.dc")}}},
+                     .result = {},
+                     .source = "own arithmetic",
+                     .note = ""};
+    out.total = needs.dcPerDay;
+    if (gear.inverter != nullptr) {
+        InverterDay day = inverterDay(plan, *gear.inverter);
+        out.inverterExtra = day.extra;
+        out.total += needs.mainsPerDay + day.extra;
+        total.terms.push_back({"E_mains",
+                               "mains appliances",
+                               measure(needs.mainsPerDay),
+                               FromFigure{FigureId("needs.mains")}});
+        total.terms.push_back({"E_inverter", "inverter's losses", measure(day.extra), FromFigure{day.why.id}});
+        out.why.add(std::move(day.why));
+    } else if (needs.mainsPerDay.si() > 0.0) {
+        total.note = "There is no inverter: mains appliances are not fed from the bank.";
+    }
+    total.result = measure(out.total);
+    out.why.add(std::move(total));
+    return out;
+}
+
+}  // namespace spirk

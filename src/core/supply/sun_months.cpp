@@ -1,0 +1,190 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/supply/sun_months.h"
+
+#include <algorithm>
+#include <array>
+
+#include "core/gear/solar.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::array kMonthNames{"January", "February", "March",     "April",   "May",      "June",
+                                 "July",    "August",   "September", "October", "November", "December"};
+
+// Part of the mean day's energy that arrives above the controller's limit. Judgement: the mean day
+// is taken as a half sine over its bright hours, whose peak is pi/2 of its mean; bright hours 10.
+// That is a clear-ish day squeezed, hence on the cautious side.
+double cutPart(Watts peak, Watts limit) {
+    if (peak <= limit) {
+        return 0.0;
+    }
+    const double level = limit / peak;  // sine above this level is cut
+    const double angle = std::asin(level);
+    const double above = 2.0 * std::cos(angle) - level * (M_PI - 2.0 * angle);
+    return above / 2.0;
+}
+
+constexpr double kBrightHours = 10.0;
+
+MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double factor) {
+    MonthSun out;
+    out.month = month;
+    out.inTrip = inSeason(month, plan.trip.firstMonth, plan.trip.lastMonth);
+    if (!gear.solar) {
+        return out;
+    }
+    const double sun = gear.climate->sun[static_cast<std::size_t>(month - 1)];  // kWh/m2
+    // Peak-sun hours: kWh/m2 over 1 kW/m2.
+    const Joules raw = arrayPower(*gear.solar) * hours(sun) * factor;
+    const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
+    const Watts limit = gear.solar->controller->maxOutput * gear.bank.chemistry->absorption;
+    out.cut = cutPart(peak, limit);
+    out.perDay = raw * (1.0 - out.cut);
+    return out;
+}
+
+FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_string(month)); }
+
+void explainMonth(const MonthSun& m,
+                  const Library& library,
+                  const ChosenGear& gear,
+                  double factor,
+                  Supply& s) {
+    const std::string name = kMonthNames[static_cast<std::size_t>(m.month - 1)];
+    s.why.add({.id = monthFigure(m.month),
+               .title = "Sun into the bank, mean day of " + name,
+               .formula = "E = P · h · f · (1 − cut)",
+               .terms = {{"P",
+                          "panels at standard test conditions",
+                          measure(arrayPower(*gear.solar)),
+                          FromPlan{"gear.solar"}},
+                         {"h",
+                          "sun on a level roof, hours of 1 kW/m²",
+                          number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
+                          fromTable(library, "climates", gear.climate->name + ", " + name)},
+                         {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
+                         {"cut",
+                          "part above the controller's limit",
+                          percent(m.cut),
+                          FromRule{"mean day as a half sine of ten bright hours (judgement)"}}},
+               .result = measure(m.perDay),
+               .source = "monthly means; a dull week gives far less",
+               .note = "In the shade of trees: down to half."});
+}
+
+int leanest(const Supply& s) {
+    int best = 0;
+    for (const MonthSun& m : s.months) {
+        const auto sunOf = [&](int month) {
+            return s.months[static_cast<std::size_t>(month - 1)].perDay;
+        };
+        if (m.inTrip && (best == 0 || m.perDay < sunOf(best))) {
+            best = m.month;
+        }
+    }
+    return best;
+}
+
+void addMarks(const Library& library, const ChosenGear& gear, double factor, Supply& s) {
+    const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
+    const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
+    const Watts needed =
+        sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
+    const ControllerModel& controller = *gear.solar->controller;
+    const Watts limit =
+        controller.maxOutput * gear.bank.chemistry->absorption / controller.efficiency;
+    s.why.add({.id = FigureId("supply.sun.needed"),
+               .title = "Panels needed for the sun alone to carry the leanest month",
+               .formula = "P = E_day / (h · f · η)",
+               .terms = {{"E_day",
+                          "drawn from the bank a day",
+                          measure(s.demand),
+                          FromFigure{FigureId("supply.demand")}},
+                         {"h",
+                          "sun on a level roof in the leanest month of the trip",
+                          number(sun),
+                          fromTable(library, "climates", gear.climate->name)},
+                         {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
+                         {"η",
+                          "charge efficiency of the bank",
+                          percent(efficiency),
+                          fromTable(library, "chemistries", gear.bank.chemistry->name)}},
+               .result = measure(needed),
+               .source = "own arithmetic from monthly means",
+               .note = sun > 0.0 ? "" : "There is no sun in that month: no panels can carry it."});
+    s.why.add({.id = FigureId("supply.sun.chosen"),
+               .title = "Panels chosen",
+               .formula = "P = series · parallel · P_panel",
+               .terms = {{"series", "in a string", count(gear.solar->series), FromPlan{"gear.solar.series"}},
+                         {"parallel",
+                          "strings",
+                          count(gear.solar->parallel),
+                          FromPlan{"gear.solar.parallel"}},
+                         {"P_panel",
+                          gear.solar->panel->name,
+                          measure(gear.solar->panel->power),
+                          fromTable(library, "panels", gear.solar->panel->name)}},
+               .result = measure(arrayPower(*gear.solar)),
+               .source = "own arithmetic",
+               .note = ""});
+    s.why.add({.id = FigureId("supply.sun.limit"),
+               .title = "Most that the controller can use",
+               .formula = "P = I_max · V / η",
+               .terms = {{"I_max",
+                          "controller's output",
+                          measure(controller.maxOutput),
+                          fromTable(library, "controllers", controller.name)},
+                         {"V",
+                          "absorption voltage",
+                          measure(gear.bank.chemistry->absorption),
+                          fromTable(library, "chemistries", gear.bank.chemistry->name)},
+                         {"η",
+                          "controller's efficiency",
+                          percent(controller.efficiency),
+                          fromTable(library, "controllers", controller.name)}},
+               .result = measure(limit),
+               .source = "own arithmetic",
+               .note = ""});
+    s.sun = Marks{measure(needed),
+                  measure(arrayPower(*gear.solar)),
+                  measure(limit),
+                  FigureId("supply.sun.needed"),
+                  FigureId("supply.sun.chosen"),
+                  FigureId("supply.sun.limit")};
+}
+
+}  // namespace
+
+bool inSeason(int month, int first, int last) {
+    return first <= last ? month >= first && month <= last : month >= first || month <= last;
+}
+
+void addSun(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
+    const double factor = rule(library, "roof_factor").value;
+    for (int month = 1; month <= 12; ++month) {
+        s.months[static_cast<std::size_t>(month - 1)] = monthSun(month, gear, plan, factor);
+    }
+    s.leanestMonth = leanest(s);
+    const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
+    if (gear.solar) {
+        for (const MonthSun& m : s.months) {
+            explainMonth(m, library, gear, factor, s);
+        }
+        addMarks(library, gear, factor, s);
+    }
+    s.why.add({.id = FigureId("supply.sun.leanest"),
+               .title = "Sun into the bank in the leanest month of the trip",
+               .formula = "the smallest of the trip's months",
+               .terms = gear.solar ? std::vector<Term>{{"E",
+                                                        "mean day",
+                                                        measure(lean.perDay),
+                                                        FromFigure{monthFigure(lean.month)}}}
+                                   : std::vector<Term>{},
+               .result = measure(lean.perDay),
+               .source = "own arithmetic",
+               .note = gear.solar ? "" : "There are no panels."});
+}
+
+}  // namespace spirk

@@ -1,0 +1,251 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/supply/supply.h"
+
+#include <algorithm>
+
+#include "core/gear/battery.h"
+#include "core/gear/engine.h"
+#include "core/gear/inverter.h"
+#include "core/gear/solar.h"
+#include "core/supply/demand.h"
+#include "core/supply/sun_months.h"
+
+namespace spirk {
+
+namespace {
+
+FigureId fig(const char* id) { return FigureId(id); }
+
+void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
+    const ChosenBank& bank = gear.bank;
+    const double usable = bank.chemistry->usable;
+    const Joules needed = s.demand * plan.trip.daysWithoutSun;
+    s.usable = bankCapacity(bank) * bank.model->nominal * usable;
+    s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
+    s.why.add({.id = fig("supply.bank.needed"),
+               .title = "Bank needed, usable energy",
+               .formula = "E = E_day · days",
+               .terms = {{"E_day",
+                          "drawn from the bank a day",
+                          measure(s.demand),
+                          FromFigure{fig("supply.demand")}},
+                         {"days",
+                          "days that the bank alone must carry",
+                          number(plan.trip.daysWithoutSun),
+                          FromPlan{"trip.days_without_sun"}}},
+               .result = measure(needed),
+               .source = "own arithmetic",
+               .note = "As rated capacity: " +
+                       format(needed / (bank.model->nominal * usable)) + " at " +
+                       format(bank.model->nominal) + "."});
+    s.why.add(
+        {.id = fig("supply.bank.usable"),
+         .title = "Bank chosen, usable energy",
+         .formula = "E = n · C · V · u",
+         .terms = {{"n", "batteries in parallel", count(bank.count), FromPlan{"gear.bank.count"}},
+                   {"C",
+                    "rated capacity of one",
+                    measure(bank.model->capacity),
+                    fromTable(library, "batteries", bank.model->name)},
+                   {"V",
+                    "nominal voltage",
+                    measure(bank.model->nominal),
+                    fromTable(library, "batteries", bank.model->name)},
+                   {"u",
+                    "usable part",
+                    percent(usable),
+                    fromTable(library, "chemistries", bank.chemistry->name)}},
+         .result = measure(s.usable),
+         .source = "own arithmetic",
+         .note = "A higher usable part gives more days and fewer cycles of life."});
+    s.why.add({.id = fig("supply.days"),
+               .title = "Days without sun",
+               .formula = "days = E_usable / E_day",
+               .terms = {{"E_usable",
+                          "usable energy of the bank",
+                          measure(s.usable),
+                          FromFigure{fig("supply.bank.usable")}},
+                         {"E_day",
+                          "drawn from the bank a day",
+                          measure(s.demand),
+                          FromFigure{fig("supply.demand")}}},
+               .result = number(s.daysWithoutSun),
+               .source = "own arithmetic",
+               .note = "From a full bank, with no sun, no engine and no shore."});
+    s.bank = {measure(needed),
+              measure(s.usable),
+              std::nullopt,
+              fig("supply.bank.needed"),
+              fig("supply.bank.usable"),
+              {}};
+}
+
+// What the engine must add on an average day of the leanest month.
+Joules leftForEngine(const Supply& s) {
+    const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
+    return Joules::fromSi(std::max(0.0, s.demand.si() - lean.perDay.si()));
+}
+
+void addEngineLimit(const Library& library, const ChosenEngine& engine, Volts out, Supply& s) {
+    const double share = library.alternator.roadShareLimit;
+    const Volts in = engine.charger->start;
+    const Amps limit = engine.alternator * share * engine.charger->efficiency * (in / out);
+    s.why.add({.id = fig("supply.engine.limit"),
+               .title = "Most that the alternator should give, as current into the bank",
+               .formula = "I = share · I_alt · η · V_in / V_out",
+               .terms = {{"share",
+                          "of the rating, on the road",
+                          percent(share),
+                          fromTable(library, "alternator", "road_share_limit")},
+                         {"I_alt",
+                          "alternator's rating",
+                          measure(engine.alternator),
+                          FromPlan{"gear.engine.alternator_a"}},
+                         {"η",
+                          "charger's efficiency",
+                          percent(engine.charger->efficiency),
+                          fromTable(library, "dcdc_chargers", engine.charger->name)},
+                         {"V_in",
+                          "at the charger's input",
+                          measure(in),
+                          fromTable(library, "dcdc_chargers", engine.charger->name)},
+                         {"V_out",
+                          "absorption voltage",
+                          measure(out),
+                          fromTable(library, "chemistries", "absorption_v")}},
+               .result = measure(limit),
+               .source = "up to half of the rating on the road (common practice)",
+               .note = ""});
+    s.engine->limit = measure(limit);
+    s.engine->limitFigure = fig("supply.engine.limit");
+}
+
+void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
+    if (!gear.engine) {
+        return;
+    }
+    const ChosenEngine& engine = *gear.engine;
+    const Volts out = gear.bank.chemistry->absorption;
+    const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
+    const Joules missing = leftForEngine(s);
+    const Seconds driving = plan.trip.drivingPerDay;
+    const Amps needed =
+        driving.si() > 0.0 ? missing / (efficiency * driving * out) : amps(0.0);
+    s.why.add({.id = fig("supply.engine.needed"),
+               .title = "Engine charging needed in the leanest month",
+               .formula = "I = (E_day − E_sun) / (η · t · V)",
+               .terms = {{"E_day",
+                          "drawn from the bank a day",
+                          measure(s.demand),
+                          FromFigure{fig("supply.demand")}},
+                         {"E_sun",
+                          "sun on an average day of the leanest month",
+                          measure(s.demand - missing),
+                          FromFigure{fig("supply.sun.leanest")}},
+                         {"η",
+                          "charge efficiency of the bank",
+                          percent(efficiency),
+                          fromTable(library, "chemistries", gear.bank.chemistry->name)},
+                         {"t", "driving a day", measure(driving), FromPlan{"trip.driving_h_per_day"}},
+                         {"V",
+                          "absorption voltage",
+                          measure(out),
+                          fromTable(library, "chemistries", gear.bank.chemistry->name)}},
+               .result = measure(needed),
+               .source = "own arithmetic",
+               .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
+    s.engine = Marks{measure(needed),
+                     measure(engine.charger->output),
+                     std::nullopt,
+                     fig("supply.engine.needed"),
+                     fig("supply.engine.refill"),
+                     {}};
+    const Coulombs empty = bankCapacity(gear.bank) * gear.bank.chemistry->usable;
+    s.engineRefill = chargeTime(empty, engine.charger->output);
+    s.why.add({.id = fig("supply.engine.refill"),
+               .title = "Driving time from empty to full",
+               .formula = "t = Q / I",
+               .terms = {{"Q",
+                          "usable charge of the bank",
+                          measure(empty),
+                          FromFigure{fig("supply.bank.usable")}},
+                         {"I",
+                          "charger's output",
+                          measure(engine.charger->output),
+                          fromTable(library, "dcdc_chargers", engine.charger->name)}},
+               .result = measure(*s.engineRefill),
+               .source = "own arithmetic; the last, slower part is not in it",
+               .note = ""});
+    addEngineLimit(library, engine, out, s);
+}
+
+void addInverterLimit(const Library& library, const ChosenGear& gear, Supply& s) {
+    const InverterModel& inverter = *gear.inverter;
+    const double efficiency = inverterEfficiency(inverter, inverter.power);
+    const Amps most = gear.bank.model->maxDischarge * static_cast<double>(gear.bank.count);
+    const Watts limit = most * inverter.lowCut * efficiency;
+    s.why.add({.id = fig("supply.inverter.limit"),
+               .title = "Most that the bank can give the inverter",
+               .formula = "P = n · I_max · V_low · η",
+               .terms = {{"n · I_max",
+                          "discharge limit of the bank",
+                          measure(most),
+                          fromTable(library, "batteries", gear.bank.model->name)},
+                         {"V_low",
+                          "inverter's low cut-off",
+                          measure(inverter.lowCut),
+                          fromTable(library, "inverters", inverter.name)},
+                         {"η",
+                          "efficiency at full power",
+                          percent(efficiency),
+                          fromTable(library, "inverters", inverter.name)}},
+               .result = measure(limit),
+               .source = "own arithmetic",
+               .note = "Nothing else drawing from the bank."});
+    s.inverter->limit = measure(limit);
+    s.inverter->limitFigure = fig("supply.inverter.limit");
+}
+
+void addInverter(const Library& library, const ChosenGear& gear, const Needs& needs, Supply& s) {
+    if (gear.inverter == nullptr) {
+        return;
+    }
+    s.why.add({.id = fig("supply.inverter.chosen"),
+               .title = "Inverter chosen",
+               .formula = "the maker's continuous rating",
+               .terms = {{"P",
+                          gear.inverter->name,
+                          measure(gear.inverter->power),
+                          fromTable(library, "inverters", gear.inverter->name)}},
+               .result = measure(gear.inverter->power),
+               .source = "library",
+               .note = "Short-time: " + format(gear.inverter->surge) + ", asked " +
+                       format(needs.worstSurge) + "."});
+    s.inverter = Marks{measure(needs.worstMains),
+                       measure(gear.inverter->power),
+                       std::nullopt,
+                       fig("needs.inverter.worst"),
+                       fig("supply.inverter.chosen"),
+                       {}};
+    addInverterLimit(library, gear, s);
+}
+
+}  // namespace
+
+Supply supplyFor(const Plan& plan,
+                 const Library& library,
+                 const ChosenGear& gear,
+                 const Needs& needs) {
+    Supply s;
+    Demand demand = demandOf(plan, gear, needs);
+    s.inverterExtra = demand.inverterExtra;
+    s.demand = demand.total;
+    s.why.merge(std::move(demand.why));
+    addBank(plan, library, gear, s);
+    addSun(plan, library, gear, s);
+    addEngine(plan, library, gear, s);
+    addInverter(library, gear, needs, s);
+    return s;
+}
+
+}  // namespace spirk
