@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// A direct-current network of numbered nodes and its steady state: batteries behind resistance,
+// resistors, loads of constant power, current or resistance, and chargers that hold a voltage within
+// a current and a power. No names here: assemble.h gives the nodes their meaning.
+//
+// Method: nodal analysis, Newton's method on Kirchhoff's current law with a sparse LDLT
+// factorisation and a halving line search, started on the high-voltage branch.
+// Law 1: the currents at every node sum to zero within kCurrentTolerance of the largest current.
+// Law 2: the power of all sources equals the power of all resistors and loads.
+// Law 3: the order of elements changes nothing beyond rounding.
+
+#include <optional>
+#include <vector>
+
+#include "core/library/library.h"
+#include "core/quantities/units.h"
+
+namespace spirk {
+
+struct Resistor {
+    int a = 0, b = 0;
+    Ohms resistance;  // above zero
+};
+struct VoltageSource {  // a battery: emf behind resistance
+    int pos = 0, neg = 0;
+    Volts emf;
+    Ohms resistance;  // above zero
+};
+struct NetLoad {
+    int pos = 0, neg = 0;
+    Behaviour behaviour = Behaviour::Power;
+    Watts power;      // Behaviour::Power
+    Amps current;     // Behaviour::Current
+    Ohms resistance;  // Behaviour::Resistance, above zero
+};
+// Gives at most min(maxCurrent, maxPower / V) until its terminals reach the set voltage, then what
+// holds that voltage; never takes current. Where it has an input, it draws its output power over its
+// efficiency there.
+struct Charger {
+    struct Input {
+        int pos = 0, neg = 0;
+        double efficiency = 1.0;
+    };
+    int pos = 0, neg = 0;
+    Volts set;
+    Amps maxCurrent;
+    Watts maxPower;
+    std::optional<Input> input;
+};
+
+struct Network {
+    int nodes = 0;
+    std::vector<Resistor> resistors;
+    std::vector<VoltageSource> sources;
+    std::vector<NetLoad> loads;
+    std::vector<Charger> chargers;
+};
+
+// Kirchhoff's current law holds within this part of the largest current.
+inline constexpr double kCurrentTolerance = 1e-9;
+inline constexpr int kMostIterations = 80;
+
+struct Solution {
+    // False: the constant-power loads cannot be served together. The voltages are then those at
+    // `servable`, so that a person sees where it breaks down.
+    bool served = true;
+    double servable = 1.0;   // largest part of all constant powers that can be served, 0 to 1
+    int weakestLoad = -1;    // index of the load with the lowest voltage when not served, else -1
+    int iterations = 0;
+    std::vector<Volts> node;          // against the first node of its connected part
+    std::vector<bool> live;           // node is connected to a source
+    std::vector<Amps> resistor;       // from a to b
+    std::vector<Amps> source;         // out of the positive pole
+    std::vector<Amps> load;           // from pos to neg
+    std::vector<Amps> charger;        // out of the positive pole
+    std::vector<Amps> chargerInput;   // into the input; zero where it has none
+    [[nodiscard]] Volts across(int pos, int neg) const {
+        return node[static_cast<std::size_t>(pos)] - node[static_cast<std::size_t>(neg)];
+    }
+};
+
+// Requires node numbers within [0, nodes), resistances above zero. Loads and chargers whose poles
+// are not both connected to the same live part carry nothing.
+[[nodiscard]] Solution solve(const Network& network);
+
+}  // namespace spirk

@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/circuit/nodal.h"
+
+namespace spirk {
+
+namespace {
+std::size_t at(int node) { return static_cast<std::size_t>(node); }
+}  // namespace
+
+Nodal::Nodal(const Network& network) : parts(partsOf(network)) {
+    unknown.assign(at(network.nodes), -1);
+    for (int node = 0; node < network.nodes; ++node) {
+        if (parts.reference[at(parts.part[at(node)])] != node) {
+            unknown[at(node)] = size++;
+        }
+    }
+    injected = Eigen::VectorXd::Zero(size);
+    for (const Resistor& r : network.resistors) {
+        stamp(entries, r.a, r.b, 1.0 / r.resistance.si());
+    }
+    for (const VoltageSource& s : network.sources) {
+        const double g = 1.0 / s.resistance.si();
+        stamp(entries, s.pos, s.neg, g);
+        addTo(injected, s.pos, s.emf.si() * g);
+        addTo(injected, s.neg, -s.emf.si() * g);
+    }
+}
+
+double Nodal::value(const Eigen::VectorXd& v, int node) const {
+    const int u = unknown[at(node)];
+    return u < 0 ? 0.0 : v[u];
+}
+
+Eigen::SparseMatrix<double> Nodal::matrix(const Entries& with) const {
+    Eigen::SparseMatrix<double> out(size, size);
+    out.setFromTriplets(with.begin(), with.end());
+    return out;
+}
+
+void Nodal::addTo(Eigen::VectorXd& f, int node, double current) const {
+    const int u = unknown[at(node)];
+    if (u >= 0) {
+        f[u] += current;
+    }
+}
+
+void Nodal::stamp(Entries& into, int a, int b, double conductance) const {
+    const int i = unknown[at(a)];
+    const int j = unknown[at(b)];
+    if (i >= 0) {
+        into.emplace_back(i, i, conductance);
+    }
+    if (j >= 0) {
+        into.emplace_back(j, j, conductance);
+    }
+    if (i >= 0 && j >= 0) {
+        into.emplace_back(i, j, -conductance);
+        into.emplace_back(j, i, -conductance);
+    }
+}
+
+}  // namespace spirk

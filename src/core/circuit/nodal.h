@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The linear part of a network's nodal equations, shared by the steady-state and the fault solver:
+// conductance matrix and injected currents over all nodes but each part's reference. Private to this
+// room: nothing outside circuit includes it.
+
+#include <Eigen/Sparse>
+#include <vector>
+
+#include "core/circuit/network.h"
+#include "core/circuit/parts.h"
+
+namespace spirk {
+
+struct Nodal {
+    using Entries = std::vector<Eigen::Triplet<double>>;
+
+    Parts parts;
+    std::vector<int> unknown;  // row of each node; -1 for a reference
+    int size = 0;
+    Entries entries;
+    Eigen::VectorXd injected;
+
+    explicit Nodal(const Network& network);
+
+    [[nodiscard]] double value(const Eigen::VectorXd& v, int node) const;
+    [[nodiscard]] Eigen::SparseMatrix<double> matrix(const Entries& with) const;
+    void addTo(Eigen::VectorXd& f, int node, double current) const;
+    void stamp(Entries& into, int a, int b, double conductance) const;
+};
+
+}  // namespace spirk

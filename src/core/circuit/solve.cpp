@@ -1,0 +1,307 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <Eigen/Sparse>
+#include <Eigen/SparseCholesky>
+#include <algorithm>
+#include <cmath>
+
+#include "core/circuit/network.h"
+#include "core/circuit/nodal.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+// A regulator is not perfectly stiff; this small slope keeps the equations regular.
+constexpr double kRegulatorOhms = 2e-4;
+// Below this part of the highest emf a constant-power load has left the branch that exists.
+constexpr double kCollapse = 0.2;
+constexpr int kMostHalvings = 12;
+constexpr int kServableSteps = 24;
+
+std::size_t at(int node) { return static_cast<std::size_t>(node); }
+
+using Matrix = Eigen::SparseMatrix<double>;
+using Vector = Eigen::VectorXd;
+using Factor = Eigen::SimplicialLDLT<Matrix>;
+
+// Current of an element as a function of its voltage, and the slope.
+struct Branch {
+    double current = 0.0;
+    double slope = 0.0;  // dI/dV
+};
+
+Branch loadBranch(const NetLoad& load, double v, double scale, double floor) {
+    switch (load.behaviour) {
+        case Behaviour::Power: {
+            // Below the floor the curve goes on as a resistance, so that Newton can find its way
+            // back; a solution there does not count as served.
+            const double p = load.power.si() * scale;
+            return v > floor ? Branch{p / v, -p / (v * v)}
+                             : Branch{p * v / (floor * floor), p / (floor * floor)};
+        }
+        case Behaviour::Current: return {load.current.si(), 0.0};
+        case Behaviour::Resistance: return {v / load.resistance.si(), 1.0 / load.resistance.si()};
+    }
+    unreachable("loadBranch");
+}
+
+Branch chargerBranch(const Charger& charger, double v) {
+    const double regulated = (charger.set.si() - v) / kRegulatorOhms;
+    if (regulated <= 0.0) {
+        return {0.0, 0.0};
+    }
+    const double byPower = v > 1.0 ? charger.maxPower.si() / v : charger.maxPower.si();
+    const double limit = std::min(charger.maxCurrent.si(), byPower);
+    if (regulated < limit) {
+        return {regulated, -1.0 / kRegulatorOhms};
+    }
+    const bool power = byPower < charger.maxCurrent.si();
+    return {limit, power && v > 1.0 ? -byPower / v : 0.0};
+}
+
+// The equations of one network: unknowns are the voltages of all nodes but the parts' references.
+class Equations {
+public:
+    explicit Equations(const Network& network)
+        : net_(network), nodal_(network), linear_(nodal_.matrix(nodal_.entries)) {}
+
+    [[nodiscard]] const Parts& parts() const { return nodal_.parts; }
+    [[nodiscard]] int size() const { return nodal_.size; }
+    [[nodiscard]] bool active(int pos, int neg) const { return connected(nodal_.parts, pos, neg); }
+    [[nodiscard]] double voltage(const Vector& v, int node) const { return nodal_.value(v, node); }
+    [[nodiscard]] double across(const Vector& v, int pos, int neg) const {
+        return voltage(v, pos) - voltage(v, neg);
+    }
+    [[nodiscard]] double floorOf(int node) const {
+        return kCollapse * parts().highest[at(parts().part[at(node)])].si();
+    }
+
+    // Power drawn at each charger's input when its output is as at `v`.
+    [[nodiscard]] std::vector<double> inputPowers(const Vector& v) const {
+        std::vector<double> out;
+        for (const Charger& c : net_.chargers) {
+            const double u = across(v, c.pos, c.neg);
+            const bool draws = c.input && active(c.pos, c.neg);
+            out.push_back(draws ? chargerBranch(c, u).current * u / c.input->efficiency : 0.0);
+        }
+        return out;
+    }
+
+    // Sum of currents leaving each unknown node.
+    [[nodiscard]] Vector residual(const Vector& v, double scale) const {
+        Vector f = linear_ * v - nodal_.injected;
+        forBranches(v, scale, [&](int pos, int neg, Branch b) {
+            nodal_.addTo(f, pos, b.current);
+            nodal_.addTo(f, neg, -b.current);
+        });
+        return f;
+    }
+
+    [[nodiscard]] Matrix jacobian(const Vector& v, double scale) const {
+        Nodal::Entries entries = nodal_.entries;
+        forBranches(v, scale, [&](int pos, int neg, Branch b) {
+            nodal_.stamp(entries, pos, neg, b.slope);
+        });
+        return nodal_.matrix(entries);
+    }
+
+    // Largest current anywhere, to measure residuals by.
+    [[nodiscard]] double currentScale(const Vector& v, double scale) const {
+        double largest = 1e-3;
+        for (const Resistor& r : net_.resistors) {
+            largest = std::max(largest, std::fabs(across(v, r.a, r.b) / r.resistance.si()));
+        }
+        forBranches(v, scale, [&](int, int, Branch b) {
+            largest = std::max(largest, std::fabs(b.current));
+        });
+        return largest;
+    }
+
+    // Start: the network with no loads at all, on the high-voltage branch.
+    [[nodiscard]] Vector start() const {
+        Factor factor(linear_);
+        promise(size() == 0 || factor.info() == Eigen::Success, "a connected network factorises");
+        return size() == 0 ? Vector() : Vector(factor.solve(nodal_.injected));
+    }
+
+private:
+    template <class Visit>
+    void forBranches(const Vector& v, double scale, Visit visit) const {
+        for (const NetLoad& load : net_.loads) {
+            if (active(load.pos, load.neg)) {
+                const double u = across(v, load.pos, load.neg);
+                visit(load.pos, load.neg, loadBranch(load, u, scale, floorOf(load.pos)));
+            }
+        }
+        for (const Charger& c : net_.chargers) {
+            if (!active(c.pos, c.neg)) {
+                continue;
+            }
+            const double u = across(v, c.pos, c.neg);
+            const Branch out = chargerBranch(c, u);
+            visit(c.pos, c.neg, Branch{-out.current, -out.slope});
+            if (c.input && active(c.input->pos, c.input->neg)) {
+                const double power = out.current * u / c.input->efficiency;
+                const NetLoad input{c.input->pos, c.input->neg, Behaviour::Power, watts(power), {}, {}};
+                const double w = across(v, input.pos, input.neg);
+                visit(input.pos, input.neg, loadBranch(input, w, 1.0, floorOf(input.pos)));
+            }
+        }
+    }
+
+    const Network& net_;
+    Nodal nodal_;
+    Matrix linear_;
+};
+
+struct NewtonResult {
+    bool converged = false;
+    int iterations = 0;
+    Vector v;
+};
+
+// One Newton step with halving until the residual shrinks; false when nothing helps.
+bool step(const Equations& eq, Factor& factor, double scale, Vector& v, Vector& f) {
+    factor.factorize(eq.jacobian(v, scale));
+    if (factor.info() != Eigen::Success) {
+        return false;
+    }
+    const Vector delta = factor.solve(f);
+    const double before = f.norm();
+    double part = 1.0;
+    for (int halving = 0; halving < kMostHalvings; ++halving, part *= 0.5) {
+        const Vector next = v - part * delta;
+        Vector residual = eq.residual(next, scale);
+        if (residual.allFinite() && residual.norm() < before * (1.0 - 1e-4 * part)) {
+            v = next;
+            f = std::move(residual);
+            return true;
+        }
+    }
+    return false;
+}
+
+NewtonResult newton(const Equations& eq, double scale, const Vector& start) {
+    NewtonResult out;
+    out.v = start;
+    if (eq.size() == 0) {
+        out.converged = true;
+        return out;
+    }
+    Factor factor;
+    factor.analyzePattern(eq.jacobian(out.v, scale));
+    Vector f = eq.residual(out.v, scale);
+    for (; out.iterations < kMostIterations; ++out.iterations) {
+        const double tolerance = kCurrentTolerance * eq.currentScale(out.v, scale);
+        if (f.lpNorm<Eigen::Infinity>() <= tolerance) {
+            out.converged = true;
+            return out;
+        }
+        if (!step(eq, factor, scale, out.v, f)) {
+            // At the limit of rounding no step shrinks the residual further.
+            out.converged = f.lpNorm<Eigen::Infinity>() <= 1e3 * tolerance;
+            return out;
+        }
+    }
+    return out;
+}
+
+// Every constant-power load that takes something sits above its floor: no solution on the
+// resistance that stands in below it.
+bool aboveFloor(const Network& net, const Equations& eq, const Vector& v) {
+    const bool loads = std::ranges::all_of(net.loads, [&](const NetLoad& load) {
+        return load.behaviour != Behaviour::Power || load.power.si() == 0.0 ||
+               !eq.active(load.pos, load.neg) ||
+               eq.across(v, load.pos, load.neg) > eq.floorOf(load.pos);
+    });
+    return loads && std::ranges::all_of(net.chargers, [&](const Charger& c) {
+        return !c.input || !eq.active(c.input->pos, c.input->neg) ||
+               eq.across(v, c.input->pos, c.input->neg) > eq.floorOf(c.input->pos);
+    });
+}
+
+NewtonResult attempt(const Network& net, const Equations& eq, double scale, const Vector& start) {
+    NewtonResult out = newton(eq, scale, start);
+    out.converged = out.converged && aboveFloor(net, eq, out.v);
+    return out;
+}
+
+int weakest(const Network& net, const Equations& eq, const Vector& v) {
+    int index = -1;
+    double lowest = 0.0;
+    for (std::size_t i = 0; i < net.loads.size(); ++i) {
+        const NetLoad& load = net.loads[i];
+        if (load.behaviour != Behaviour::Power || !eq.active(load.pos, load.neg)) {
+            continue;
+        }
+        const double u = eq.across(v, load.pos, load.neg);
+        if (index < 0 || u < lowest) {
+            index = static_cast<int>(i);
+            lowest = u;
+        }
+    }
+    return index;
+}
+
+void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solution& out) {
+    for (int node = 0; node < net.nodes; ++node) {
+        out.node.push_back(volts(eq.voltage(v, node)));
+        out.live.push_back(eq.parts().hasSource[at(eq.parts().part[at(node)])]);
+    }
+    for (const Resistor& r : net.resistors) {
+        out.resistor.push_back(out.across(r.a, r.b) / r.resistance);
+    }
+    for (const VoltageSource& s : net.sources) {
+        out.source.push_back((s.emf - out.across(s.pos, s.neg)) / s.resistance);
+    }
+    for (const NetLoad& load : net.loads) {
+        const double u = eq.across(v, load.pos, load.neg);
+        const bool on = eq.active(load.pos, load.neg);
+        const Branch b = on ? loadBranch(load, u, out.servable, eq.floorOf(load.pos)) : Branch{};
+        out.load.push_back(amps(b.current));
+    }
+    const std::vector<double> inputs = eq.inputPowers(v);
+    for (std::size_t i = 0; i < net.chargers.size(); ++i) {
+        const Charger& c = net.chargers[i];
+        const bool on = eq.active(c.pos, c.neg);
+        out.charger.push_back(amps(on ? chargerBranch(c, eq.across(v, c.pos, c.neg)).current : 0.0));
+        const bool draws = on && c.input && eq.active(c.input->pos, c.input->neg);
+        out.chargerInput.push_back(
+            draws ? watts(inputs[i]) / volts(eq.across(v, c.input->pos, c.input->neg)) : amps(0.0));
+    }
+}
+
+}  // namespace
+
+Solution solve(const Network& network) {
+    const Equations eq(network);
+    const Vector start = eq.start();
+    NewtonResult best = attempt(network, eq, 1.0, start);
+    Solution out;
+    out.iterations = best.iterations;
+    if (!best.converged) {
+        out.served = false;
+        // The largest part that can be served, by bisection from an idle network upwards.
+        double low = 0.0;
+        double high = 1.0;
+        best = attempt(network, eq, 0.0, start);
+        for (int i = 0; i < kServableSteps; ++i) {
+            const double middle = 0.5 * (low + high);
+            NewtonResult next = attempt(network, eq, middle, best.v);
+            out.iterations += next.iterations;
+            if (next.converged) {
+                low = middle;
+                best = std::move(next);
+            } else {
+                high = middle;
+            }
+        }
+        out.servable = low;
+        out.weakestLoad = weakest(network, eq, best.v);
+    }
+    fillCurrents(network, eq, best.v, out);
+    return out;
+}
+
+}  // namespace spirk
