@@ -1,0 +1,278 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/circuit/assemble.h"
+
+#include "core/gear/inverter.h"
+#include "core/gear/solar.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+// Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator holds.
+constexpr double kStarterVolts = 12.7;
+constexpr double kAlternatorVolts = 14.2;
+// A contact that the tables give as zero still needs a resistance above zero.
+constexpr double kLeastOhms = 1e-6;
+// Large enough never to limit: a charger limited by current only.
+constexpr double kNoPowerLimit = 1e6;
+
+class Builder {
+public:
+    Builder(const CircuitState& state, const Moment& moment) : state_(state), moment_(moment) {
+        promise(state.ohms.size() == state.circuit->conductors.size(), "each conductor has ohms");
+        for (const Device& device : state.circuit->devices) {
+            addDevice(device);
+        }
+        for (std::size_t i = 0; i < state.circuit->conductors.size(); ++i) {
+            addConductor(state.circuit->conductors[i], state.ohms[i]);
+        }
+        out_.network.nodes = nodes_;
+    }
+    [[nodiscard]] Assembly take() { return std::move(out_); }
+
+private:
+    int nodeOf(const TerminalId& id) {
+        const auto [found, fresh] = out_.node.try_emplace(id, nodes_);
+        nodes_ += fresh ? 1 : 0;
+        return found->second;
+    }
+    int nodeOf(const Device& d, const char* port) { return nodeOf(TerminalId{d.id, port}); }
+
+    int resistor(int a, int b, Ohms ohms_) {
+        out_.network.resistors.push_back({a, b, std::max(ohms_, ohms(kLeastOhms))});
+        return static_cast<int>(out_.network.resistors.size()) - 1;
+    }
+
+    void addDevice(const Device& d) {
+        for (const Port& port : d.ports) {
+            nodeOf(TerminalId{d.id, port.name});
+        }
+        switch (d.kind) {
+            case DeviceKind::Battery: return addBattery(d);
+            case DeviceKind::MainSwitch:
+            case DeviceKind::Isolator:
+            case DeviceKind::Shunt: return addContact(d, "a", "b");
+            case DeviceKind::PvIsolator:
+                addContact(d, "a+", "b+");
+                return addContact(d, "a-", "b-");
+            case DeviceKind::FuseBlock: return addBlock(d);
+            case DeviceKind::Starter:
+                return addSource(d, volts(kStarterVolts), d.resistance);
+            case DeviceKind::Alternator: return addAlternator(d);
+            case DeviceKind::Array: return addArray(d);
+            case DeviceKind::SolarController: return addController(d);
+            case DeviceKind::DcdcCharger: return addDcdc(d);
+            case DeviceKind::Inverter: return addInverter(d);
+            case DeviceKind::Load: return addLoad(d);
+            case DeviceKind::CollectingBar:
+            case DeviceKind::BusBar:
+            case DeviceKind::Strip:
+            case DeviceKind::Chassis:
+            case DeviceKind::Ignition: return;
+        }
+        unreachable("addDevice");
+    }
+
+    void addSource(const Device& d, Volts emf, Ohms resistance) {
+        out_.source[d.id] = static_cast<int>(out_.network.sources.size());
+        out_.network.sources.push_back({nodeOf(d, "+"), nodeOf(d, "-"), emf, resistance});
+    }
+
+    void addBattery(const Device& d) {
+        const ChosenBank& bank = state_.gear->bank;
+        addSource(d,
+                  restVoltage(*bank.chemistry, moment_.stateOfCharge),
+                  blockResistance(*bank.model, *bank.chemistry, state_.batteries));
+    }
+
+    void addContact(const Device& d, const char* a, const char* b) {
+        if (!moment_.open.contains(d.id)) {
+            resistor(nodeOf(d, a), nodeOf(d, b), d.resistance);
+        }
+    }
+
+    void addBlock(const Device& d) {
+        for (const Port& port : d.ports) {
+            if (port.name.starts_with("way.")) {
+                resistor(nodeOf(d, "in"), nodeOf(TerminalId{d.id, port.name}), d.resistance);
+            }
+        }
+    }
+
+    void addCharger(const Device& d, const Charger& charger) {
+        out_.charger[d.id] = static_cast<int>(out_.network.chargers.size());
+        out_.network.chargers.push_back(charger);
+    }
+
+    void addAlternator(const Device& d) {
+        if (!moment_.driving) {
+            return;
+        }
+        // At sizing the DC-DC charger's input is as low as it works: that is its largest current.
+        const bool low = moment_.reckoning == Reckoning::AtLowVoltage && state_.gear->engine;
+        const Volts set = low ? state_.gear->engine->charger->start : volts(kAlternatorVolts);
+        const Amps most = state_.gear->engine ? state_.gear->engine->alternator : d.rating;
+        addCharger(d, {nodeOf(d, "+"), nodeOf(d, "-"), set, most, watts(kNoPowerLimit), {}});
+    }
+
+    void addArray(const Device& d) {
+        if (moment_.sun <= 0.0 || !state_.gear->solar) {
+            return;
+        }
+        // A straight line through open circuit and the point of largest power: exact at both.
+        const ChosenSolar& s = *state_.gear->solar;
+        const Volts voc = s.panel->voc * static_cast<double>(s.series);
+        const Volts vmp = s.panel->vmp * static_cast<double>(s.series);
+        const Amps imp = s.panel->imp * (static_cast<double>(s.parallel) * moment_.sun);
+        addSource(d, voc, (voc - vmp) / imp);
+    }
+
+    void addController(const Device& d) {
+        if (moment_.sun <= 0.0 || !state_.gear->solar) {
+            return;
+        }
+        const ChosenSolar& s = *state_.gear->solar;
+        const Watts power = arrayPower(s) * (moment_.sun * s.controller->efficiency);
+        addCharger(d,
+                   {nodeOf(d, "bat+"),
+                    nodeOf(d, "bat-"),
+                    state_.gear->bank.chemistry->absorption,
+                    s.controller->maxOutput,
+                    power,
+                    Charger::Input{nodeOf(d, "pv+"), nodeOf(d, "pv-"), s.controller->efficiency}});
+    }
+
+    void addDcdc(const Device& d) {
+        if (!moment_.driving || !state_.gear->engine) {
+            return;
+        }
+        const DcdcModel& model = *state_.gear->engine->charger;
+        addCharger(d,
+                   {nodeOf(d, "out+"),
+                    nodeOf(d, "neg"),
+                    state_.gear->bank.chemistry->absorption,
+                    model.output,
+                    watts(kNoPowerLimit),
+                    Charger::Input{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
+    }
+
+    void pushLoad(const Device& d, int pos, int neg, Behaviour how, Watts power) {
+        NetLoad load{pos, neg, how, power, {}, ohms(1.0)};
+        const Volts low = state_.gear->bank.chemistry->cutOff;
+        const Volts nominal = state_.gear->bank.model->nominal;
+        if (moment_.reckoning == Reckoning::AtLowVoltage) {
+            load.behaviour = Behaviour::Current;
+            load.current = power / low;
+        } else if (how == Behaviour::Current) {
+            load.current = power / nominal;
+        } else if (how == Behaviour::Resistance && power.si() > 0.0) {
+            load.resistance = nominal * nominal / power;
+        } else {
+            load.behaviour = Behaviour::Power;
+        }
+        out_.load[d.id] = static_cast<int>(out_.network.loads.size());
+        out_.network.loads.push_back(load);
+    }
+
+    void addInverter(const Device& d) {
+        if (!moment_.inverter || state_.gear->inverter == nullptr) {
+            return;
+        }
+        const Watts input = inverterInput(*state_.gear->inverter, *moment_.inverter);
+        pushLoad(d, nodeOf(d, "dc+"), nodeOf(d, "dc-"), Behaviour::Power, input);
+        if (moment_.reckoning == Reckoning::AtLowVoltage) {
+            out_.network.loads.back().current = input / state_.gear->inverter->lowCut;
+        }
+    }
+
+    void addLoad(const Device& d) {
+        const bool on = moment_.loads == LoadsOn::All || moment_.only.contains(d.id);
+        if (!on || !d.load) {
+            return;
+        }
+        const bool sizing = moment_.reckoning == Reckoning::AtLowVoltage;
+        pushLoad(d,
+                 nodeOf(d, "+"),
+                 nodeOf(d, "-"),
+                 d.load->behaviour,
+                 sizing ? d.load->largest : d.load->used);
+    }
+
+    void addConductor(const Conductor& c, const ConductorOhms& o) {
+        ConductorBranch branch;
+        if (moment_.pulled.contains(c.id)) {
+            nodeOf(c.from);
+            nodeOf(c.to);
+            out_.conductors.push_back(branch);
+            return;
+        }
+        branch.afterFrom = nodeOf(c.from);
+        branch.beforeTo = nodeOf(c.to);
+        if (o.fuseFrom) {
+            const int inner = nodes_++;
+            branch.fuseFrom = resistor(branch.afterFrom, inner, *o.fuseFrom);
+            branch.afterFrom = inner;
+        }
+        if (o.fuseTo) {
+            const int inner = nodes_++;
+            branch.fuseTo = resistor(inner, branch.beforeTo, *o.fuseTo);
+            branch.beforeTo = inner;
+        }
+        branch.wire = resistor(branch.afterFrom, branch.beforeTo, o.wire);
+        out_.conductors.push_back(branch);
+    }
+
+    const CircuitState& state_;
+    const Moment& moment_;
+    Assembly out_;
+    int nodes_ = 0;
+};
+
+}  // namespace
+
+Assembly assemble(const CircuitState& state, const Moment& moment) {
+    return Builder(state, moment).take();
+}
+
+std::optional<Volts> MomentSolution::between(const TerminalId& pos, const TerminalId& neg) const {
+    const auto a = potential.find(pos);
+    const auto b = potential.find(neg);
+    if (a == potential.end() || b == potential.end() || !live.at(pos) || !live.at(neg)) {
+        return std::nullopt;
+    }
+    return a->second - b->second;
+}
+
+MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
+    const Assembly assembly = assemble(state, moment);
+    const Solution s = solve(assembly.network);
+    MomentSolution out;
+    out.moment = moment.id;
+    out.served = s.served;
+    out.servable = s.servable;
+    for (const auto& [terminal, node] : assembly.node) {
+        out.potential[terminal] = s.node[static_cast<std::size_t>(node)];
+        out.live[terminal] = s.live[static_cast<std::size_t>(node)];
+    }
+    for (const ConductorBranch& branch : assembly.conductors) {
+        out.conductor.push_back(branch.wire < 0 ? amps(0.0)
+                                                : s.resistor[static_cast<std::size_t>(branch.wire)]);
+    }
+    for (const auto& [id, index] : assembly.source) {
+        out.device[id] = s.source[static_cast<std::size_t>(index)];
+    }
+    for (const auto& [id, index] : assembly.load) {
+        out.device[id] = s.load[static_cast<std::size_t>(index)];
+        if (index == s.weakestLoad) {
+            out.weakest = id;
+        }
+    }
+    for (const auto& [id, index] : assembly.charger) {
+        out.device[id] = s.charger[static_cast<std::size_t>(index)];
+        out.input[id] = s.chargerInput[static_cast<std::size_t>(index)];
+    }
+    return out;
+}
+
+}  // namespace spirk

@@ -1,0 +1,116 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The system by name: devices with terminals, conductors between them, where protection belongs, and
+// over which conductors a drop is counted. No sizes: cables decides those.
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/explain/id.h"
+#include "core/library/library.h"
+#include "core/quantities/units.h"
+
+namespace spirk {
+
+enum class DeviceKind {
+    Battery,
+    CollectingBar,
+    BusBar,
+    MainSwitch,
+    Isolator,
+    PvIsolator,
+    Shunt,
+    FuseBlock,
+    Strip,
+    Starter,
+    Alternator,
+    Chassis,
+    Ignition,
+    Array,
+    SolarController,
+    DcdcCharger,
+    Inverter,
+    Load,
+};
+
+struct Port {
+    std::string name;
+    Connection connection;
+    // The negative against which a short at this port is reckoned and a meter is held.
+    std::optional<TerminalId> counter;
+    bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
+};
+
+// What an appliance draws.
+struct LoadRating {
+    ApplianceId appliance;
+    Watts used;     // measured where given
+    Watts largest;  // the larger of plate and measured: what its cable must carry
+    Behaviour behaviour = Behaviour::Power;
+};
+
+struct Device {
+    DeviceId id;
+    DeviceKind kind = DeviceKind::Load;
+    std::string name;
+    PlaceId place;
+    std::vector<Port> ports;
+    Ohms resistance;  // between its ports, or from 'in' to each way
+    Amps rating;      // zero: not stated
+    std::optional<LoadRating> load;
+    bool amended = false;
+};
+
+enum class Role {
+    Positive,
+    Negative,
+    ArrayPositive,
+    ArrayNegative,
+    Control,
+    Bond,
+    Factory,  // the vehicle's own: shown, not sized
+};
+
+// A fuse's place at the end of a conductor.
+struct ProtectionSlot {
+    std::string family;  // of the library; empty: to be chosen
+    bool inBlock = false;    // sits in the fuse block, no holder of its own
+    bool leftOut = false;    // by an amendment
+    Metres distance;         // along the conductor from its source
+};
+
+struct Conductor {
+    ConductorId id;
+    std::string name;
+    TerminalId from, to;
+    Role role = Role::Positive;
+    std::string insulation;  // id of an ampacity column
+    std::optional<ProtectionSlot> atFrom, atTo;
+    std::optional<ConductorId> protectedBy;  // whose fuse also covers this conductor
+    bool amended = false;    // moved or split; sizes are amended in cables
+};
+
+// Out and back between a source and a load, over which a limit of drop holds.
+struct DropPath {
+    std::string id;
+    std::string name;
+    std::string rule;    // id of a rule with the limit as a fraction
+    std::string moment;  // id of the sizing moment in which it is reckoned
+    Volts base;          // the limit is a fraction of this
+    std::vector<ConductorId> conductors;
+};
+
+struct Circuit {
+    std::vector<Device> devices;
+    std::vector<Conductor> conductors;
+    std::vector<DropPath> paths;
+};
+
+[[nodiscard]] const Device* findDevice(const Circuit& circuit, const DeviceId& id);
+[[nodiscard]] const Conductor* findConductor(const Circuit& circuit, const ConductorId& id);
+[[nodiscard]] const Port* findPort(const Circuit& circuit, const TerminalId& id);
+// A conductor that is sized by Spirk: all but the vehicle's own.
+[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.role != Role::Factory; }
+
+}  // namespace spirk

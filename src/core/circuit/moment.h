@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What the van is doing: sources, switch positions and loads. Solvers take a circuit and a moment;
+// sizing, checks, the diagram and the expected readings all use the same list.
+
+#include <optional>
+#include <set>
+#include <string>
+#include <vector>
+
+#include "core/explain/id.h"
+#include "core/quantities/units.h"
+
+namespace spirk {
+
+enum class LoadsOn { None, All };
+// Sizing: every load draws its largest power at the lowest working voltage, as a constant current.
+enum class Reckoning { AsTheyAre, AtLowVoltage };
+
+struct Moment {
+    std::string id;
+    std::string name;
+    double stateOfCharge = 0.5;
+    Reckoning reckoning = Reckoning::AsTheyAre;
+    LoadsOn loads = LoadsOn::None;
+    std::set<DeviceId> only;  // with LoadsOn::None: these loads run all the same
+    double sun = 0.0;         // part of 1000 W/m2
+    bool driving = false;
+    std::optional<Watts> inverter;  // output; nothing: switched off; zero: idling
+    std::set<DeviceId> open;        // switches and isolators that are open
+    std::set<ConductorId> pulled;   // conductors whose fuses are out
+};
+
+}  // namespace spirk

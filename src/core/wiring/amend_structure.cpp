@@ -1,0 +1,118 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Amendments that change what is connected to what. Those of size, fuse and length belong to cables;
+// here it is only checked that their conductor exists. One that cannot be applied is kept in the
+// plan and becomes a finding.
+
+#include <algorithm>
+
+#include "core/plan/edit.h"
+#include "core/result/match.h"
+#include "core/wiring/draft.h"
+
+namespace spirk {
+
+namespace {
+
+Conductor* conductorIn(Draft& draft, const ConductorId& id) {
+    const auto found = std::ranges::find(draft.circuit.conductors, id, &Conductor::id);
+    return found == draft.circuit.conductors.end() ? nullptr : &*found;
+}
+
+std::optional<ProtectionSlot>& slotAt(Conductor& c, End end) {
+    return end == End::From ? c.atFrom : c.atTo;
+}
+
+Finding cannotApply(const Amendment& amendment, const std::string& reason) {
+    Finding out;
+    out.id = "AMEND " + describe(amendment);
+    out.rule = "AMEND";
+    out.severity = Severity::Fault;
+    out.where = {{SubjectKind::Amendment, conductorOf(amendment).value}};
+    out.what = {"An amendment no longer applies: {amendment}.", {{"amendment", describe(amendment)}}};
+    out.why = {"{reason} It is kept in the plan and changes nothing.", {{"reason", reason}}};
+    out.remedy = {"Undo the change that removed its target, or remove the amendment.", {}};
+    out.source = "Spirk";
+    return out;
+}
+
+// Splits the conductor: its first part keeps its id and ends at the isolator.
+void insertIsolator(Draft& draft, const ConductorId& id) {
+    const std::string isolatorId = id.value + ".isolator";
+    const std::optional<TerminalId> counter = [&]() -> std::optional<TerminalId> {
+        const Port* port = findPort(draft.circuit, conductorIn(draft, id)->from);
+        return port == nullptr ? std::nullopt : port->counter;
+    }();
+    Device& isolator = draft.hardware(isolatorId, DeviceKind::Isolator, "isolator");
+    isolator.amended = true;
+    draft.port(isolator, "a", draft.connectionOf("isolator"), counter);
+    draft.port(isolator, "b", draft.connectionOf("isolator"), counter);
+    Conductor* first = conductorIn(draft, id);
+    Conductor second = *first;
+    second.id = ConductorId(id.value + ".after");
+    second.name += ", behind the isolator";
+    second.from = terminal(isolatorId, "b");
+    second.atFrom.reset();
+    second.protectedBy = first->atFrom ? std::optional(id) : first->protectedBy;
+    second.amended = true;
+    first->to = terminal(isolatorId, "a");
+    first->atTo.reset();
+    first->amended = true;
+    for (DropPath& path : draft.circuit.paths) {
+        const auto at = std::ranges::find(path.conductors, id);
+        if (at != path.conductors.end()) {
+            path.conductors.insert(at + 1, second.id);
+        }
+    }
+    draft.circuit.conductors.push_back(std::move(second));
+}
+
+std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
+    Conductor* c = conductorIn(draft, conductorOf(amendment));
+    if (c == nullptr) {
+        return cannotApply(amendment, "There is no such conductor in this plan now.");
+    }
+    return match(
+        amendment,
+        [](const SetSize&) { return std::optional<Finding>(); },
+        [](const SetLength&) { return std::optional<Finding>(); },
+        [&](const SetFuse& a) -> std::optional<Finding> {
+            if (!slotAt(*c, a.end)) {
+                return cannotApply(amendment, "There is no fuse at that end.");
+            }
+            return std::nullopt;
+        },
+        [&](const InsertIsolator& a) -> std::optional<Finding> {
+            insertIsolator(draft, a.conductor);
+            return std::nullopt;
+        },
+        [&](const LeaveOutProtection& a) -> std::optional<Finding> {
+            if (!slotAt(*c, a.end)) {
+                return cannotApply(amendment, "There is no fuse at that end.");
+            }
+            slotAt(*c, a.end)->leftOut = true;
+            c->amended = true;
+            return std::nullopt;
+        },
+        [&](const MoveEnd& a) -> std::optional<Finding> {
+            if (findPort(draft.circuit, a.terminal) == nullptr) {
+                return cannotApply(amendment, "There is no such terminal in this plan now.");
+            }
+            (a.end == End::From ? c->from : c->to) = a.terminal;
+            c->amended = true;
+            return std::nullopt;
+        });
+}
+
+}  // namespace
+
+std::vector<Finding> amendStructure(Draft& draft) {
+    std::vector<Finding> findings;
+    for (const Amendment& amendment : draft.plan.amendments) {
+        if (auto finding = applyOne(draft, amendment)) {
+            findings.push_back(std::move(*finding));
+        }
+    }
+    return findings;
+}
+
+}  // namespace spirk

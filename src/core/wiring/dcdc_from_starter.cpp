@@ -1,0 +1,110 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A DC-DC charger with common negative from the starter battery to the bars, a fuse at each battery
+// end, and its enable lead from a circuit that is live only while the engine runs. The charger's
+// input current returns through the negative bar, the bond and the chassis.
+
+#include "core/wiring/draft.h"
+
+namespace spirk {
+
+namespace {
+
+void addVehicle(Draft& draft) {
+    const Connection post = draft.connectionOf("starter");
+    Device& starter = draft.hardware("starter", DeviceKind::Starter, "starter");
+    starter.place = draft.placeOf(starter.id, "engine");
+    draft.port(starter, "+", post, terminal("starter", "-"));
+    draft.port(starter, "-", post);
+    starter.ports.front().batteryEnd = true;
+    Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator");
+    alternator.place = draft.placeOf(alternator.id, "engine");
+    alternator.rating = draft.gear.engine->alternator;
+    draft.port(alternator, "+", post, terminal("alternator", "-"));
+    draft.port(alternator, "-", post);
+    draft.conductor("vehicle.charge+",
+                    "alternator to starter battery",
+                    terminal("alternator", "+"),
+                    terminal("starter", "+"),
+                    Role::Factory);
+    draft.conductor("vehicle.starter-",
+                    "starter battery to chassis",
+                    terminal("starter", "-"),
+                    terminal(kChassis, "point"),
+                    Role::Factory);
+    draft.conductor("vehicle.alternator-",
+                    "alternator's case to chassis",
+                    terminal("alternator", "-"),
+                    terminal(kChassis, "point"),
+                    Role::Factory);
+}
+
+void addCharger(Draft& draft, const DcdcModel& model) {
+    Device& d = draft.device("dcdc", DeviceKind::DcdcCharger, model.name);
+    d.rating = model.output;
+    for (const char* port : {"in+", "out+"}) {
+        draft.port(d, port, model.connection, terminal("dcdc", "neg"));
+    }
+    draft.port(d, "neg", model.connection);
+    draft.port(d, "enable", draft.connectionOf("terminal_strip"), terminal("dcdc", "neg"));
+    Device& live = draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
+    live.place = draft.placeOf(live.id, "seat");
+    draft.port(live, "live", {"blade", squareMillimetres(2.5)}, terminal(kChassis, "point"));
+}
+
+void addConductors(Draft& draft) {
+    const ConductorId feed("engine.feed+");
+    const ConductorId out("dcdc.feed+");
+    draft.conductor(feed.value,
+                    "starter battery to DC-DC charger",
+                    terminal("starter", "+"),
+                    terminal("dcdc", "in+"),
+                    Role::Positive)
+        .atFrom = fuseSlot(draft);
+    // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
+    draft.conductor(out.value,
+                    "positive bar to DC-DC charger",
+                    terminal(kBusPos, kBar),
+                    terminal("dcdc", "out+"),
+                    Role::Positive)
+        .atFrom = fuseSlot(draft);
+    draft.conductor("dcdc.feed-",
+                    "DC-DC charger to negative bar",
+                    terminal("dcdc", "neg"),
+                    terminal(kBusNeg, kBar),
+                    Role::Negative)
+        .protectedBy = out;
+    Conductor& enable = draft.conductor("dcdc.enable",
+                                        "enable lead of the DC-DC charger",
+                                        terminal("ignition", "live"),
+                                        terminal("dcdc", "enable"),
+                                        Role::Control);
+    enable.insulation = kSmallInsulation;
+    ProtectionSlot slot = fuseSlot(draft);
+    slot.family = "blade";
+    enable.atFrom = slot;
+    draft.circuit.paths.push_back({"drop.engine",
+                                   "starter battery to DC-DC charger and back",
+                                   "drop_critical",
+                                   "sizing.driving",
+                                   Draft::base(),
+                                   {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
+    draft.circuit.paths.push_back({"drop.dcdc",
+                                   "DC-DC charger to bus bars",
+                                   "drop_charge",
+                                   "sizing.driving",
+                                   Draft::base(),
+                                   {out, ConductorId("dcdc.feed-")}});
+}
+
+}  // namespace
+
+void addDcdcFromStarter(Draft& draft) {
+    if (!draft.gear.engine) {
+        return;
+    }
+    addVehicle(draft);
+    addCharger(draft, *draft.gear.engine->charger);
+    addConductors(draft);
+}
+
+}  // namespace spirk

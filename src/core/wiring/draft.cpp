@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/wiring/draft.h"
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+TerminalId terminal(const std::string& device, const std::string& port) {
+    return {DeviceId(device), port};
+}
+
+Connection Draft::connectionOf(const std::string& hardwareRow) const {
+    const HardwareModel* row = findById(library.hardware, hardwareRow);
+    promise(row != nullptr, "a device is made of a row of the hardware table");
+    return row->connection;
+}
+
+PlaceId Draft::placeOf(const DeviceId& id, const std::string& usual) const {
+    const auto found = plan.van.placed.find(id);
+    return found == plan.van.placed.end() ? PlaceId(usual) : found->second;
+}
+
+Device& Draft::device(const std::string& id, DeviceKind kind, const std::string& name) {
+    Device d;
+    d.id = DeviceId(id);
+    d.kind = kind;
+    d.name = name;
+    d.place = placeOf(d.id, "cupboard");
+    circuit.devices.push_back(std::move(d));
+    return circuit.devices.back();
+}
+
+Device& Draft::hardware(const std::string& id, DeviceKind kind, const std::string& rowId) {
+    const HardwareModel* row = findById(library.hardware, rowId);
+    promise(row != nullptr, "a device is made of a row of the hardware table");
+    Device& d = device(id, kind, row->name);
+    d.resistance = row->resistance;
+    d.rating = row->maxCurrent;
+    return d;
+}
+
+void Draft::port(Device& device,
+                 const std::string& name,
+                 const Connection& connection,
+                 std::optional<TerminalId> counter) {
+    device.ports.push_back({name, connection, std::move(counter), false});
+}
+
+Conductor& Draft::conductor(const std::string& id,
+                            const std::string& name,
+                            const TerminalId& from,
+                            const TerminalId& to,
+                            Role role) {
+    Conductor c;
+    c.id = ConductorId(id);
+    c.name = name;
+    c.from = from;
+    c.to = to;
+    c.role = role;
+    c.insulation = kHeavyInsulation;
+    circuit.conductors.push_back(std::move(c));
+    return circuit.conductors.back();
+}
+
+ProtectionSlot fuseSlot(const Draft& draft) {
+    ProtectionSlot slot;
+    slot.distance = metres(rule(draft.library, "fuse_pigtail_m").value);
+    return slot;
+}
+
+}  // namespace spirk

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The circuit while it is being put together: shorthand for devices and conductors. Private to this
+// room.
+
+#include "core/wiring/wiring.h"
+
+namespace spirk {
+
+struct Draft {
+    const Plan& plan;
+    const Library& library;
+    const ChosenGear& gear;
+    const Needs& needs;
+    Circuit circuit;
+
+    // A device made of a row of the hardware table.
+    Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
+    Device& device(const std::string& id, DeviceKind kind, const std::string& name);
+    void port(Device& device,
+              const std::string& name,
+              const Connection& connection,
+              std::optional<TerminalId> counter = std::nullopt);
+    Conductor& conductor(const std::string& id,
+                         const std::string& name,
+                         const TerminalId& from,
+                         const TerminalId& to,
+                         Role role);
+    [[nodiscard]] Connection connectionOf(const std::string& hardwareRow) const;
+    [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
+    // System voltage that limits of drop refer to.
+    [[nodiscard]] static Volts base() { return volts(12.0); }
+};
+
+[[nodiscard]] TerminalId terminal(const std::string& device, const std::string& port);
+
+// A fuse at an end of a conductor, its family to be chosen.
+[[nodiscard]] ProtectionSlot fuseSlot(const Draft& draft);
+
+// One way of doing each part.
+void addParallelBank(Draft& draft);     // bank, collecting bars, main fuse, switch, shunt, bus bars
+void addSolarOnBars(Draft& draft);      // array, isolators on both sides of the controller
+void addDcdcFromStarter(Draft& draft);  // vehicle side, DC-DC charger, enable lead
+void addInverterOnBars(Draft& draft);
+void addBladeBlock(Draft& draft);       // fuse block, circuits, loads; large loads on the bars
+void addBond(Draft& draft);             // negative bar to chassis
+
+// Names of things that several files meet at.
+inline constexpr const char* kBusPos = "bus.pos";
+inline constexpr const char* kBusNeg = "bus.neg";
+inline constexpr const char* kChassis = "chassis";
+inline constexpr const char* kBar = "bar";
+// Insulations (ampacity columns) by use; the person's default in Europe.
+inline constexpr const char* kHeavyInsulation = "x105";
+inline constexpr const char* kSmallInsulation = "pvc70";
+inline constexpr const char* kSolarInsulation = "solar";
+
+// Applies the amendments that change structure; returns findings for those that cannot be applied.
+[[nodiscard]] std::vector<Finding> amendStructure(Draft& draft);
+
+[[nodiscard]] std::vector<Moment> sizingMoments(const Draft& draft);
+[[nodiscard]] std::vector<Moment> shownMoments(const Draft& draft);
+
+}  // namespace spirk

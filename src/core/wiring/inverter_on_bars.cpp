@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The inverter on the bars with its own fuse. Its mains side is not planned here: a standing finding
+// says so.
+
+#include "core/wiring/draft.h"
+
+namespace spirk {
+
+void addInverterOnBars(Draft& draft) {
+    const InverterModel* model = draft.gear.inverter;
+    if (model == nullptr) {
+        return;
+    }
+    Device& d = draft.device("inverter", DeviceKind::Inverter, model->name);
+    draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
+    draft.port(d, "dc-", model->connection);
+    const ConductorId feed("inverter.feed+");
+    draft.conductor(feed.value,
+                    "positive bar to inverter",
+                    terminal(kBusPos, kBar),
+                    terminal("inverter", "dc+"),
+                    Role::Positive)
+        .atFrom = fuseSlot(draft);
+    draft.conductor("inverter.feed-",
+                    "inverter to negative bar",
+                    terminal("inverter", "dc-"),
+                    terminal(kBusNeg, kBar),
+                    Role::Negative)
+        .protectedBy = feed;
+    draft.circuit.paths.push_back({"drop.inverter",
+                                   "inverter to bus bars",
+                                   "drop_inverter",
+                                   "sizing.full",
+                                   Draft::base(),
+                                   {feed, ConductorId("inverter.feed-")}});
+}
+
+}  // namespace spirk

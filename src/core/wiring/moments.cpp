@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The moments that every plan has. Sizing moments reckon with the largest power of every load at the
+// lowest working voltage; shown moments with loads as they are.
+
+#include <algorithm>
+
+#include "core/wiring/draft.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr double kNearlyEmpty = 0.2;
+constexpr double kHalf = 0.5;
+
+Moment moment(const char* id, const char* name, double stateOfCharge) {
+    Moment m;
+    m.id = id;
+    m.name = name;
+    m.stateOfCharge = stateOfCharge;
+    return m;
+}
+
+}  // namespace
+
+std::vector<Moment> sizingMoments(const Draft& draft) {
+    std::vector<Moment> out;
+    Moment full = moment("sizing.full", "everything at its largest, at the lowest voltage", kNearlyEmpty);
+    full.loads = LoadsOn::All;
+    if (draft.gear.inverter != nullptr) {
+        full.inverter = draft.gear.inverter->power;
+    }
+    out.push_back(full);
+    if (draft.gear.engine) {
+        Moment driving = moment("sizing.driving", "driving, lowest voltage at the charger", kHalf);
+        driving.driving = true;
+        out.push_back(driving);
+    }
+    if (draft.gear.solar) {
+        Moment noon = moment("sizing.noon", "full sun into a low bank", kNearlyEmpty);
+        noon.sun = 1.0;
+        out.push_back(noon);
+    }
+    for (Moment& m : out) {
+        m.reckoning = Reckoning::AtLowVoltage;
+    }
+    return out;
+}
+
+std::vector<Moment> shownMoments(const Draft& draft) {
+    std::vector<Moment> out;
+    const bool inverter = draft.gear.inverter != nullptr;
+    Moment night = moment("night",
+                          inverter ? "Evening: worst case on the inverter, all 12 V loads"
+                                   : "Evening: all 12 V loads",
+                          kHalf);
+    night.loads = LoadsOn::All;
+    if (inverter) {
+        night.inverter = std::min(draft.needs.worstMains, draft.gear.inverter->power);
+    }
+    out.push_back(night);
+    Moment loads = moment("loads", "All 12 V loads", kHalf);
+    loads.loads = LoadsOn::All;
+    out.push_back(loads);
+    if (inverter) {
+        Moment idle = moment("idle", "Inverter idling", kHalf);
+        idle.inverter = watts(0.0);
+        out.push_back(idle);
+    }
+    if (draft.gear.solar) {
+        Moment noon = moment("noon", "Noon sun, nothing running", kHalf);
+        noon.sun = 1.0;
+        out.push_back(noon);
+    }
+    if (draft.gear.engine) {
+        Moment driving = moment("driving", "Driving, nothing running", kHalf);
+        driving.driving = true;
+        out.push_back(driving);
+    }
+    Moment rest = moment("rest", "At rest, main switch off", kHalf);
+    rest.open = {DeviceId("main.switch")};
+    out.push_back(rest);
+    return out;
+}
+
+}  // namespace spirk

@@ -1,0 +1,122 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// 1 to 4 batteries in parallel with equal leads to collecting bars, a fuse at each battery, main
+// fuse, main switch, shunt as the first thing on the negative, two bus bars. One battery alone has
+// no collecting bars: its fuse is the main fuse.
+
+#include "core/wiring/draft.h"
+
+namespace spirk {
+
+namespace {
+
+struct BankEnds {
+    TerminalId pos, neg;
+};
+
+void addBattery(Draft& draft, int k) {
+    const std::string id = "bank." + std::to_string(k);
+    const BatteryModel& model = *draft.gear.bank.model;
+    Device& d = draft.device(id, DeviceKind::Battery, model.name);
+    d.rating = model.maxDischarge;
+    draft.port(d, "+", model.connection, terminal(id, "-"));
+    draft.port(d, "-", model.connection);
+    d.ports.front().batteryEnd = true;
+}
+
+BankEnds addCollectingBars(Draft& draft) {
+    const Connection connection = draft.connectionOf("collecting_bar");
+    Device& pos = draft.hardware("bank.pos", DeviceKind::CollectingBar, "collecting_bar");
+    pos.name += ", positive";
+    draft.port(pos, kBar, connection, terminal("bank.neg", kBar));
+    pos.ports.front().batteryEnd = true;
+    Device& neg = draft.hardware("bank.neg", DeviceKind::CollectingBar, "collecting_bar");
+    neg.name += ", negative";
+    draft.port(neg, kBar, connection);
+    return {terminal("bank.pos", kBar), terminal("bank.neg", kBar)};
+}
+
+void addLeads(Draft& draft, const BankEnds& ends) {
+    for (int k = 1; k <= draft.gear.bank.count; ++k) {
+        const std::string id = "bank." + std::to_string(k);
+        Conductor& pos = draft.conductor(id + ".lead+",
+                                         "battery " + std::to_string(k) + ", positive lead",
+                                         terminal(id, "+"),
+                                         ends.pos,
+                                         Role::Positive);
+        pos.atFrom = fuseSlot(draft);
+        draft.conductor(id + ".lead-",
+                        "battery " + std::to_string(k) + ", negative lead",
+                        terminal(id, "-"),
+                        ends.neg,
+                        Role::Negative)
+            .protectedBy = ConductorId(id + ".lead+");
+    }
+}
+
+void addBars(Draft& draft) {
+    const Connection connection = draft.connectionOf("bus_bar");
+    Device& pos = draft.hardware(kBusPos, DeviceKind::BusBar, "bus_bar");
+    pos.name = "positive bus bar";
+    draft.port(pos, kBar, connection, terminal(kBusNeg, kBar));
+    Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
+    neg.name = "negative bus bar";
+    draft.port(neg, kBar, connection);
+}
+
+void addMainPath(Draft& draft, const BankEnds& ends) {
+    Device& master = draft.hardware("main.switch", DeviceKind::MainSwitch, "main_switch");
+    draft.port(master, "a", draft.connectionOf("main_switch"), ends.neg);
+    draft.port(master, "b", draft.connectionOf("main_switch"), ends.neg);
+    Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, "shunt");
+    draft.port(shunt, "a", draft.connectionOf("shunt"));  // battery side
+    draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
+    const ConductorId feed("main.feed+");
+    draft.conductor(feed.value,
+                    "bank to main switch",
+                    ends.pos,
+                    terminal("main.switch", "a"),
+                    Role::Positive)
+        .atFrom = fuseSlot(draft);
+    draft.conductor("main.link+",
+                    "main switch to positive bar",
+                    terminal("main.switch", "b"),
+                    terminal(kBusPos, kBar),
+                    Role::Positive)
+        .protectedBy = feed;
+    draft.conductor(
+             "main.feed-", "bank to shunt", ends.neg, terminal("shunt", "a"), Role::Negative)
+        .protectedBy = feed;
+    draft.conductor("main.link-",
+                    "shunt to negative bar",
+                    terminal("shunt", "b"),
+                    terminal(kBusNeg, kBar),
+                    Role::Negative)
+        .protectedBy = feed;
+    draft.circuit.paths.push_back({"drop.main",
+                                   "bank to bus bars",
+                                   "drop_critical",
+                                   "sizing.full",
+                                   Draft::base(),
+                                   {feed,
+                                    ConductorId("main.link+"),
+                                    ConductorId("main.link-"),
+                                    ConductorId("main.feed-")}});
+}
+
+}  // namespace
+
+void addParallelBank(Draft& draft) {
+    for (int k = 1; k <= draft.gear.bank.count; ++k) {
+        addBattery(draft, k);
+    }
+    const bool several = draft.gear.bank.count > 1;
+    const BankEnds ends = several ? addCollectingBars(draft)
+                                  : BankEnds{terminal("bank.1", "+"), terminal("bank.1", "-")};
+    if (several) {
+        addLeads(draft, ends);
+    }
+    addBars(draft);
+    addMainPath(draft, ends);
+}
+
+}  // namespace spirk

@@ -1,0 +1,107 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The solar controller on the load side of the main switch, with a two-pole isolator in the array's
+// leads (opened first) and a single-pole one with a fuse on the way to the positive bar.
+
+#include "core/wiring/draft.h"
+
+namespace spirk {
+
+namespace {
+
+void addDevices(Draft& draft, const ChosenSolar& solar) {
+    const Connection plug{"clamp", squareMillimetres(10)};
+    Device& array = draft.device("array",
+                                 DeviceKind::Array,
+                                 std::to_string(solar.series * solar.parallel) + " × " +
+                                     solar.panel->name);
+    array.place = draft.placeOf(array.id, "roof");
+    draft.port(array, "+", plug, terminal("array", "-"));
+    draft.port(array, "-", plug);
+    Device& isolator = draft.hardware("array.isolator", DeviceKind::PvIsolator, "pv_isolator");
+    for (const char* side : {"a", "b"}) {
+        const std::string s(side);
+        draft.port(isolator, s + "+", draft.connectionOf("pv_isolator"), terminal("array.isolator", s + "-"));
+        draft.port(isolator, s + "-", draft.connectionOf("pv_isolator"));
+    }
+    const Connection own = solar.controller->connection;
+    Device& mppt = draft.device("mppt", DeviceKind::SolarController, solar.controller->name);
+    mppt.rating = solar.controller->maxOutput;
+    draft.port(mppt, "pv+", own, terminal("mppt", "pv-"));
+    draft.port(mppt, "pv-", own);
+    draft.port(mppt, "bat+", own, terminal("mppt", "bat-"));
+    draft.port(mppt, "bat-", own);
+    Device& out = draft.hardware("mppt.isolator", DeviceKind::Isolator, "isolator");
+    draft.port(out, "a", draft.connectionOf("isolator"), terminal(kBusNeg, kBar));
+    draft.port(out, "b", draft.connectionOf("isolator"), terminal(kBusNeg, kBar));
+}
+
+void addArrayLeads(Draft& draft, const ChosenSolar& solar) {
+    std::vector<ConductorId> path;
+    for (const bool positive : {true, false}) {
+        const std::string p = positive ? "+" : "-";
+        const std::string word = positive ? ", positive" : ", negative";
+        const Role role = positive ? Role::ArrayPositive : Role::ArrayNegative;
+        Conductor& lead = draft.conductor("array.lead" + p,
+                                          "panels to isolator" + word,
+                                          terminal("array", p),
+                                          terminal("array.isolator", "a" + p),
+                                          role);
+        lead.insulation = kSolarInsulation;
+        path.push_back(lead.id);
+        Conductor& feed = draft.conductor("array.feed" + p,
+                                          "isolator to controller" + word,
+                                          terminal("array.isolator", "b" + p),
+                                          terminal("mppt", "pv" + p),
+                                          role);
+        feed.insulation = kSolarInsulation;
+        path.push_back(feed.id);
+    }
+    draft.circuit.paths.push_back({"drop.array",
+                                   "panels to controller",
+                                   "drop_critical",
+                                   "sizing.noon",
+                                   solar.panel->vmp * static_cast<double>(solar.series),
+                                   path});
+}
+
+void addBatteryLeads(Draft& draft) {
+    const ConductorId feed("mppt.feed+");
+    Conductor& pos = draft.conductor(feed.value,
+                                     "positive bar to the controller's isolator",
+                                     terminal(kBusPos, kBar),
+                                     terminal("mppt.isolator", "a"),
+                                     Role::Positive);
+    pos.atFrom = fuseSlot(draft);
+    draft.conductor("mppt.link+",
+                    "isolator to controller",
+                    terminal("mppt.isolator", "b"),
+                    terminal("mppt", "bat+"),
+                    Role::Positive)
+        .protectedBy = feed;
+    draft.conductor("mppt.feed-",
+                    "controller to negative bar",
+                    terminal("mppt", "bat-"),
+                    terminal(kBusNeg, kBar),
+                    Role::Negative)
+        .protectedBy = feed;
+    draft.circuit.paths.push_back(
+        {"drop.mppt",
+         "controller to bus bars",
+         "drop_charge",
+         "sizing.noon",
+         Draft::base(),
+         {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
+}
+
+}  // namespace
+
+void addSolarOnBars(Draft& draft) {
+    if (!draft.gear.solar) {
+        return;
+    }
+    addDevices(draft, *draft.gear.solar);
+    addArrayLeads(draft, *draft.gear.solar);
+    addBatteryLeads(draft);
+}
+
+}  // namespace spirk

@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// From the plan to the circuit: which devices, terminals and conductors there are. One way of doing
+// it per file; then the amendments of structure. No lengths and no sizes.
+
+#include "core/circuit/circuit.h"
+#include "core/circuit/moment.h"
+#include "core/explain/finding.h"
+#include "core/gear/chosen.h"
+#include "core/needs/needs.h"
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+struct Wiring {
+    Circuit circuit;
+    std::vector<Moment> sizing;   // the moments that conductors are sized for
+    std::vector<Moment> moments;  // the moments that are shown
+    std::vector<Finding> findings;  // amendments whose target has gone
+};
+
+[[nodiscard]] Wiring wire(const Plan& plan,
+                          const Library& library,
+                          const ChosenGear& gear,
+                          const Needs& needs);
+
+// The circuit that a DC appliance belongs to: small ones of a category share one, a larger one has
+// its own. Stable: adding an appliance renames no circuit.
+[[nodiscard]] std::string circuitOf(const Appliance& appliance, Volts lowest);
+
+// The device that stands for an appliance.
+[[nodiscard]] DeviceId deviceOf(const ApplianceId& id);
+
+}  // namespace spirk
