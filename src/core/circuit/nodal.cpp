@@ -44,6 +44,21 @@ void Nodal::addTo(Eigen::VectorXd& f, int node, double current) const {
     }
 }
 
+void Nodal::addTo(Eigen::SparseMatrix<double>& m, int a, int b, double conductance) const {
+    const int i = unknown[at(a)];
+    const int j = unknown[at(b)];
+    if (i >= 0) {
+        m.coeffRef(i, i) += conductance;
+    }
+    if (j >= 0) {
+        m.coeffRef(j, j) += conductance;
+    }
+    if (i >= 0 && j >= 0) {
+        m.coeffRef(i, j) -= conductance;
+        m.coeffRef(j, i) -= conductance;
+    }
+}
+
 void Nodal::stamp(Entries& into, int a, int b, double conductance) const {
     const int i = unknown[at(a)];
     const int j = unknown[at(b)];

@@ -26,6 +26,7 @@ struct Nodal {
     [[nodiscard]] double value(const Eigen::VectorXd& v, int node) const;
     [[nodiscard]] Eigen::SparseMatrix<double> matrix(const Entries& with) const;
     void addTo(Eigen::VectorXd& f, int node, double current) const;
+    void addTo(Eigen::SparseMatrix<double>& m, int a, int b, double conductance) const;
     void stamp(Entries& into, int a, int b, double conductance) const;
 };
 

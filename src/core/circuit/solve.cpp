@@ -64,7 +64,9 @@ Branch chargerBranch(const Charger& charger, double v) {
 class Equations {
 public:
     explicit Equations(const Network& network)
-        : net_(network), nodal_(network), linear_(nodal_.matrix(nodal_.entries)) {}
+        : net_(network), nodal_(network), linear_(nodal_.matrix(patternEntries())) {
+        factor_.analyzePattern(linear_);
+    }
 
     [[nodiscard]] const Parts& parts() const { return nodal_.parts; }
     [[nodiscard]] int size() const { return nodal_.size; }
@@ -98,13 +100,16 @@ public:
         return f;
     }
 
-    [[nodiscard]] Matrix jacobian(const Vector& v, double scale) const {
-        Nodal::Entries entries = nodal_.entries;
+    // Factorises the Jacobian at `v`; false where it is singular.
+    [[nodiscard]] bool factorise(const Vector& v, double scale) {
+        Matrix jacobian = linear_;
         forBranches(v, scale, [&](int pos, int neg, Branch b) {
-            nodal_.stamp(entries, pos, neg, b.slope);
+            nodal_.addTo(jacobian, pos, neg, b.slope);
         });
-        return nodal_.matrix(entries);
+        factor_.factorize(jacobian);
+        return factor_.info() == Eigen::Success;
     }
+    [[nodiscard]] Vector newtonStep(const Vector& f) const { return factor_.solve(f); }
 
     // Largest current anywhere, to measure residuals by.
     [[nodiscard]] double currentScale(const Vector& v, double scale) const {
@@ -119,10 +124,13 @@ public:
     }
 
     // Start: the network with no loads at all, on the high-voltage branch.
-    [[nodiscard]] Vector start() const {
-        Factor factor(linear_);
-        promise(size() == 0 || factor.info() == Eigen::Success, "a connected network factorises");
-        return size() == 0 ? Vector() : Vector(factor.solve(nodal_.injected));
+    [[nodiscard]] Vector start() {
+        if (size() == 0) {
+            return {};
+        }
+        factor_.factorize(linear_);
+        promise(factor_.info() == Eigen::Success, "a connected network factorises");
+        return factor_.solve(nodal_.injected);
     }
 
 private:
@@ -150,9 +158,26 @@ private:
         }
     }
 
+    // The linear part with a place for every slope that a load or charger may add, so that one
+    // ordering serves all factorisations.
+    [[nodiscard]] Nodal::Entries patternEntries() const {
+        Nodal::Entries entries = nodal_.entries;
+        for (const NetLoad& load : net_.loads) {
+            nodal_.stamp(entries, load.pos, load.neg, 0.0);
+        }
+        for (const Charger& c : net_.chargers) {
+            nodal_.stamp(entries, c.pos, c.neg, 0.0);
+            if (c.input) {
+                nodal_.stamp(entries, c.input->pos, c.input->neg, 0.0);
+            }
+        }
+        return entries;
+    }
+
     const Network& net_;
     Nodal nodal_;
     Matrix linear_;
+    Factor factor_;
 };
 
 struct NewtonResult {
@@ -162,12 +187,11 @@ struct NewtonResult {
 };
 
 // One Newton step with halving until the residual shrinks; false when nothing helps.
-bool step(const Equations& eq, Factor& factor, double scale, Vector& v, Vector& f) {
-    factor.factorize(eq.jacobian(v, scale));
-    if (factor.info() != Eigen::Success) {
+bool step(Equations& eq, double scale, Vector& v, Vector& f) {
+    if (!eq.factorise(v, scale)) {
         return false;
     }
-    const Vector delta = factor.solve(f);
+    const Vector delta = eq.newtonStep(f);
     const double before = f.norm();
     double part = 1.0;
     for (int halving = 0; halving < kMostHalvings; ++halving, part *= 0.5) {
@@ -182,15 +206,13 @@ bool step(const Equations& eq, Factor& factor, double scale, Vector& v, Vector& 
     return false;
 }
 
-NewtonResult newton(const Equations& eq, double scale, const Vector& start) {
+NewtonResult newton(Equations& eq, double scale, const Vector& start) {
     NewtonResult out;
     out.v = start;
     if (eq.size() == 0) {
         out.converged = true;
         return out;
     }
-    Factor factor;
-    factor.analyzePattern(eq.jacobian(out.v, scale));
     Vector f = eq.residual(out.v, scale);
     for (; out.iterations < kMostIterations; ++out.iterations) {
         const double tolerance = kCurrentTolerance * eq.currentScale(out.v, scale);
@@ -198,7 +220,7 @@ NewtonResult newton(const Equations& eq, double scale, const Vector& start) {
             out.converged = true;
             return out;
         }
-        if (!step(eq, factor, scale, out.v, f)) {
+        if (!step(eq, scale, out.v, f)) {
             // At the limit of rounding no step shrinks the residual further.
             out.converged = f.lpNorm<Eigen::Infinity>() <= 1e3 * tolerance;
             return out;
@@ -221,7 +243,7 @@ bool aboveFloor(const Network& net, const Equations& eq, const Vector& v) {
     });
 }
 
-NewtonResult attempt(const Network& net, const Equations& eq, double scale, const Vector& start) {
+NewtonResult attempt(const Network& net, Equations& eq, double scale, const Vector& start) {
     NewtonResult out = newton(eq, scale, start);
     out.converged = out.converged && aboveFloor(net, eq, out.v);
     return out;
@@ -275,7 +297,7 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
 }  // namespace
 
 Solution solve(const Network& network) {
-    const Equations eq(network);
+    Equations eq(network);
     const Vector start = eq.start();
     NewtonResult best = attempt(network, eq, 1.0, start);
     Solution out;

@@ -1,0 +1,404 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/cables/cables.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cables/conductor_physics.h"
+#include "core/cables/fuse_curve.h"
+#include "core/cables/sizing.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+std::size_t lastSize(const SizingTask& task) { return task.library.conductors.size() - 1; }
+
+std::size_t sizeAtLeast(const SizingTask& task, SquareMetres area) {
+    const auto found = std::ranges::lower_bound(
+        task.library.conductors, area, {}, [](const ConductorRow& r) { return r.area; });
+    return found == task.library.conductors.end()
+               ? lastSize(task)
+               : static_cast<std::size_t>(found - task.library.conductors.begin());
+}
+
+const SetSize* amendedSize(const Plan& plan, const ConductorId& id) {
+    for (const Amendment& amendment : plan.amendments) {
+        const auto* set = std::get_if<SetSize>(&amendment);
+        if (set != nullptr && set->conductor == id) {
+            return set;
+        }
+    }
+    return nullptr;
+}
+
+std::optional<ChosenFuse> emptyFuse(const std::optional<ProtectionSlot>& slot) {
+    return slot ? std::optional(ChosenFuse{}) : std::nullopt;
+}
+
+SizingState startState(const SizingTask& task) {
+    SizingState state;
+    const std::size_t least =
+        sizeAtLeast(task, squareMillimetres(rule(task.library, "min_area_mm2").value));
+    for (std::size_t i = 0; i < task.circuit().conductors.size(); ++i) {
+        const Conductor& c = task.circuit().conductors[i];
+        Working w;
+        w.computed = least;
+        w.size = least;
+        if (const SetSize* set = amendedSize(task.plan, c.id)) {
+            w.fixed = true;
+            w.size = sizeAtLeast(task, set->area);
+        }
+        w.fuseFrom = emptyFuse(c.atFrom);
+        w.fuseTo = emptyFuse(c.atTo);
+        w.temperature = task.lengths.routes[i].ambient;
+        state.conductors.push_back(std::move(w));
+    }
+    return state;
+}
+
+// Currents before any size is known: those of thick wires, whose resistance holds nothing back. Thin
+// ones would make chargers look weaker than they are.
+void solveFirstLoads(const SizingTask& task, SizingState& state) {
+    SizingState thick = state;
+    for (Working& w : thick.conductors) {
+        w.size = lastSize(task);
+    }
+    solveLoads(task, thick);
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        state.conductors[i].load = thick.conductors[i].load;
+        state.conductors[i].loadMoment = thick.conductors[i].loadMoment;
+        state.conductors[i].inMoment = thick.conductors[i].inMoment;
+    }
+}
+
+// Raises what the loop would choose; the conductor follows unless the person has fixed its size.
+bool raise(const SizingTask& task, Working& w, std::size_t to) {
+    to = std::min(to, lastSize(task));
+    if (to <= w.computed) {
+        return false;
+    }
+    w.computed = to;
+    w.size = w.fixed ? w.size : to;
+    return true;
+}
+
+// One size below the largest positive (boat practice), not below the rule for structural metal.
+std::size_t bondSize(const SizingTask& task, const SizingState& state) {
+    std::size_t largest = 0;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        if (task.circuit().conductors[i].role == Role::Positive) {
+            largest = std::max(largest, state.conductors[i].computed);
+        }
+    }
+    const std::size_t least =
+        sizeAtLeast(task, squareMillimetres(rule(task.library, "bond_min_mm2").value));
+    return std::max(least, largest > 0 ? largest - 1 : 0);
+}
+
+bool raiseForCurrent(const SizingTask& task, SizingState& state) {
+    bool changed = false;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        const Conductor& c = task.circuit().conductors[i];
+        if (!isOurs(c)) {
+            continue;
+        }
+        std::size_t to = sizeForCurrent(
+            task, c, neededAmpacity(task, state, i, FuseView::Computed), task.lengths.routes[i].ambient);
+        if (c.role == Role::Bond) {
+            to = std::max(to, bondSize(task, state));
+        }
+        changed = raise(task, state.conductors[i], to) || changed;
+    }
+    return changed;
+}
+
+// The other pole of a run: '...feed+' and '...feed-' are bought and laid as a pair.
+std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
+    std::string id = task.circuit().conductors[index].id.value;
+    if (id.back() != '+' && id.back() != '-') {
+        return std::nullopt;
+    }
+    id.back() = id.back() == '+' ? '-' : '+';
+    const auto& all = task.circuit().conductors;
+    const auto found = std::ranges::find(all, ConductorId(id), &Conductor::id);
+    return found == all.end() ? std::nullopt
+                              : std::optional(static_cast<std::size_t>(found - all.begin()));
+}
+
+// The conductor of a path that loses most of what copper can save.
+std::size_t worstOf(const SizingTask& task, const SizingState& state, const PathDrop& path) {
+    std::size_t worst = indexOf(task.circuit(), path.conductors.front());
+    Volts most;
+    for (const ConductorId& id : path.conductors) {
+        const std::size_t i = indexOf(task.circuit(), id);
+        const Volts here = state.conductors[i].load * ohmsOf(task, state, i, Warmth::Warm).wire;
+        if (here > most) {
+            worst = i;
+            most = here;
+        }
+    }
+    return worst;
+}
+
+// In each path over its limit, one size more for the conductor that loses most, and its twin. Where
+// the person has fixed that one, the path stays over its limit and a check says so: other cables are
+// not blown up to make good for it.
+bool raiseForDropOnce(const SizingTask& task, SizingState& state) {
+    bool changed = false;
+    for (const PathDrop& path : pathDrops(task, state)) {
+        if (path.fraction <= path.limit) {
+            continue;
+        }
+        const std::size_t worst = worstOf(task, state, path);
+        Working& w = state.conductors[worst];
+        if (w.fixed || !raise(task, w, w.computed + 1)) {
+            continue;
+        }
+        changed = true;
+        if (const auto twin = twinOf(task, worst)) {
+            raise(task, state.conductors[*twin], w.computed);
+        }
+    }
+    return changed;
+}
+
+// The sizing moments' currents hardly hang on resistances (only shares of parallel leads do), so the
+// network is solved again after the sizes have settled, not after each step.
+bool raiseForDrop(const SizingTask& task, SizingState& state) {
+    bool changed = false;
+    while (raiseForDropOnce(task, state)) {
+        changed = true;
+        updateTemperatures(task, state);
+    }
+    return changed;
+}
+
+bool raiseForShortCircuit(const SizingTask& task, SizingState& state) {
+    bool changed = false;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        const Conductor& c = task.circuit().conductors[i];
+        Working& w = state.conductors[i];
+        const auto energy = letThroughOf(task, state, i, FuseView::Computed);
+        if (!isOurs(c) || w.fixed || !energy) {
+            continue;
+        }
+        const double bears =
+            withstandA2s(columnOf(task.library, c.insulation), task.library.conductors[w.size].area);
+        if (*energy > bears) {
+            changed = raise(task, w, w.computed + 1) || changed;
+        }
+    }
+    return changed;
+}
+
+bool sameFuse(const std::optional<ChosenFuse>& a, const std::optional<ChosenFuse>& b) {
+    return !a || (a->family == b->family && a->rating == b->rating);
+}
+
+bool fusesSettled(const SizingState& before, const SizingState& after) {
+    for (std::size_t i = 0; i < after.conductors.size(); ++i) {
+        const Working& a = before.conductors[i];
+        const Working& b = after.conductors[i];
+        if (!sameFuse(a.fuseFrom, b.fuseFrom) || !sameFuse(a.fuseTo, b.fuseTo)) {
+            return false;
+        }
+    }
+    return true;
+}
+
+// Sizes and ratings only rise, families follow them: each pass either raises something or is the
+// last. The bound is every conductor through every size.
+int runLoop(const SizingTask& task, SizingState& state) {
+    const int most =
+        static_cast<int>(state.conductors.size() * task.library.conductors.size()) + 10;
+    solveFirstLoads(task, state);
+    for (int pass = 1; pass <= most; ++pass) {
+        const SizingState before = state;
+        chooseFuses(task, state);
+        bool changed = raiseForCurrent(task, state);
+        updateTemperatures(task, state);
+        changed = raiseForDrop(task, state) || changed;
+        solveLoads(task, state);
+        chooseFuses(task, state);
+        solveFaults(task, state);
+        chooseFuses(task, state);
+        changed = raiseForShortCircuit(task, state) || changed;
+        if (!changed && fusesSettled(before, state)) {
+            return pass;
+        }
+    }
+    unreachable("the sizing loop ends");
+}
+
+EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareMetres area) {
+    const Port* port = findPort(task.circuit(), terminal);
+    promise(port != nullptr, "a conductor ends at a port");
+    EndFitting out{port->connection.stud, true, true, port->connection.maxArea};
+    out.sizeFits = area <= port->connection.maxArea;
+    const bool lug = out.stud != "clamp" && out.stud != "blade";
+    if (lug) {
+        const auto row = std::ranges::find(task.library.lugs, area, &Lug::area);
+        out.lugSold = row != task.library.lugs.end() &&
+                      std::ranges::find(row->holes, out.stud) != row->holes.end();
+    }
+    return out;
+}
+
+Margins marginsOf(const SizingTask& task, const SizingState& state, const CableRow& row, std::size_t i) {
+    Margins out;
+    const Amps needed = neededAmpacity(task, state, i, FuseView::Fitted);
+    out.current = row.ampacity.si() > 0.0 ? needed / row.ampacity : 0.0;
+    const bool must = row.protection.has_value() && row.faultNear.si() > 0.0;
+    if (row.letThrough) {
+        out.shortCircuit = *row.letThrough / row.withstand;
+    } else if (must) {
+        // The fuse need not open on this short: nothing bounds the heat.
+        out.shortCircuit = INFINITY;
+    }
+    return out;
+}
+
+CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) {
+    const Conductor& c = task.circuit().conductors[i];
+    const Working& w = state.conductors[i];
+    CableRow row;
+    row.id = c.id;
+    row.load = w.load;
+    row.loadMoment = w.loadMoment;
+    row.area = task.library.conductors[w.size].area;
+    row.computedArea = task.library.conductors[w.computed].area;
+    row.areaAmended = w.fixed;
+    row.fuseFrom = w.fuseFrom;
+    row.fuseTo = w.fuseTo;
+    row.faultNear = w.faultNear;
+    row.faultFar = w.faultFar;
+    row.temperature = w.temperature;
+    const ConductorOhms warm = ohmsOf(task, state, i, Warmth::Warm);
+    row.warm = warm.wire;
+    row.cold = ohmsOf(task, state, i, Warmth::Cold).wire;
+    row.drop = w.load * (warm.wire + warm.fuseFrom.value_or(Ohms()) + warm.fuseTo.value_or(Ohms()));
+    if (!isOurs(c)) {
+        return row;
+    }
+    const AmpacityColumn& column = columnOf(task.library, c.insulation);
+    row.ampacity = ampacity(column, row.area, task.lengths.routes[i].ambient).value_or(Amps());
+    row.withstand = withstandA2s(column, row.area);
+    if (const Protector p = protectorOf(task, state, i); p.fuse != nullptr) {
+        row.protectedBy = p.owner;
+        row.protection = p.fuse->rating;
+    }
+    row.letThrough = letThroughOf(task, state, i, FuseView::Fitted);
+    row.from = fittingAt(task, c.from, row.area);
+    row.to = fittingAt(task, c.to, row.area);
+    row.margins = marginsOf(task, state, row, i);
+    return row;
+}
+
+void spreadDropMargins(Cables& cables) {
+    for (const PathDrop& path : cables.drops) {
+        for (CableRow& row : cables.rows) {
+            if (std::ranges::find(path.conductors, row.id) != path.conductors.end()) {
+                row.margins.drop = std::max(row.margins.drop, path.fraction / path.limit);
+            }
+        }
+    }
+}
+
+}  // namespace
+
+std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
+    const auto found = std::ranges::find(circuit.conductors, id, &Conductor::id);
+    promise(found != circuit.conductors.end(), "a conductor is in the circuit");
+    return static_cast<std::size_t>(found - circuit.conductors.begin());
+}
+
+const CableRow* findRow(const Cables& cables, const ConductorId& id) {
+    const auto found = std::ranges::find(cables.rows, id, &CableRow::id);
+    return found == cables.rows.end() ? nullptr : &*found;
+}
+
+const FuseFamily& familyOf(const Library& library, const std::string& id) {
+    const FuseFamily* family = findById(library.fuses, id);
+    promise(family != nullptr, "a fuse's family is in the library");
+    return *family;
+}
+
+const AmpacityColumn& columnOf(const Library& library, const std::string& id) {
+    const AmpacityColumn* column = findById(library.ampacity, id);
+    promise(column != nullptr, "an insulation is in the library");
+    return *column;
+}
+
+std::string fuseText(const Library& library, const ChosenFuse& fuse) {
+    return familyOf(library, fuse.family).name + ", " + format(fuse.rating);
+}
+
+std::size_t sizeForCurrent(const SizingTask& task,
+                           const Conductor& conductor,
+                           Amps needed,
+                           Celsius ambient) {
+    const AmpacityColumn& column = columnOf(task.library, conductor.insulation);
+    for (std::size_t i = 0; i < task.library.conductors.size(); ++i) {
+        const auto carries = ampacity(column, task.library.conductors[i].area, ambient);
+        if (carries && *carries >= needed) {
+            return i;
+        }
+    }
+    return lastSize(task);
+}
+
+Protector protectorOf(const SizingTask& task, const SizingState& state, std::size_t index) {
+    const Conductor& c = task.circuit().conductors[index];
+    const auto& own = state.conductors[index].fuseFrom;
+    if (own) {
+        return own->leftOut ? Protector{} : Protector{&*own, c.id};
+    }
+    if (!c.protectedBy) {
+        return {};
+    }
+    const auto& other = state.conductors[indexOf(task.circuit(), *c.protectedBy)].fuseFrom;
+    return other && !other->leftOut ? Protector{&*other, *c.protectedBy} : Protector{};
+}
+
+Amps neededAmpacity(const SizingTask& task,
+                    const SizingState& state,
+                    std::size_t index,
+                    FuseView view) {
+    const Conductor& c = task.circuit().conductors[index];
+    const double factor = rule(task.library, "continuous_factor").value;
+    if (c.role == Role::ArrayPositive || c.role == Role::ArrayNegative) {
+        return task.gear.solar
+                   ? task.gear.solar->panel->isc * (factor * task.gear.solar->parallel)
+                   : Amps();
+    }
+    const Protector protector = protectorOf(task, state, index);
+    const Amps load = state.conductors[index].load * factor;
+    if (protector.fuse == nullptr) {
+        return load;
+    }
+    const bool computed = view == FuseView::Computed;
+    return std::max(load, computed ? protector.fuse->computedRating : protector.fuse->rating);
+}
+
+Cables sizeCables(const Plan& plan,
+                  const Library& library,
+                  const ChosenGear& gear,
+                  const Wiring& wiring,
+                  const Lengths& lengths) {
+    const SizingTask task{plan, library, gear, wiring, lengths};
+    SizingState state = startState(task);
+    Cables out;
+    out.passes = runLoop(task, state);
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        out.rows.push_back(rowOf(task, state, i));
+    }
+    out.drops = pathDrops(task, state);
+    out.ohms = allOhms(task, state, Warmth::Warm);
+    spreadDropMargins(out);
+    out.why = explainCables(task, state, out);
+    return out;
+}
+
+}  // namespace spirk

@@ -1,0 +1,99 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Size, fuse, drop, short circuit and lugs of every conductor. The sizing loop: start at the smallest
+// size, solve the sizing moments, go up where current, drop or a short circuit asks for it, never
+// down; so it ends, and what no size can meet stays visible in the margins.
+
+#include <optional>
+#include <vector>
+
+#include "core/circuit/assemble.h"
+#include "core/explain/finding.h"
+#include "core/plan/plan.h"
+#include "core/van/lengths.h"
+#include "core/wiring/wiring.h"
+
+namespace spirk {
+
+struct ChosenFuse {
+    std::string family;  // id
+    Amps rating;
+    std::string computedFamily;
+    Amps computedRating;
+    Amps needed;       // 1.25 times the load
+    Amps prospective;  // largest current it may have to interrupt
+    Metres distance;
+    bool inBlock = false;
+    bool leftOut = false;
+    bool amended = false;
+    std::optional<ConductorId> backup;  // whose fuse interrupts for it
+};
+
+// One end of a conductor: what it is fixed to and the lug for it.
+struct EndFitting {
+    std::string stud;       // 'M8', 'clamp', 'blade'
+    bool lugSold = true;    // a lug of this size with this hole is commonly sold
+    bool sizeFits = true;   // not larger than the terminal takes
+    SquareMetres largest;   // that the terminal takes
+};
+
+// Used part of what is allowed; above 1 it is too much.
+struct Margins {
+    double current = 0.0;        // protecting fuse, or load, over ampacity
+    double drop = 0.0;           // worst path through it over its limit
+    double shortCircuit = 0.0;   // let-through over withstand
+};
+
+struct CableRow {
+    ConductorId id;
+    Amps load;  // largest current in any sizing moment
+    std::string loadMoment;
+    SquareMetres area;
+    SquareMetres computedArea;
+    bool areaAmended = false;
+    Amps ampacity;  // corrected for ambient
+    std::optional<ChosenFuse> fuseFrom, fuseTo;
+    std::optional<ConductorId> protectedBy;  // its own id where it has a fuse
+    std::optional<Amps> protection;          // rating that protects it
+    Ohms cold;  // wire at 20 degC and joints
+    Ohms warm;  // wire at `temperature` and joints
+    Celsius temperature;
+    Volts drop;  // over wire, joints and its fuse at `load`
+    Amps faultNear, faultFar;
+    std::optional<double> letThrough;  // A^2 s
+    double withstand = 0.0;            // A^2 s
+    EndFitting from, to;
+    Margins margins;
+};
+
+struct PathDrop {
+    std::string id;
+    std::string name;
+    Volts drop;
+    double fraction = 0.0;
+    double limit = 0.0;
+    std::vector<ConductorId> conductors;
+    FigureId figure;
+};
+
+struct Cables {
+    std::vector<CableRow> rows;  // one per conductor of the circuit, in order
+    std::vector<PathDrop> drops;
+    std::vector<ConductorOhms> ohms;  // warm
+    int passes = 0;                   // of the sizing loop
+    Derivations why;
+};
+
+[[nodiscard]] Cables sizeCables(const Plan& plan,
+                                const Library& library,
+                                const ChosenGear& gear,
+                                const Wiring& wiring,
+                                const Lengths& lengths);
+
+[[nodiscard]] const CableRow* findRow(const Cables& cables, const ConductorId& id);
+[[nodiscard]] const FuseFamily& familyOf(const Library& library, const std::string& id);
+[[nodiscard]] const AmpacityColumn& columnOf(const Library& library, const std::string& id);
+// 'class T fuse, 350 A'
+[[nodiscard]] std::string fuseText(const Library& library, const ChosenFuse& fuse);
+
+}  // namespace spirk

@@ -1,0 +1,139 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Family and rating of every fuse: 1.25 times the load, next rating up; the first family, from the
+// cheapest up, whose interrupting capacity and largest cable suit the place.
+
+#include <algorithm>
+#include <array>
+
+#include "core/cables/conductor_physics.h"
+#include "core/cables/fuse_curve.h"
+#include "core/cables/sizing.h"
+
+namespace spirk {
+
+namespace {
+
+// Judgement: on a battery's stud the cube needs no pigtail; elsewhere strip fuses, and where the short
+// circuit is beyond them the cube on the bar's stud, then class T.
+constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
+constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
+// Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
+constexpr double kControlAmps = 3.0;
+
+bool atBattery(const SizingTask& task, const Conductor& c, End end) {
+    const Device* d = findDevice(task.circuit(), (end == End::From ? c.from : c.to).device);
+    return d != nullptr && d->kind == DeviceKind::Battery;
+}
+
+bool suits(const FuseFamily& family, Amps needed, Amps prospective, SquareMetres area) {
+    return ratingFor(family, needed) && family.interrupting >= prospective &&
+           family.maxArea >= area;
+}
+
+template <class List>
+std::string firstSuitable(const Library& library,
+                          const List& list,
+                          Amps needed,
+                          Amps prospective,
+                          SquareMetres area) {
+    for (const char* id : list) {
+        if (suits(familyOf(library, id), needed, prospective, area)) {
+            return id;
+        }
+    }
+    // None suits: the one that interrupts most; the checks say what is missing.
+    return list.back();
+}
+
+// The next rating up; where the family ends below it, its largest: the checks say so.
+Amps ratingOf(const FuseFamily& family, Amps needed) {
+    return ratingFor(family, needed).value_or(family.ratings.back());
+}
+
+// The fuse before the block interrupts for a blade fuse whose own capacity is too small, where it
+// has the capacity and the blade's cable bears what it lets through (IEC 60364-4-43, 434.5.1).
+std::optional<ConductorId> backupFor(const SizingTask& task,
+                                     const SizingState& state,
+                                     std::size_t index,
+                                     const ChosenFuse& fuse) {
+    const auto& conductors = task.circuit().conductors;
+    const Conductor& c = conductors[index];
+    if (fuse.prospective <= familyOf(task.library, fuse.family).interrupting) {
+        return std::nullopt;
+    }
+    for (std::size_t i = 0; i < conductors.size(); ++i) {
+        const auto& up = state.conductors[i].fuseFrom;
+        if (conductors[i].to.device != c.from.device || !up || up->leftOut) {
+            continue;
+        }
+        const FuseFamily& family = familyOf(task.library, up->family);
+        const auto energy = letThroughA2s(family, up->rating, fuse.prospective);
+        const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
+        const double bears = withstandA2s(columnOf(task.library, c.insulation), area);
+        if (family.interrupting >= fuse.prospective && energy && *energy <= bears) {
+            return conductors[i].id;
+        }
+    }
+    return std::nullopt;
+}
+
+void applyAmendment(const SizingTask& task, const ConductorId& id, End end, ChosenFuse& fuse) {
+    for (const Amendment& amendment : task.plan.amendments) {
+        const auto* set = std::get_if<SetFuse>(&amendment);
+        if (set != nullptr && set->conductor == id && set->end == end) {
+            fuse.rating = set->rating;
+            fuse.amended = true;
+            if (findById(task.library.fuses, set->family) != nullptr) {
+                fuse.family = set->family;
+            }
+        }
+    }
+}
+
+void chooseOne(const SizingTask& task,
+               const SizingState& state,
+               std::size_t index,
+               End end,
+               ChosenFuse& fuse) {
+    const Conductor& c = task.circuit().conductors[index];
+    const Working& w = state.conductors[index];
+    const ProtectionSlot& slot = *(end == End::From ? c.atFrom : c.atTo);
+    const double factor = rule(task.library, "continuous_factor").value;
+    fuse.distance = slot.distance;
+    fuse.inBlock = slot.inBlock;
+    fuse.leftOut = slot.leftOut;
+    fuse.needed = c.role == Role::Control ? amps(kControlAmps) : w.load * factor;
+    const SquareMetres area = task.library.conductors[w.computed].area;
+    const Amps needed = std::max(fuse.needed, fuse.computedRating);
+    if (!slot.family.empty()) {
+        fuse.computedFamily = slot.family;
+    } else if (atBattery(task, c, end)) {
+        fuse.computedFamily = firstSuitable(task.library, kAtBattery, needed, fuse.prospective, area);
+    } else {
+        fuse.computedFamily = firstSuitable(task.library, kElsewhere, needed, fuse.prospective, area);
+    }
+    fuse.computedRating = ratingOf(familyOf(task.library, fuse.computedFamily), needed);
+    fuse.family = fuse.computedFamily;
+    fuse.rating = fuse.computedRating;
+    applyAmendment(task, c.id, end, fuse);
+    if (familyOf(task.library, fuse.family).mount == FuseMount::Stud) {
+        fuse.distance = metres(0.0);
+    }
+    fuse.backup = backupFor(task, state, index, fuse);
+}
+
+}  // namespace
+
+void chooseFuses(const SizingTask& task, SizingState& state) {
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        Working& w = state.conductors[i];
+        if (w.fuseFrom) {
+            chooseOne(task, state, i, End::From, *w.fuseFrom);
+        }
+        if (w.fuseTo) {
+            chooseOne(task, state, i, End::To, *w.fuseTo);
+        }
+    }
+}
+
+}  // namespace spirk

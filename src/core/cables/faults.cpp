@@ -1,0 +1,172 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Short-circuit currents of every conductor and fuse. Interrupting checks reckon with cold cable and
+// batteries in the middle of their range; 'does the fuse open' with warm cable and weak batteries.
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cables/conductor_physics.h"
+#include "core/cables/fuse_curve.h"
+#include "core/cables/sizing.h"
+
+namespace spirk {
+
+namespace {
+
+// One network with its faults and the way from conductors to its parts.
+struct Study {
+    Assembly assembly;
+    FaultStudy faults;
+};
+
+Study study(const SizingTask& task,
+            const SizingState& state,
+            Warmth warmth,
+            ResistanceCase batteries) {
+    const std::vector<ConductorOhms> ohms = allOhms(task, state, warmth);
+    Moment still;
+    still.id = "fault";
+    still.stateOfCharge = 1.0;
+    Assembly assembly = assemble({&task.circuit(), &task.gear, ohms, batteries}, still);
+    FaultStudy faults(assembly.network);
+    return {std::move(assembly), std::move(faults)};
+}
+
+int counterNode(const SizingTask& task, const Study& s, const TerminalId& terminal) {
+    const Port* port = findPort(task.circuit(), terminal);
+    if (port == nullptr || !port->counter) {
+        return -1;
+    }
+    const auto found = s.assembly.node.find(*port->counter);
+    return found == s.assembly.node.end() ? -1 : found->second;
+}
+
+// Magnitude of the current through a resistor when `node` is shorted to the counter of `terminal`.
+Amps throughAt(const SizingTask& task, const Study& s, int node, const TerminalId& terminal, int resistor) {
+    const int counter = counterNode(task, s, terminal);
+    if (counter < 0 || node < 0 || resistor < 0) {
+        return {};
+    }
+    return abs(s.faults.between(node, counter).resistor[static_cast<std::size_t>(resistor)]);
+}
+
+// The largest current that a fuse may have to interrupt: a short just behind it, fed through it, or
+// a short before it, fed backwards through it by the other batteries.
+Amps prospective(const SizingTask& task, const Study& s, std::size_t index, End end) {
+    const Conductor& c = task.circuit().conductors[index];
+    const ConductorBranch& b = s.assembly.conductors[index];
+    const bool from = end == End::From;
+    const TerminalId& terminal = from ? c.from : c.to;
+    const int fuse = from ? b.fuseFrom : b.fuseTo;
+    const int inner = from ? b.afterFrom : b.beforeTo;
+    const auto outer = s.assembly.node.find(terminal);
+    return std::max(throughAt(task, s, inner, terminal, fuse),
+                    throughAt(task, s, outer->second, terminal, fuse));
+}
+
+// Array conductors carry at most the panels' own short-circuit current.
+Amps arrayFault(const SizingTask& task) {
+    const auto& solar = task.gear.solar;
+    return solar ? solar->panel->isc * static_cast<double>(solar->parallel) : Amps();
+}
+
+void fillPositive(const SizingTask& task,
+                  const Study& strong,
+                  const Study& weak,
+                  SizingState& state,
+                  std::size_t index) {
+    const Conductor& c = task.circuit().conductors[index];
+    Working& w = state.conductors[index];
+    const ConductorBranch& b = strong.assembly.conductors[index];
+    const int nearWire = b.fuseFrom >= 0 ? b.fuseFrom : b.wire;
+    if (b.fuseFrom >= 0) {
+        w.faultNear = throughAt(task, strong, b.afterFrom, c.from, nearWire);
+    } else {
+        const int counter = counterNode(task, strong, c.from);
+        w.faultNear = counter < 0 ? Amps() : strong.faults.between(b.afterFrom, counter).current;
+    }
+    const auto far = weak.assembly.node.find(c.to);
+    w.faultFar = throughAt(task, weak, far->second, c.to, weak.assembly.conductors[index].wire);
+    w.faultNear = std::max(w.faultNear, w.faultFar);
+}
+
+// A negative carries what a short at the far end of its positive puts through it.
+void fillNegative(const SizingTask& task, SizingState& state, std::size_t index) {
+    const Conductor& c = task.circuit().conductors[index];
+    if (!c.protectedBy) {
+        return;
+    }
+    const std::size_t owner = indexOf(task.circuit(), *c.protectedBy);
+    state.conductors[index].faultNear = state.conductors[owner].faultFar;
+    state.conductors[index].faultFar = state.conductors[owner].faultFar;
+}
+
+void fillFuse(const SizingTask& task,
+              const Study& strong,
+              std::optional<ChosenFuse>& fuse,
+              std::size_t index,
+              End end) {
+    if (fuse) {
+        fuse->prospective = fuse->leftOut ? Amps() : prospective(task, strong, index, end);
+    }
+}
+
+}  // namespace
+
+void solveFaults(const SizingTask& task, SizingState& state) {
+    const Study strong = study(task, state, Warmth::Cold, ResistanceCase::Mid);
+    const Study weak = study(task, state, Warmth::Warm, ResistanceCase::High);
+    const auto& conductors = task.circuit().conductors;
+    for (std::size_t i = 0; i < conductors.size(); ++i) {
+        Working& w = state.conductors[i];
+        switch (conductors[i].role) {
+            case Role::Positive: fillPositive(task, strong, weak, state, i); break;
+            case Role::ArrayPositive:
+            case Role::ArrayNegative:
+                w.faultNear = arrayFault(task);
+                w.faultFar = arrayFault(task);
+                break;
+            case Role::Negative:
+            case Role::Control:
+            case Role::Bond:
+            case Role::Factory: break;
+        }
+        fillFuse(task, strong, w.fuseFrom, i, End::From);
+        fillFuse(task, strong, w.fuseTo, i, End::To);
+    }
+    for (std::size_t i = 0; i < conductors.size(); ++i) {
+        if (conductors[i].role == Role::Negative) {
+            fillNegative(task, state, i);
+        }
+    }
+}
+
+std::optional<double> letThroughOf(const SizingTask& task,
+                                   const SizingState& state,
+                                   std::size_t index,
+                                   FuseView view) {
+    const Protector protector = protectorOf(task, state, index);
+    if (protector.fuse == nullptr) {
+        return std::nullopt;
+    }
+    const ChosenFuse& fuse = *protector.fuse;
+    const bool computed = view == FuseView::Computed;
+    const FuseFamily& family =
+        familyOf(task.library, computed ? fuse.computedFamily : fuse.family);
+    const Amps rating = computed ? fuse.computedRating : fuse.rating;
+    const Working& w = state.conductors[index];
+    std::optional<double> worst;
+    for (const Amps fault : {w.faultNear, w.faultFar}) {
+        if (fault.si() <= 0.0) {
+            continue;
+        }
+        const auto energy = letThroughA2s(family, rating, fault);
+        if (!energy) {
+            return std::nullopt;
+        }
+        worst = std::max(worst.value_or(0.0), *energy);
+    }
+    return worst;
+}
+
+}  // namespace spirk

@@ -1,0 +1,126 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Currents of the sizing moments, conductor temperatures and drops.
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cables/conductor_physics.h"
+#include "core/cables/fuse_curve.h"
+#include "core/cables/sizing.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+// Judgement: the vehicle's own short, heavy cables.
+constexpr double kFactoryMilliohms = 1.0;
+constexpr double kColdCelsius = 20.0;
+
+std::size_t momentIndex(const SizingTask& task, const std::string& id) {
+    const auto found = std::ranges::find(task.wiring.sizing, id, &Moment::id);
+    promise(found != task.wiring.sizing.end(), "a drop path names a sizing moment");
+    return static_cast<std::size_t>(found - task.wiring.sizing.begin());
+}
+
+std::optional<Ohms> ohmsOfFuse(const SizingTask& task, const std::optional<ChosenFuse>& fuse) {
+    if (!fuse || fuse->leftOut || fuse->rating.si() <= 0.0) {
+        return std::nullopt;
+    }
+    return fuseResistance(familyOf(task.library, fuse->family), fuse->rating);
+}
+
+// The network divides by it; conductors at or above the insulation's limit are reckoned there.
+Celsius workingTemperature(const SizingTask& task, const Working& w, std::size_t index) {
+    const Conductor& c = task.circuit().conductors[index];
+    const AmpacityColumn& column = columnOf(task.library, c.insulation);
+    const Celsius ambient = task.lengths.routes[index].ambient;
+    const auto table = column.amps.find(task.library.conductors[w.size].area);
+    if (table == column.amps.end()) {
+        return ambient;
+    }
+    return std::min(column.maximum, loadedTemperature(column, table->second, w.load, ambient));
+}
+
+}  // namespace
+
+ConductorOhms ohmsOf(const SizingTask& task,
+                     const SizingState& state,
+                     std::size_t index,
+                     Warmth warmth) {
+    const Conductor& c = task.circuit().conductors[index];
+    if (c.role == Role::Factory) {
+        return {milliohms(kFactoryMilliohms), {}, {}};
+    }
+    const Working& w = state.conductors[index];
+    const Celsius t = warmth == Warmth::Warm ? w.temperature : celsius(kColdCelsius);
+    const Ohms joints = milliohms(2.0 * rule(task.library, "contact_lug_mohm").value);
+    const Ohms wire =
+        wireResistance(task.library.conductors[w.size], task.lengths.routes[index].length, t);
+    return {wire + joints, ohmsOfFuse(task, w.fuseFrom), ohmsOfFuse(task, w.fuseTo)};
+}
+
+std::vector<ConductorOhms> allOhms(const SizingTask& task,
+                                   const SizingState& state,
+                                   Warmth warmth) {
+    std::vector<ConductorOhms> out;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        out.push_back(ohmsOf(task, state, i, warmth));
+    }
+    return out;
+}
+
+void updateTemperatures(const SizingTask& task, SizingState& state) {
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        if (isOurs(task.circuit().conductors[i])) {
+            state.conductors[i].temperature = workingTemperature(task, state.conductors[i], i);
+        }
+    }
+}
+
+void solveLoads(const SizingTask& task, SizingState& state) {
+    const std::vector<ConductorOhms> ohms = allOhms(task, state, Warmth::Warm);
+    const CircuitState circuit{&task.circuit(), &task.gear, ohms, ResistanceCase::High};
+    for (Working& w : state.conductors) {
+        w.load = amps(0.0);
+        w.inMoment.clear();
+    }
+    for (const Moment& moment : task.wiring.sizing) {
+        const MomentSolution solved = solveMoment(circuit, moment);
+        for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+            Working& w = state.conductors[i];
+            w.inMoment.push_back(solved.conductor[i]);
+            if (abs(solved.conductor[i]) > w.load) {
+                w.load = abs(solved.conductor[i]);
+                w.loadMoment = moment.name;
+            }
+        }
+    }
+    updateTemperatures(task, state);
+}
+
+Volts dropIn(const SizingTask& task,
+             const SizingState& state,
+             std::size_t index,
+             std::size_t moment) {
+    const ConductorOhms o = ohmsOf(task, state, index, Warmth::Warm);
+    const Ohms whole = o.wire + o.fuseFrom.value_or(Ohms()) + o.fuseTo.value_or(Ohms());
+    return abs(state.conductors[index].inMoment[moment]) * whole;
+}
+
+std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state) {
+    std::vector<PathDrop> out;
+    for (const DropPath& path : task.circuit().paths) {
+        PathDrop drop{path.id, path.name, {}, 0.0, 0.0, path.conductors, FigureId(path.id)};
+        const std::size_t moment = momentIndex(task, path.moment);
+        for (const ConductorId& id : path.conductors) {
+            drop.drop += dropIn(task, state, indexOf(task.circuit(), id), moment);
+        }
+        drop.fraction = drop.drop / path.base;
+        drop.limit = rule(task.library, path.rule).value;
+        out.push_back(std::move(drop));
+    }
+    return out;
+}
+
+}  // namespace spirk

@@ -1,0 +1,102 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The state of the sizing loop and its steps. Private to this room.
+
+#include "core/cables/cables.h"
+
+namespace spirk {
+
+// What everything is sized against; borrowed for the loop.
+struct SizingTask {
+    const Plan& plan;
+    const Library& library;
+    const ChosenGear& gear;
+    const Wiring& wiring;
+    const Lengths& lengths;
+    [[nodiscard]] const Circuit& circuit() const { return wiring.circuit; }
+};
+
+// A conductor while it is being sized.
+struct Working {
+    std::size_t size = 0;  // row of library.conductors, only ever rises
+    bool fixed = false;    // set by an amendment: the loop does not touch it
+    std::size_t computed = 0;  // what the loop would have chosen
+    Amps load;
+    std::string loadMoment;
+    std::vector<Amps> inMoment;  // signed, one per sizing moment
+    std::optional<ChosenFuse> fuseFrom, fuseTo;
+    Amps faultNear, faultFar;
+    Celsius temperature;
+};
+
+struct SizingState {
+    std::vector<Working> conductors;
+};
+
+// Smallest row of the conductors whose corrected ampacity carries `needed`; the largest where none
+// does.
+[[nodiscard]] std::size_t sizeForCurrent(const SizingTask& task,
+                                         const Conductor& conductor,
+                                         Amps needed,
+                                         Celsius ambient);
+
+// Resistances as the loop has them; warm: at each conductor's temperature, else at 20 degC.
+enum class Warmth { Cold, Warm };
+[[nodiscard]] ConductorOhms ohmsOf(const SizingTask& task,
+                                   const SizingState& state,
+                                   std::size_t index,
+                                   Warmth warmth);
+[[nodiscard]] std::vector<ConductorOhms> allOhms(const SizingTask& task,
+                                                 const SizingState& state,
+                                                 Warmth warmth);
+
+// Sizes follow the fuse that Spirk would choose; margins and checks look at the one that is fitted. So
+// an amended fuse never changes a cable in silence.
+enum class FuseView { Computed, Fitted };
+
+// Fills load, loadMoment, inMoment and temperature from the solved sizing moments.
+void solveLoads(const SizingTask& task, SizingState& state);
+// Fills temperature from the loads as they stand.
+void updateTemperatures(const SizingTask& task, SizingState& state);
+// Fills fault currents of all conductors and prospective currents of all fuses.
+void solveFaults(const SizingTask& task, SizingState& state);
+// Chooses family and rating of every fuse; ratings only rise.
+void chooseFuses(const SizingTask& task, SizingState& state);
+
+// The fuse that protects a conductor: its own, else that of protectedBy; null where there is none or
+// it was left out.
+struct Protector {
+    const ChosenFuse* fuse = nullptr;
+    ConductorId owner;
+};
+[[nodiscard]] Protector protectorOf(const SizingTask& task,
+                                    const SizingState& state,
+                                    std::size_t index);
+
+// Current that the conductor must carry for good: its fuse's rating, else 1.25 times its load.
+[[nodiscard]] Amps neededAmpacity(const SizingTask& task,
+                                  const SizingState& state,
+                                  std::size_t index,
+                                  FuseView view);
+
+[[nodiscard]] std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state);
+// Volts over one conductor in a sizing moment, fuses and joints included.
+[[nodiscard]] Volts dropIn(const SizingTask& task,
+                           const SizingState& state,
+                           std::size_t index,
+                           std::size_t moment);
+
+// Let-through of the protecting fuse at the worse of near and far fault; nothing where no fuse
+// protects the conductor or it need not open.
+[[nodiscard]] std::optional<double> letThroughOf(const SizingTask& task,
+                                                 const SizingState& state,
+                                                 std::size_t index,
+                                                 FuseView view);
+
+[[nodiscard]] Derivations explainCables(const SizingTask& task,
+                                        const SizingState& state,
+                                        const Cables& cables);
+
+[[nodiscard]] std::size_t indexOf(const Circuit& circuit, const ConductorId& id);
+
+}  // namespace spirk

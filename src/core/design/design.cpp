@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/design/design.h"
+
+#include <utility>
+
+namespace spirk {
+
+namespace {
+
+// Moves a stage's derivations into the design's index.
+void gather(Derivations& into, Derivations& from) {
+    into.merge(std::exchange(from, Derivations()));
+}
+
+std::vector<MomentSolution> solveMoments(const Design& d) {
+    const CircuitState state{&d.wiring.circuit, &d.gear, d.cables.ohms, ResistanceCase::High};
+    std::vector<MomentSolution> out;
+    for (const Moment& moment : d.wiring.moments) {
+        out.push_back(solveMoment(state, moment));
+    }
+    return out;
+}
+
+}  // namespace
+
+Design design(const Plan& plan, const Library& library) {
+    Design d;
+    d.plan = plan;
+    d.gear = chosenGear(plan, library);
+    d.needs = needsOf(plan);
+    d.supply = supplyFor(plan, library, d.gear, d.needs);
+    d.wiring = wire(plan, library, d.gear, d.needs);
+    d.lengths = lengthsOf(plan, library, d.wiring.circuit);
+    d.cables = sizeCables(plan, library, d.gear, d.wiring, d.lengths);
+    d.moments = solveMoments(d);
+    for (Derivations* why : {&d.needs.why, &d.supply.why, &d.lengths.why, &d.cables.why}) {
+        gather(d.why, *why);
+    }
+    return d;
+}
+
+}  // namespace spirk

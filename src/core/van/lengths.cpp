@@ -1,0 +1,216 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/van/lengths.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+const VanPlace* placeIn(const Van& van, const PlaceId& id) {
+    const auto found = std::ranges::find(van.places, id, &VanPlace::id);
+    return found == van.places.end() ? nullptr : &*found;
+}
+
+// Judgement: what a conductor counts as while nobody has said how its ends are reached.
+constexpr double kUnknownMetres = 3.0;
+constexpr double kUnknownAmbient = 40.0;
+
+Finding noWay(const Conductor& c, const PlaceId& from, const PlaceId& to) {
+    Finding out;
+    out.id = "VAN " + c.id.value;
+    out.rule = "VAN";
+    out.severity = Severity::Fault;
+    out.where = {subject(c.id)};
+    out.what = {"There is no wire way from '{from}' to '{to}' for {name}.",
+                {{"from", from.value}, {"to", to.value}, {"name", c.name}}};
+    out.why = {"Its length is a guess of {length}, and every figure that hangs on it too.",
+               {{"length", measure(metres(kUnknownMetres))}}};
+    out.remedy = {"Add a wire way to the van's table, or set the length of this conductor.", {}};
+    out.source = "the plan's table of places";
+    return out;
+}
+
+std::string routeText(const Van& van, const std::vector<PlaceId>& places) {
+    std::string out;
+    for (const PlaceId& id : places) {
+        const VanPlace* place = placeIn(van, id);
+        out += (out.empty() ? "" : " → ") + (place == nullptr ? id.value : place->name);
+    }
+    return out;
+}
+
+Celsius warmest(const Van& van, const std::vector<PlaceId>& places) {
+    std::optional<Celsius> out;
+    for (const PlaceId& id : places) {
+        const VanPlace* place = placeIn(van, id);
+        const Celsius here = place == nullptr ? celsius(kUnknownAmbient) : place->ambient;
+        out = out ? std::max(*out, here) : here;
+    }
+    return out.value_or(celsius(kUnknownAmbient));
+}
+
+class Measurer {
+public:
+    Measurer(const Plan& plan, const Library& library, const Circuit& circuit)
+        : plan_(plan), library_(library), circuit_(circuit) {}
+
+    [[nodiscard]] Lengths measureAll() {
+        for (const Conductor& c : circuit_.conductors) {
+            out_.routes.push_back(routeOf(c));
+        }
+        equalise("+");
+        equalise("-");
+        applyAmendments();
+        for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
+            explain(circuit_.conductors[i], out_.routes[i]);
+        }
+        return std::move(out_);
+    }
+
+private:
+    [[nodiscard]] PlaceId placeOf(const TerminalId& t) const {
+        const Device* device = findDevice(circuit_, t.device);
+        promise(device != nullptr, "a conductor ends at a device");
+        return device->place;
+    }
+
+    Route routeOf(const Conductor& c) {
+        const PlaceId from = placeOf(c.from);
+        const PlaceId to = placeOf(c.to);
+        Route route;
+        if (from == to && placeIn(plan_.van, from) != nullptr) {
+            route.places = {from};
+            route.length = metres(rule(library_, "board_length_m").value);
+        } else {
+            ShortestWay way = shortestWay(plan_.van, from, to);
+            route.places = std::move(way.places);
+            route.length = way.length + metres(rule(library_, "lead_slack_m").value);
+        }
+        if (route.places.empty()) {
+            out_.findings.push_back(noWay(c, from, to));
+            route.places = {from, to};
+            route.length = metres(kUnknownMetres);
+        }
+        route.ambient = warmest(plan_.van, route.places);
+        return route;
+    }
+
+    // Equal leads share the current equally; an extra loop in a lead does no harm.
+    void equalise(const std::string& pole) {
+        Metres longest;
+        std::vector<std::size_t> leads;
+        for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
+            const std::string& id = circuit_.conductors[i].id.value;
+            if (id.starts_with("bank.") && id.ends_with(".lead" + pole)) {
+                leads.push_back(i);
+                longest = std::max(longest, out_.routes[i].length);
+            }
+        }
+        for (const std::size_t i : leads) {
+            out_.routes[i].length = longest;
+        }
+    }
+
+    void applyAmendments() {
+        for (const Amendment& amendment : plan_.amendments) {
+            const auto* set = std::get_if<SetLength>(&amendment);
+            if (set == nullptr) {
+                continue;
+            }
+            for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
+                if (circuit_.conductors[i].id == set->conductor) {
+                    out_.routes[i].length = set->length;
+                    out_.routes[i].amended = true;
+                }
+            }
+        }
+    }
+
+    void explain(const Conductor& c, const Route& route) {
+        Derivation d;
+        d.id = lengthFigure(c.id);
+        d.title = c.name + ", length";
+        d.result = measure(route.length);
+        d.source = "the plan's table of places and wire ways";
+        d.note = "Lay the cable out before cutting.";
+        if (route.amended) {
+            d.formula = "set by you";
+            d.terms = {{"L", "length", measure(route.length), FromPlan{"amendments"}}};
+        } else if (route.places.size() == 1) {
+            d.formula = "both ends at the same place";
+            d.terms = {{"L",
+                        routeText(plan_.van, route.places),
+                        measure(route.length),
+                        fromRule(library_, "board_length_m")}};
+        } else {
+            d.formula = "L = shortest wire way + slack";
+            const Metres slack = metres(rule(library_, "lead_slack_m").value);
+            d.terms = {{"way",
+                        routeText(plan_.van, route.places),
+                        measure(route.length - slack),
+                        FromPlan{"van.ways"}},
+                       {"slack", "bends and ends", measure(slack), fromRule(library_, "lead_slack_m")}};
+        }
+        out_.why.add(std::move(d));
+    }
+
+    const Plan& plan_;
+    const Library& library_;
+    const Circuit& circuit_;
+    Lengths out_;
+};
+
+}  // namespace
+
+FigureId lengthFigure(const ConductorId& id) { return FigureId("cable." + id.value + ".length"); }
+
+ShortestWay shortestWay(const Van& van, const PlaceId& from, const PlaceId& to) {
+    if (placeIn(van, from) == nullptr || placeIn(van, to) == nullptr) {
+        return {};
+    }
+    std::map<PlaceId, Metres> best{{from, metres(0.0)}};
+    std::map<PlaceId, PlaceId> before;
+    std::set<PlaceId> settled;
+    while (true) {
+        std::optional<PlaceId> nearest;
+        for (const auto& [place, length] : best) {
+            if (!settled.contains(place) && (!nearest || length < best.at(*nearest))) {
+                nearest = place;
+            }
+        }
+        if (!nearest || *nearest == to) {
+            break;
+        }
+        settled.insert(*nearest);
+        for (const WireWay& way : van.ways) {
+            if (way.from != *nearest && way.to != *nearest) {
+                continue;
+            }
+            const PlaceId& next = way.from == *nearest ? way.to : way.from;
+            const Metres length = best.at(*nearest) + way.length;
+            if (!best.contains(next) || length < best.at(next)) {
+                best[next] = length;
+                before[next] = *nearest;
+            }
+        }
+    }
+    if (!best.contains(to)) {
+        return {};
+    }
+    ShortestWay out{{to}, best.at(to)};
+    while (out.places.front() != from) {
+        out.places.insert(out.places.begin(), before.at(out.places.front()));
+    }
+    return out;
+}
+
+Lengths lengthsOf(const Plan& plan, const Library& library, const Circuit& circuit) {
+    return Measurer(plan, library, circuit).measureAll();
+}
+
+}  // namespace spirk

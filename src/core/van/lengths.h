@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// How long each conductor is and how warm it lies: the shortest way over the van's wire ways between
+// the places of its two devices, plus slack. All bank leads of one polarity are cut to the longest.
+
+#include <vector>
+
+#include "core/circuit/circuit.h"
+#include "core/explain/finding.h"
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+struct Route {
+    Metres length;                // one way, as cut
+    std::vector<PlaceId> places;  // passed, both ends included
+    Celsius ambient;              // the warmest of them
+    bool amended = false;         // length set by the person
+};
+
+struct Lengths {
+    std::vector<Route> routes;  // one per conductor of the circuit, in order
+    std::vector<Finding> findings;
+    Derivations why;
+};
+
+[[nodiscard]] Lengths lengthsOf(const Plan& plan, const Library& library, const Circuit& circuit);
+
+// Shortest way between two places, both ends included; empty where there is none.
+struct ShortestWay {
+    std::vector<PlaceId> places;
+    Metres length;
+};
+[[nodiscard]] ShortestWay shortestWay(const Van& van, const PlaceId& from, const PlaceId& to);
+
+[[nodiscard]] FigureId lengthFigure(const ConductorId& id);
+
+}  // namespace spirk
