@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/build/build.h"
+
+#include <algorithm>
+
+#include "core/build/cut_list.h"
+#include "core/build/part_list.h"
+#include "core/plan/edit.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+std::string sizeAndFuse(const Library& library, const CableRow& row) {
+    std::string out = format(row.area);
+    if (row.fuseFrom && !row.fuseFrom->leftOut) {
+        out += ", " + fuseText(library, *row.fuseFrom);
+    }
+    return out;
+}
+
+std::vector<LabelText> labelsOf(const Library& library,
+                                const Circuit& circuit,
+                                const Cables& cables,
+                                const std::map<ConductorId, int>& numbers) {
+    std::vector<LabelText> out;
+    for (const Conductor& c : circuit.conductors) {
+        if (!isOurs(c)) {
+            continue;
+        }
+        const CableRow* row = findRow(cables, c.id);
+        LabelText label;
+        label.number = numbers.at(c.id);
+        label.conductor = c.id;
+        label.first = std::to_string(label.number) + "  " + c.name;
+        label.second = text(c.from) + " → " + text(c.to) + ", " + sizeAndFuse(library, *row);
+        out.push_back(std::move(label));
+    }
+    return out;
+}
+
+}  // namespace
+
+std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
+    std::vector<ConductorId> out;
+    for (const Conductor& c : circuit.conductors) {
+        if (isOurs(c)) {
+            out.push_back(c.id);
+        }
+    }
+    return out;
+}
+
+std::string colourOf(Role role) {
+    switch (role) {
+        case Role::Positive: return "red";
+        case Role::Negative: return "black";
+        case Role::ArrayPositive: return "red (solar cable)";
+        case Role::ArrayNegative: return "black (solar cable)";
+        case Role::Control: return "blue";
+        case Role::Bond: return "black, marked as bond";
+        case Role::Factory: return "vehicle's own";
+    }
+    unreachable("colourOf");
+}
+
+Build buildOf(const Plan& plan,
+              const Library& library,
+              const Wiring& wiring,
+              const Lengths& lengths,
+              const Cables& cables) {
+    Build out;
+    out.numbers = numbered(plan, numberedConductors(wiring.circuit)).numbers;
+    out.cuts = cutList(library, wiring.circuit, lengths, cables, out.numbers);
+    out.parts = partList(library, wiring.circuit, cables, out.cuts);
+    out.labels = labelsOf(library, wiring.circuit, cables, out.numbers);
+    return out;
+}
+
+}  // namespace spirk

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What to buy, what to cut, what to write on the labels. Numbers of conductors are those of the
+// plan; conductors without one yet get the next free ones, provisionally.
+
+#include <map>
+#include <string>
+#include <vector>
+
+#include "core/cables/cables.h"
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+struct Part {
+    std::string group;  // 'devices', 'fuses', 'cable', 'lugs'
+    std::string name;
+    Measure quantity;  // a count, or metres
+    std::vector<std::string> usedBy;
+    bool operator==(const Part&) const = default;
+};
+
+// One piece of cable as cut. A conductor with a separate fuse holder has two: to the fuse and on.
+struct CutPiece {
+    int number = 0;          // of the conductor
+    std::string piece;       // '12', or '12a' and '12b'
+    ConductorId conductor;
+    std::string from, to;    // what each end is fixed to
+    SquareMetres area;
+    std::string insulation;  // in words
+    std::string colour;
+    Metres length;
+    std::string fromLug, toLug;
+    bool operator==(const CutPiece&) const = default;
+};
+
+struct LabelText {
+    int number = 0;
+    ConductorId conductor;
+    std::string first;   // number and name
+    std::string second;  // where to, size, fuse
+    bool operator==(const LabelText&) const = default;
+};
+
+struct Build {
+    std::vector<Part> parts;
+    std::vector<CutPiece> cuts;
+    std::vector<LabelText> labels;
+    std::map<ConductorId, int> numbers;
+};
+
+[[nodiscard]] Build buildOf(const Plan& plan,
+                            const Library& library,
+                            const Wiring& wiring,
+                            const Lengths& lengths,
+                            const Cables& cables);
+
+// Conductors that carry a number, in the circuit's order.
+[[nodiscard]] std::vector<ConductorId> numberedConductors(const Circuit& circuit);
+
+// Colour of a conductor in words, as the region asks: red and black in 12 V systems here.
+[[nodiscard]] std::string colourOf(Role role);
+
+}  // namespace spirk

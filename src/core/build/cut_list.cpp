@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/build/cut_list.h"
+
+#include <algorithm>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+// A piece shorter than this cannot be crimped at both ends (judgement).
+constexpr double kShortestPiece = 0.1;
+
+std::string nameOf(const Circuit& circuit, const TerminalId& t) {
+    const Device* device = findDevice(circuit, t.device);
+    promise(device != nullptr, "a conductor ends at a device");
+    return device->name + " (" + t.port + ")";
+}
+
+// A fuse in a holder of its own splits the conductor; one on a stud or in a block does not.
+bool inHolder(const Library& library, const std::optional<ChosenFuse>& fuse) {
+    return fuse && !fuse->leftOut && !fuse->inBlock &&
+           familyOf(library, fuse->family).mount != FuseMount::Stud;
+}
+
+}  // namespace
+
+std::string lugText(SquareMetres area, const std::string& stud) {
+    if (stud == "clamp") {
+        return "ferrule " + format(area);
+    }
+    if (stud == "blade") {
+        return "blade terminal " + format(area);
+    }
+    return "lug " + format(area) + " " + stud;
+}
+
+std::vector<CutPiece> cutList(const Library& library,
+                              const Circuit& circuit,
+                              const Lengths& lengths,
+                              const Cables& cables,
+                              const std::map<ConductorId, int>& numbers) {
+    std::vector<CutPiece> out;
+    for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
+        const Conductor& c = circuit.conductors[i];
+        if (!isOurs(c)) {
+            continue;
+        }
+        const CableRow& row = cables.rows[i];
+        CutPiece whole;
+        whole.number = numbers.at(c.id);
+        whole.piece = std::to_string(whole.number);
+        whole.conductor = c.id;
+        whole.from = nameOf(circuit, c.from);
+        whole.to = nameOf(circuit, c.to);
+        whole.area = row.area;
+        whole.insulation = columnOf(library, c.insulation).name;
+        whole.colour = colourOf(c.role);
+        whole.length = lengths.routes[i].length;
+        whole.fromLug = lugText(row.area, row.from.stud);
+        whole.toLug = lugText(row.area, row.to.stud);
+        if (!inHolder(library, row.fuseFrom)) {
+            out.push_back(std::move(whole));
+            continue;
+        }
+        const std::string& stud = familyOf(library, row.fuseFrom->family).stud;
+        CutPiece first = whole;
+        first.piece += "a";
+        first.to = "fuse holder";
+        first.toLug = lugText(row.area, stud);
+        first.length = row.fuseFrom->distance;
+        CutPiece second = whole;
+        second.piece += "b";
+        second.from = "fuse holder";
+        second.fromLug = lugText(row.area, stud);
+        second.length =
+            std::max(metres(kShortestPiece), whole.length - row.fuseFrom->distance);
+        out.push_back(std::move(first));
+        out.push_back(std::move(second));
+    }
+    return out;
+}
+
+}  // namespace spirk

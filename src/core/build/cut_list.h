@@ -1,0 +1,18 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Pieces of cable with their lugs. Private to this room.
+
+#include "core/build/build.h"
+
+namespace spirk {
+
+[[nodiscard]] std::vector<CutPiece> cutList(const Library& library,
+                                            const Circuit& circuit,
+                                            const Lengths& lengths,
+                                            const Cables& cables,
+                                            const std::map<ConductorId, int>& numbers);
+
+// 'lug 50 mm² M8', 'ferrule 4 mm²', 'blade terminal 4 mm²'.
+[[nodiscard]] std::string lugText(SquareMetres area, const std::string& stud);
+
+}  // namespace spirk

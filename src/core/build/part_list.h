@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The shopping list: devices, fuses with their holders, cable by the metre, lugs. Private to this
+// room.
+
+#include "core/build/build.h"
+
+namespace spirk {
+
+[[nodiscard]] std::vector<Part> partList(const Library& library,
+                                         const Circuit& circuit,
+                                         const Cables& cables,
+                                         const std::vector<CutPiece>& cuts);
+
+}  // namespace spirk

@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// B1, B2: the bank against the days asked and against what is drawn from it.
+
+#include <cmath>
+
+#include "core/checks/families.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr int kMostBatteries = 4;
+
+// Mends that make the bank at least `factor` times what it is: more of the same, or larger ones.
+std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
+    std::vector<Mend> out;
+    const int count = static_cast<int>(std::ceil(in.gear.bank.count * factor - 1e-9));
+    if (count <= kMostBatteries) {
+        out.push_back({{"Use {count} × {model}",
+                        {{"count", spirk::count(count)}, {"model", in.gear.bank.model->name}}},
+                       {{"gear.bank.count", "", static_cast<double>(count)}}});
+    }
+    for (const BatteryModel& model : in.library.batteries) {
+        const bool enough = model.capacity >= in.gear.bank.model->capacity * factor &&
+                            model.maxDischarge >= in.gear.bank.model->maxDischarge;
+        if (enough && model.chemistry == in.gear.bank.model->chemistry) {
+            out.push_back({{"Use {count} × {model}",
+                            {{"count", spirk::count(in.gear.bank.count)}, {"model", model.name}}},
+                           {{"gear.bank.model", "", model.id}}});
+            break;
+        }
+    }
+    return out;
+}
+
+Finding bankTooSmall(const CheckInput& in) {
+    Finding f = findingOf("B1", Severity::Fault, {SubjectKind::Device, "bank.1"});
+    f.id = "B1 bank";
+    f.standing = Standing::CommonPractice;
+    f.what = {"The bank carries {has} days without sun; you asked for {asked}.",
+              {{"has", number(std::floor(in.supply.daysWithoutSun * 10.0) / 10.0)},
+               {"asked", number(in.plan.trip.daysWithoutSun)}}};
+    f.why = {"It has {usable} usable and the plan draws {demand} a day.",
+             {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};
+    f.remedy = {"Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs.",
+                {}};
+    f.source = "own arithmetic";
+    f.figures = {FigureId("supply.days"), FigureId("supply.bank.needed")};
+    f.mends = largerBanks(in, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);
+    return f;
+}
+
+// Largest current out of one battery in the moment when everything runs at the lowest voltage.
+Amps worstBatteryCurrent(const CheckInput& in) {
+    Amps worst;
+    for (const CableRow& row : in.cables.rows) {
+        const Conductor& c = conductorOf(in, row);
+        const Device* from = findDevice(in.wiring.circuit, c.from.device);
+        if (from->kind == DeviceKind::Battery && c.role == Role::Positive) {
+            worst = std::max(worst, row.load);
+        }
+    }
+    return worst;
+}
+
+Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
+    return {.id = FigureId("bank.discharge"),
+            .title = "Largest current out of one battery",
+            .formula = "largest share in the sizing moments",
+            .terms = {{"I",
+                       "everything at its largest, at the lowest voltage",
+                       measure(worst),
+                       FromSolver{"shares solved with every lead's own resistance"}},
+                      {"I_max",
+                       in.gear.bank.model->name + ", discharge limit",
+                       measure(in.gear.bank.model->maxDischarge),
+                       fromTable(in.library, "batteries", in.gear.bank.model->name)}},
+            .result = measure(worst),
+            .source = "own arithmetic",
+            .note = ""};
+}
+
+Finding dischargeTooLarge(const CheckInput& in, Amps worst) {
+    Finding f = findingOf("B2", Severity::Fault, {SubjectKind::Device, "bank.1"});
+    f.id = "B2 bank";
+    f.standing = Standing::Maker;
+    f.what = {"With everything on, a battery must give {current}; its limit is {limit}.",
+              {{"current", measure(worst)}, {"limit", measure(in.gear.bank.model->maxDischarge)}}};
+    f.why = {"Its battery manager switches off under load, and everything goes dark at once.", {}};
+    f.remedy = {"Use more or larger batteries, or a smaller inverter.", {}};
+    f.source = "maker's limit, as in the library";
+    f.figures = {FigureId("bank.discharge")};
+    f.mends = largerBanks(in, worst / in.gear.bank.model->maxDischarge);
+    return f;
+}
+
+}  // namespace
+
+Checks bankChecks(const CheckInput& input) {
+    Checks out;
+    const bool drawn = input.supply.demand.si() > 0.0;
+    if (drawn && input.supply.daysWithoutSun < input.plan.trip.daysWithoutSun) {
+        out.findings.push_back(bankTooSmall(input));
+    }
+    const Amps worst = worstBatteryCurrent(input);
+    out.why.add(dischargeDerivation(input, worst));
+    if (worst > input.gear.bank.model->maxDischarge) {
+        out.findings.push_back(dischargeTooLarge(input, worst));
+    }
+    return out;
+}
+
+}  // namespace spirk

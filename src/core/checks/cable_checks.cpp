@@ -1,0 +1,249 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// W1, W2, W7, W8, W10: a conductor's size against its fuse, load, path, short circuit and terminals.
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cables/conductor_physics.h"
+#include "core/cables/figures.h"
+#include "core/cables/fuse_curve.h"
+#include "core/checks/families.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr double kOuterDrop = 0.10;  // ABYC E-11: the most that any circuit may lose
+
+// The smallest size whose corrected ampacity carries `current`.
+std::optional<SquareMetres> sizeCarrying(const CheckInput& in, const CableRow& row, Amps current) {
+    const Conductor& c = conductorOf(in, row);
+    const AmpacityColumn& column = columnOf(in.library, c.insulation);
+    const std::size_t index = static_cast<std::size_t>(&row - in.cables.rows.data());
+    for (const ConductorRow& size : in.library.conductors) {
+        const auto carries = ampacity(column, size.area, in.lengths.routes[index].ambient);
+        if (carries && *carries >= current) {
+            return size.area;
+        }
+    }
+    return std::nullopt;
+}
+
+Mend setSize(const ConductorId& id, SquareMetres area) {
+    return {{"Use {size}", {{"size", measure(area)}}}, {{"conductor.size", id.value, area.si()}}};
+}
+
+Mend setFuse(const ConductorId& id, Amps rating) {
+    return {{"Fit {fuse}", {{"fuse", measure(rating)}}}, {{"conductor.fuse", id.value, rating.si()}}};
+}
+
+const ChosenFuse* protectingFuse(const CheckInput& in, const CableRow& row) {
+    if (!row.protectedBy) {
+        return nullptr;
+    }
+    const CableRow* owner = findRow(in.cables, *row.protectedBy);
+    return owner != nullptr && owner->fuseFrom ? &*owner->fuseFrom : nullptr;
+}
+
+// A negative is mended with its positive; two findings about one pair would only be noise.
+bool spokenForByTwin(const CheckInput& in, const CableRow& row) {
+    std::string twin = row.id.value;
+    if (conductorOf(in, row).role != Role::Negative || twin.back() != '-') {
+        return false;
+    }
+    twin.back() = '+';
+    const CableRow* positive = findRow(in.cables, ConductorId(twin));
+    return positive != nullptr && positive->area <= row.area &&
+           positive->protectedBy == row.protectedBy;
+}
+
+Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
+    const Conductor& c = conductorOf(in, row);
+    Finding f = findingOf("W1", Severity::Danger, subject(row.id));
+    f.standing = Standing::BoatPracticeByChoice;
+    f.what = {"The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity}).",
+              {{"name", c.name},
+               {"fuse", measure(fuse.rating)},
+               {"size", measure(row.area)},
+               {"ampacity", measure(row.ampacity)}}};
+    f.why = {"An overload could overheat the cable before the fuse opens.", {}};
+    f.source = "IEC 60364-4-43, 433.1 (I_n ≤ I_z); ABYC E-11";
+    f.figures = {cableFigure(*row.protectedBy, "fuse"), cableFigure(row.id, "ampacity")};
+    const FuseFamily& family = familyOf(in.library, fuse.family);
+    const auto smaller = ratingWithin(family, row.ampacity);
+    const auto larger = sizeCarrying(in, row, fuse.rating);
+    const bool smallerServes = smaller && *smaller >= fuse.needed;
+    if (smallerServes) {
+        f.mends.push_back(setFuse(*row.protectedBy, *smaller));
+    }
+    if (larger) {
+        f.mends.push_back(setSize(row.id, *larger));
+    }
+    f.remedy = smallerServes && larger
+                   ? Message{"Fit {fuse}, or {size}.",
+                             {{"fuse", measure(*smaller)}, {"size", measure(*larger)}}}
+                   : Message{"Choose a fuse and a cable that suit the load of {load}.",
+                             {{"load", measure(row.load)}}};
+    return f;
+}
+
+Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
+    Finding f = findingOf("W2", Severity::Fault, subject(row.id));
+    f.standing = Standing::BoatPracticeByChoice;
+    f.what = {"The fuse of {name} ({fuse}) is below 1.25 times its current ({load}, so {needed}).",
+              {{"name", conductorOf(in, row).name},
+               {"fuse", measure(fuse.rating)},
+               {"load", measure(row.load)},
+               {"needed", measure(fuse.needed)}}};
+    f.why = {"It will age and open under its normal load.", {}};
+    f.remedy = {"Fit {fuse}.", {{"fuse", measure(fuse.computedRating)}}};
+    f.source = "NEC 210.20/215.3; blade fuses: 80 % of the rating (common practice)";
+    f.figures = {cableFigure(row.id, "fuse"), cableFigure(row.id, "load")};
+    f.mends = {setFuse(row.id, fuse.computedRating)};
+    return f;
+}
+
+// A size for the conductor of the path that loses most, with which the path keeps its limit: losses
+// scale with resistance per metre.
+std::optional<Mend> thickerFor(const CheckInput& in, const PathDrop& path) {
+    const CableRow* worst = nullptr;
+    for (const ConductorId& id : path.conductors) {
+        const CableRow* row = findRow(in.cables, id);
+        if (worst == nullptr || row->load * row->warm > worst->load * worst->warm) {
+            worst = row;
+        }
+    }
+    const auto perMetre = [&](SquareMetres area) {
+        const auto found = std::ranges::find(in.library.conductors, area, &ConductorRow::area);
+        return found->ohmPerMetre20;
+    };
+    const Volts own = worst->load * worst->warm;
+    const double excess = path.fraction / path.limit - 1.0;
+    const Volts mustSave = path.drop * (excess / (1.0 + excess));
+    for (const ConductorRow& size : in.library.conductors) {
+        const double part = size.ohmPerMetre20 / perMetre(worst->area);
+        if (size.area > worst->area && own * (1.0 - part) >= mustSave) {
+            return setSize(worst->id, size.area);
+        }
+    }
+    return std::nullopt;
+}
+
+Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
+    const bool practice = path.fraction <= kOuterDrop &&
+                          (path.id == "drop.mppt" || path.id == "drop.dcdc" ||
+                           path.limit == rule(in.library, "drop_other").value);
+    Finding f = findingOf(
+        "W7", practice ? Severity::Advice : Severity::Fault, subject(path.conductors.front()));
+    f.id = "W7 " + path.id;
+    f.standing = practice ? Standing::CommonPractice : Standing::BoatPracticeByChoice;
+    for (std::size_t i = 1; i < path.conductors.size(); ++i) {
+        f.where.push_back(subject(path.conductors[i]));
+    }
+    f.what = {"From {path}, out and back, {drop} are lost ({fraction}); the limit is {limit}.",
+              {{"path", path.name},
+               {"drop", measure(path.drop)},
+               {"fraction", percent(path.fraction)},
+               {"limit", percent(path.limit)}}};
+    f.why = {"What is at the end gets too little voltage when it works hard, or a charger reads a "
+             "wrong one.",
+             {}};
+    f.source = "ABYC E-11: 3 % critical, 10 % others; own limits as in the rules";
+    f.figures = {path.figure};
+    f.remedy = {"Use a thicker cable where most is lost, or a shorter way.", {}};
+    if (auto mend = thickerFor(in, path)) {
+        f.mends.push_back(std::move(*mend));
+    }
+    return f;
+}
+
+Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
+    Finding f = findingOf("W8", Severity::Danger, subject(row.id));
+    f.standing = Standing::BoatPracticeByChoice;
+    const bool opens = row.letThrough.has_value();
+    f.what = opens ? Message{"A short on {name} puts {through} into its cable, which bears {bears}.",
+                             {{"name", conductorOf(in, row).name},
+                              {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
+                              {"bears", Measure{row.withstand, Unit::JouleIntegral}}}}
+                   : Message{"A short at the far end of {name} gives only {fault}: its fuse need not "
+                             "open.",
+                             {{"name", conductorOf(in, row).name}, {"fault", measure(row.faultFar)}}};
+    f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on.", {}};
+    f.remedy = {"Use a thicker or shorter cable, or a smaller fuse.", {}};
+    f.source = "IEC 60364-4-43, 434.5: I²t ≤ k²S²";
+    f.figures = {cableFigure(row.id, "fault")};
+    return f;
+}
+
+void checkFitting(const CheckInput& in,
+                  const CableRow& row,
+                  const EndFitting& fitting,
+                  const TerminalId& terminal,
+                  std::vector<Finding>& out) {
+    if (fitting.lugSold && fitting.sizeFits) {
+        return;
+    }
+    Finding f = findingOf("W10", Severity::Fault, subject(row.id));
+    f.id += " " + text(terminal);
+    f.where.push_back(subject(terminal.device));
+    f.standing = Standing::Maker;
+    if (!fitting.sizeFits) {
+        f.what = {"{name} ({size}) is larger than the terminal {terminal} takes ({largest}).",
+                  {{"name", conductorOf(in, row).name},
+                   {"size", measure(row.area)},
+                   {"terminal", text(terminal)},
+                   {"largest", measure(fitting.largest)}}};
+        f.remedy = {"Use a smaller cable if the drop allows it, or go over a stud with a short thinner "
+                    "tail.",
+                    {}};
+    } else {
+        f.what = {"No lug for {size} with a hole for {stud} is commonly sold ({name} at {terminal}).",
+                  {{"name", conductorOf(in, row).name},
+                   {"size", measure(row.area)},
+                   {"stud", fitting.stud},
+                   {"terminal", text(terminal)}}};
+        f.remedy = {"Choose another size, or drill a lug whose flat is wide enough.", {}};
+    }
+    f.why = {"A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot.",
+             {}};
+    f.source = "terminals as in the library; lugs after DIN 46235, from memory";
+    f.figures = {cableFigure(row.id, "size")};
+    out.push_back(std::move(f));
+}
+
+void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& out) {
+    const Conductor& c = conductorOf(in, row);
+    if (!isOurs(c)) {
+        return;
+    }
+    const ChosenFuse* fuse = protectingFuse(in, row);
+    const bool twin = spokenForByTwin(in, row);
+    if (fuse != nullptr && fuse->rating > row.ampacity && !twin) {
+        out.push_back(fuseAboveCable(in, row, *fuse));
+    }
+    if (row.fuseFrom && !row.fuseFrom->leftOut && row.fuseFrom->rating < row.fuseFrom->needed) {
+        out.push_back(fuseBelowLoad(in, row, *row.fuseFrom));
+    }
+    if (row.margins.shortCircuit > 1.0 && !twin) {
+        out.push_back(shortBurnsCable(in, row));
+    }
+    checkFitting(in, row, row.from, c.from, out);
+    checkFitting(in, row, row.to, c.to, out);
+}
+
+}  // namespace
+
+Checks cableChecks(const CheckInput& input) {
+    Checks out;
+    for (const CableRow& row : input.cables.rows) {
+        checkRow(input, row, out.findings);
+    }
+    for (const PathDrop& path : input.cables.drops) {
+        if (path.fraction > path.limit) {
+            out.findings.push_back(dropTooLarge(input, path));
+        }
+    }
+    return out;
+}
+
+}  // namespace spirk

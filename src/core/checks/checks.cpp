@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/checks/checks.h"
+
+#include <algorithm>
+#include <array>
+
+#include "core/checks/families.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::array kFamilies{cableChecks,
+                               protectionChecks,
+                               bankChecks,
+                               solarChecks,
+                               engineChecks,
+                               groundChecks,
+                               standingChecks};
+
+void append(Checks& into, const std::vector<Finding>& from) {
+    into.findings.insert(into.findings.end(), from.begin(), from.end());
+}
+
+}  // namespace
+
+Finding findingOf(const std::string& rule, Severity severity, Subject where) {
+    Finding out;
+    out.id = rule + " " + where.id;
+    out.rule = rule;
+    out.severity = severity;
+    out.where = {std::move(where)};
+    return out;
+}
+
+const Conductor& conductorOf(const CheckInput& input, const CableRow& row) {
+    const Conductor* c = findConductor(input.wiring.circuit, row.id);
+    promise(c != nullptr, "a row belongs to a conductor");
+    return *c;
+}
+
+Checks runChecks(const CheckInput& input) {
+    Checks out;
+    append(out, input.gear.findings);
+    append(out, input.wiring.findings);
+    append(out, input.lengths.findings);
+    for (const auto family : kFamilies) {
+        Checks found = family(input);
+        append(out, found.findings);
+        out.why.merge(std::move(found.why));
+    }
+    std::ranges::stable_sort(out.findings, [](const Finding& a, const Finding& b) {
+        return a.severity != b.severity ? a.severity < b.severity : a.id < b.id;
+    });
+    return out;
+}
+
+SeverityCount countBySeverity(const std::vector<Finding>& findings) {
+    SeverityCount out;
+    for (const Finding& f : findings) {
+        switch (f.severity) {
+            case Severity::Danger: ++out.dangers; break;
+            case Severity::Fault: ++out.faults; break;
+            case Severity::Advice: ++out.advice; break;
+        }
+    }
+    return out;
+}
+
+}  // namespace spirk

@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The families of rules. Private to this room.
+
+#include "core/checks/checks.h"
+
+namespace spirk {
+
+[[nodiscard]] Checks cableChecks(const CheckInput& input);       // W: size and fuse of conductors
+[[nodiscard]] Checks protectionChecks(const CheckInput& input);  // W: devices and what they can do
+[[nodiscard]] Checks bankChecks(const CheckInput& input);        // B
+[[nodiscard]] Checks solarChecks(const CheckInput& input);       // S
+[[nodiscard]] Checks engineChecks(const CheckInput& input);      // E
+[[nodiscard]] Checks groundChecks(const CheckInput& input);      // G
+[[nodiscard]] Checks standingChecks(const CheckInput& input);    // what this version leaves out
+
+// A finding with its id made of rule and subject.
+[[nodiscard]] Finding findingOf(const std::string& rule, Severity severity, Subject where);
+
+[[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
+
+}  // namespace spirk

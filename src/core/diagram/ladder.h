@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The circuit read as ladders. Private to this room.
+
+#include <memory>
+#include <set>
+#include <vector>
+
+#include "core/circuit/circuit.h"
+
+namespace spirk {
+
+// A conductor and the device it passes through at its far end (an isolator, a switch, the shunt).
+struct Link {
+    const Conductor* conductor = nullptr;
+    const Device* through = nullptr;  // null at the end of a chain
+};
+
+struct Ladder;
+
+// From the upper rail down through a chain to a device, and on through a chain to the lower rail.
+struct Rung {
+    std::vector<Link> up;
+    const Device* device = nullptr;
+    std::unique_ptr<Ladder> inner;  // where the device is a ladder of its own
+    std::vector<Link> down;
+};
+
+struct Ladder {
+    const Device* top = nullptr;
+    const Device* bottom = nullptr;  // the same device for a block or strip
+    std::vector<Rung> rungs;
+};
+
+struct Reading {
+    Ladder main;
+    std::set<ConductorId> used;
+};
+
+// Reads the ladder between the two bars. `closed` devices are not opened.
+[[nodiscard]] Reading readLadders(const Circuit& circuit, const std::set<DeviceId>& closed);
+
+}  // namespace spirk

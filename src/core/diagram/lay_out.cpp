@@ -1,0 +1,324 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <map>
+
+#include "core/diagram/geometry.h"
+#include "core/diagram/ladder.h"
+#include "core/diagram/measures.h"
+#include "core/diagram/strays.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+using namespace measures;  // NOLINT(google-build-using-namespace): constants of this room
+
+class Placer {
+public:
+    explicit Placer(const Circuit& circuit) : circuit_(circuit) {}
+
+    DiagramGeometry place(const Reading& reading) {
+        const double left = leftMargin();
+        double x = left;
+        const double height = std::max(ladderHeight(reading.main), kLeastLadder);
+        const double top = kMargin + kRailName;
+        const double bottom = top + height;
+        const double begin = x;
+        for (const Rung& rung : reading.main.rungs) {
+            x += sideWidth(rung);
+            const double width = rungWidth(rung);
+            placeRung(rung, x, width, top, bottom);
+            if (rung.device->kind == DeviceKind::SolarController) {
+                placeArray(rung, x);
+            }
+            x += width;
+        }
+        const double end = std::max(x, begin + kColumn);
+        addRail(*reading.main.top, {begin, top}, {end, top});
+        addRail(*reading.main.bottom, {begin, bottom}, {end, bottom});
+        placeVehicle(bottom);
+        placeBond(begin, bottom);
+        if (findDevice(circuit_, DeviceId("inverter")) != nullptr) {
+            out_.mainsNote = Rect{end + kGap, top, kNoteWidth, kNoteHeight};
+        }
+        StrayRouter(circuit_, out_, terminals_, reading.used).route();
+        finishBounds();
+        return std::move(out_);
+    }
+
+private:
+    // --- measuring
+
+    static double chainHeight(const std::vector<Link>& links) {
+        double h = 0.0;
+        for (const Link& link : links) {
+            h += kWire + (link.through != nullptr ? kThrough : 0.0);
+        }
+        return h;
+    }
+    static double rungWidth(const Rung& rung) {
+        return rung.inner ? std::max(kColumn, ladderWidth(*rung.inner)) : kColumn;
+    }
+    static double ladderWidth(const Ladder& ladder) {
+        double w = 0.0;
+        for (const Rung& rung : ladder.rungs) {
+            w += rungWidth(rung);
+        }
+        return std::max(w, kColumn);
+    }
+    static double rungHeight(const Rung& rung) {
+        const double middle =
+            rung.inner ? std::max(ladderHeight(*rung.inner), kWire) : kDeviceHeight;
+        return chainHeight(rung.up) + middle + std::max(chainHeight(rung.down), kWire);
+    }
+    static double ladderHeight(const Ladder& ladder) {
+        double h = 0.0;
+        for (const Rung& rung : ladder.rungs) {
+            h = std::max(h, rungHeight(rung));
+        }
+        return h;
+    }
+    // Room at the left of a rung for what stands before its device.
+    static double sideWidth(const Rung& rung) {
+        return rung.device->kind == DeviceKind::SolarController ? kArraySide : 0.0;
+    }
+    [[nodiscard]] double leftMargin() const {
+        const bool vehicle = findDevice(circuit_, DeviceId("starter")) != nullptr;
+        return kMargin + (vehicle ? kVehicleSide : 0.0);
+    }
+
+    // --- placing
+
+    void addRail(const Device& device, Point from, Point to) {
+        out_.rails.push_back({device.id, from, to});
+        for (const Port& port : device.ports) {
+            terminals_.try_emplace(TerminalId{device.id, port.name},
+                                   Point{(from.x + to.x) / 2.0, from.y});
+        }
+    }
+
+    void addDevice(const Device& device, Rect rect) { out_.devices.push_back({device.id, rect}); }
+
+    // A vertical conductor at x from y0 (upper) to y1 (lower).
+    void addWire(const Conductor& c, const TerminalId& upper, double x, double y0, double y1) {
+        PlacedWire wire;
+        wire.id = c.id;
+        const bool down = c.from == upper;
+        wire.points = {{x, down ? y0 : y1}, {x, down ? y1 : y0}};
+        const bool fuseAtTop = down ? c.atFrom.has_value() : c.atTo.has_value();
+        const double labelTop = y0 + (fuseAtTop ? kFuse : kLabelPad);
+        wire.label = {x + kLabelPad, labelTop, kColumn / 2.0 - kLabelPad, y1 - labelTop};
+        for (const End end : {End::From, End::To}) {
+            const auto& slot = end == End::From ? c.atFrom : c.atTo;
+            if (slot) {
+                const bool atTop = (end == End::From) == down;
+                wire.fuses.push_back({end, {x, atTop ? y0 + kFuse / 2.0 : y1 - kFuse / 2.0}, false});
+            }
+        }
+        out_.wires.push_back(std::move(wire));
+    }
+
+    // Places a chain from y downwards; the wire at `stretched` takes up `extra`. Returns where it ends.
+    double placeChain(const std::vector<Link>& links,
+                      TerminalId upper,
+                      double x,
+                      double y,
+                      std::size_t stretched,
+                      double extra) {
+        for (std::size_t i = 0; i < links.size(); ++i) {
+            const Link& link = links[i];
+            const double y1 = y + kWire + (i == stretched ? extra : 0.0);
+            addWire(*link.conductor, upper, x, y, y1);
+            const TerminalId lower =
+                link.conductor->from == upper ? link.conductor->to : link.conductor->from;
+            y = y1;
+            upper = lower;
+            if (link.through != nullptr) {
+                const Rect rect{x - kThroughWidth / 2.0, y, kThroughWidth, kThrough};
+                addDevice(*link.through, rect);
+                terminals_[lower] = {x, y};
+                upper = {lower.device, lower.port == "a" ? "b" : "a"};
+                y += kThrough;
+                terminals_[upper] = {x, y};
+            }
+        }
+        return y;
+    }
+
+    void placeRung(const Rung& rung, double left, double width, double top, double bottom) {
+        const double x = left + width / 2.0;
+        const Conductor& first = *rung.up.front().conductor;
+        const TerminalId start = startOf(rung, first);
+        const double natural = rungHeight(rung);
+        const double extra = bottom - top - natural;
+        // A ladder inside takes the extra itself; a device hangs in the middle of its rung.
+        const double above = rung.inner ? 0.0 : extra / 2.0;
+        const double y = placeChain(rung.up, start, x, top, rung.up.size() - 1, above);
+        const double lower = bottom - std::max(chainHeight(rung.down), kWire);
+        if (rung.inner) {
+            placeInner(rung, left, width, y, lower);
+        } else {
+            placeEndDevice(*rung.device, x, y);
+        }
+        if (!rung.down.empty()) {
+            const Device& from = rung.inner ? *rung.inner->bottom : *rung.device;
+            const double begin = rung.inner ? lower : y + kDeviceHeight;
+            const double slack = bottom - begin - chainHeight(rung.down);
+            placeChain(rung.down, downStart(rung, from), x, begin, 0, slack);
+        }
+    }
+
+    static TerminalId startOf(const Rung& rung, const Conductor& first) {
+        if (rung.up.size() == 1) {
+            return first.from.device == rung.device->id ? first.to : first.from;
+        }
+        const DeviceId through = rung.up.front().through->id;
+        return first.from.device == through ? first.to : first.from;
+    }
+    static TerminalId downStart(const Rung& rung, const Device& from) {
+        const Conductor& first = *rung.down.front().conductor;
+        return first.from.device == from.id ? first.from : first.to;
+    }
+
+    void placeEndDevice(const Device& device, double x, double y) {
+        const Rect rect{x - kDeviceWidth / 2.0, y, kDeviceWidth, kDeviceHeight};
+        addDevice(device, rect);
+        for (const Port& port : device.ports) {
+            const bool negative = !port.counter.has_value();
+            terminals_[{device.id, port.name}] = {x, negative ? y + kDeviceHeight : y};
+        }
+    }
+
+    void placeInner(const Rung& rung, double left, double width, double top, double bottom) {
+        const Ladder& ladder = *rung.inner;
+        double x = left + (width - ladderWidth(ladder)) / 2.0;
+        const double begin = x;
+        for (const Rung& inner : ladder.rungs) {
+            const double w = rungWidth(inner);
+            placeRung(inner, x, w, top, bottom);
+            x += w;
+        }
+        const double inset = kRailInset;
+        const double end = std::max(x, begin + kColumn);
+        addRail(*ladder.top, {begin + inset, top}, {end - inset, top});
+        addRail(*ladder.bottom, {begin + inset, bottom}, {end - inset, bottom});
+    }
+
+    // --- what stands before the controller: array and isolator, at its left
+
+    [[nodiscard]] std::optional<Rect> rectOf(const DeviceId& id) const {
+        const auto found = std::ranges::find(out_.devices, id, &PlacedDevice::id);
+        return found == out_.devices.end() ? std::nullopt : std::optional(found->rect);
+    }
+
+    void placeArray(const Rung& rung, double left) {
+        const Rect mppt = *rectOf(rung.device->id);
+        const Device* array = findDevice(circuit_, DeviceId("array"));
+        const Device* isolator = findDevice(circuit_, DeviceId("array.isolator"));
+        if (array == nullptr || isolator == nullptr) {
+            return;
+        }
+        const double x0 = left - kArraySide + kGap;
+        const Rect arrayRect{x0, mppt.y, kDeviceWidth, mppt.h};
+        const double x1 = x0 + kDeviceWidth + kSideWire;
+        const Rect isolatorRect{x1, mppt.y, kThroughWidth, mppt.h};
+        addDevice(*array, arrayRect);
+        addDevice(*isolator, isolatorRect);
+        for (const bool positive : {true, false}) {
+            const std::string p = positive ? "+" : "-";
+            const double y = mppt.y + (positive ? kPoleInset : mppt.h - kPoleInset);
+            terminals_[{array->id, p}] = {arrayRect.x + arrayRect.w, y};
+            terminals_[{isolator->id, "a" + p}] = {isolatorRect.x, y};
+            terminals_[{isolator->id, "b" + p}] = {isolatorRect.x + isolatorRect.w, y};
+            terminals_[{rung.device->id, "pv" + p}] = {mppt.x, y};
+        }
+    }
+
+    // --- the vehicle's own side at the far left, and the bond
+
+    void placeVehicle(double bottom) {
+        const Device* starter = findDevice(circuit_, DeviceId("starter"));
+        if (starter == nullptr) {
+            return;
+        }
+        const auto dcdc = rectOf(DeviceId("dcdc"));
+        const double y = dcdc ? dcdc->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
+        const double x0 = kMargin;
+        const double x1 = x0 + kDeviceWidth + kSideWire;
+        const Device* alternator = findDevice(circuit_, DeviceId("alternator"));
+        addDevice(*alternator, {x0, y, kDeviceWidth, kDeviceHeight});
+        addDevice(*starter, {x1, y, kDeviceWidth, kDeviceHeight});
+        terminals_[{alternator->id, "+"}] = {x0 + kDeviceWidth, y + kPoleInset};
+        terminals_[{starter->id, "+"}] = {x1, y + kPoleInset};
+        terminals_[{alternator->id, "-"}] = {x0 + kDeviceWidth / 2.0, y + kDeviceHeight};
+        terminals_[{starter->id, "-"}] = {x1 + kDeviceWidth / 2.0, y + kDeviceHeight};
+        const Device* ignition = findDevice(circuit_, DeviceId("ignition"));
+        if (ignition != nullptr && dcdc) {
+            const double above = dcdc->y - kDeviceHeight - kGap;
+            addDevice(*ignition, {x0, above, kDeviceWidth, kDeviceHeight});
+            terminals_[{ignition->id, "live"}] = {x0 + kDeviceWidth, above + kDeviceHeight / 2.0};
+            terminals_[{dcdc_, "enable"}] = {dcdc->x, dcdc->y + kPoleInset};
+            terminals_[{dcdc_, "in+"}] = {dcdc->x, dcdc->y + dcdc->h - kPoleInset};
+        }
+    }
+
+    void placeBond(double begin, double bottom) {
+        const Device* chassis = findDevice(circuit_, DeviceId("chassis"));
+        if (chassis == nullptr) {
+            return;
+        }
+        const double y = bottom + kWire;
+        const bool vehicle = findDevice(circuit_, DeviceId("starter")) != nullptr;
+        const double left = vehicle ? kMargin : begin;
+        addRail(*chassis, {left, y}, {begin + kColumn * 0.75, y});
+        const Conductor* bond = findConductor(circuit_, ConductorId("bond"));
+        if (bond == nullptr) {
+            return;
+        }
+        const double x = begin + kColumn * 0.5;
+        const bool normal = bond->from == TerminalId{DeviceId("bus.neg"), "bar"};
+        if (normal) {
+            addWire(*bond, bond->from, x, bottom, y);
+        }
+    }
+
+    void finishBounds() {
+        double right = 0.0;
+        double bottom = 0.0;
+        const auto grow = [&](double x, double y) {
+            right = std::max(right, x);
+            bottom = std::max(bottom, y);
+        };
+        for (const PlacedDevice& d : out_.devices) {
+            grow(d.rect.x + d.rect.w, d.rect.y + d.rect.h);
+        }
+        for (const PlacedRail& r : out_.rails) {
+            grow(r.to.x, r.to.y);
+        }
+        for (const PlacedWire& w : out_.wires) {
+            grow(w.label.x + w.label.w, w.label.y + w.label.h);
+            for (const Point& p : w.points) {
+                grow(p.x, p.y);
+            }
+        }
+        if (out_.mainsNote) {
+            grow(out_.mainsNote->x + out_.mainsNote->w, out_.mainsNote->y + out_.mainsNote->h);
+        }
+        out_.bounds = {0.0, 0.0, right + kMargin, bottom + kMargin};
+    }
+
+    const Circuit& circuit_;
+    DiagramGeometry out_;
+    std::map<TerminalId, Point> terminals_;
+    const DeviceId dcdc_{"dcdc"};
+};
+
+}  // namespace
+
+DiagramGeometry layOut(const Circuit& circuit, const std::set<DeviceId>& closed) {
+    const Reading reading = readLadders(circuit, closed);
+    return Placer(circuit).place(reading);
+}
+
+}  // namespace spirk

@@ -1,0 +1,117 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/diagram/strays.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/diagram/measures.h"
+
+namespace spirk {
+
+namespace {
+
+using namespace measures;  // NOLINT(google-build-using-namespace): constants of this room
+
+bool level(const Point& a, const Point& b) { return std::fabs(a.y - b.y) < 0.5; }
+
+// The longest stretch of a route carries the label.
+Rect labelBox(const std::vector<Point>& points) {
+    std::size_t best = 0;
+    double longest = -1.0;
+    for (std::size_t i = 0; i + 1 < points.size(); ++i) {
+        const double length =
+            std::fabs(points[i].x - points[i + 1].x) + std::fabs(points[i].y - points[i + 1].y);
+        const double worth = level(points[i], points[i + 1]) ? length : length * 0.6;
+        if (worth > longest) {
+            best = i;
+            longest = worth;
+        }
+    }
+    const Point& a = points[best];
+    const Point& b = points[best + 1];
+    if (level(a, b)) {
+        return {std::min(a.x, b.x) + 4.0, a.y + 3.0, std::fabs(a.x - b.x) - 8.0, 24.0};
+    }
+    return {a.x + kLabelPad, std::min(a.y, b.y) + 4.0, kColumn / 2.0, std::fabs(a.y - b.y) - 8.0};
+}
+
+PlacedFuse fuseAt(End end, const Point& at, const Point& next) {
+    const bool horizontal = level(at, next);
+    const double dx = next.x > at.x ? 1.0 : -1.0;
+    const double dy = next.y > at.y ? 1.0 : -1.0;
+    const double reach = kFuse / 2.0 + 4.0;
+    return {end,
+            horizontal ? Point{at.x + dx * reach, at.y} : Point{at.x, at.y + dy * reach},
+            horizontal};
+}
+
+}  // namespace
+
+bool StrayRouter::drawn(const ConductorId& id) const {
+    return std::ranges::find(geometry_.wires, id, &PlacedWire::id) != geometry_.wires.end();
+}
+
+// On a rail a conductor lands opposite its other end.
+std::optional<Point> StrayRouter::pointOf(const TerminalId& terminal, const Point* other) const {
+    const auto rail = std::ranges::find(geometry_.rails, terminal.device, &PlacedRail::device);
+    if (rail != geometry_.rails.end()) {
+        const double x = other == nullptr ? rail->from.x : other->x;
+        return Point{std::clamp(x, rail->from.x, rail->to.x), rail->from.y};
+    }
+    const auto found = terminals_.find(terminal);
+    return found == terminals_.end() ? std::nullopt : std::optional(found->second);
+}
+
+void StrayRouter::route() {
+    for (const Conductor& c : circuit_.conductors) {
+        if (used_.contains(c.id) || drawn(c.id)) {
+            continue;
+        }
+        const auto roughFrom = pointOf(c.from, nullptr);
+        const auto roughTo = pointOf(c.to, nullptr);
+        if (!roughFrom || !roughTo) {
+            continue;  // inside a closed block
+        }
+        const Point from = *pointOf(c.from, &*roughTo);
+        const Point to = *pointOf(c.to, &from);
+        routeOne(c, from, to);
+    }
+}
+
+std::vector<Point> StrayRouter::roundTheOutside(Point a, Point b) {
+    double lowest = 0.0;
+    for (const PlacedRail& rail : geometry_.rails) {
+        lowest = std::max(lowest, rail.to.y);
+    }
+    const double y = lowest + kLane * (2.0 + lane_++);
+    const double side = kDeviceWidth / 2.0 + kLane * 0.5;
+    return {a, {a.x + side, a.y}, {a.x + side, y}, {b.x + side, y}, {b.x + side, b.y}, b};
+}
+
+void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
+    PlacedWire wire;
+    wire.id = c.id;
+    const bool moved = c.amended;
+    if (level(a, b) || std::fabs(a.x - b.x) < 0.5) {
+        wire.points = {a, b};
+    } else if (moved) {
+        wire.points = roundTheOutside(a, b);
+        wire.stray = true;
+    } else {
+        // Over to a lane before the target, then up or down, then in.
+        const double lane = b.x - kSideWire + 18.0 * (c.role == Role::Control ? 1.0 : 0.0) - 6.0;
+        const double x = lane > a.x ? lane : (a.x + b.x) / 2.0;
+        wire.points = {a, {x, a.y}, {x, b.y}, b};
+    }
+    wire.label = labelBox(wire.points);
+    if (c.atFrom) {
+        wire.fuses.push_back(fuseAt(End::From, wire.points[0], wire.points[1]));
+    }
+    if (c.atTo) {
+        const std::size_t n = wire.points.size();
+        wire.fuses.push_back(fuseAt(End::To, wire.points[n - 1], wire.points[n - 2]));
+    }
+    geometry_.wires.push_back(std::move(wire));
+}
+
+}  // namespace spirk

@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Routes the conductors that stand in no rung: those before the chargers, the vehicle's own, and
+// ends moved by amendments. Private to this room.
+
+#include <map>
+#include <set>
+
+#include "core/diagram/geometry.h"
+
+namespace spirk {
+
+class StrayRouter {
+public:
+    // Borrows all; adds wires to `geometry`.
+    StrayRouter(const Circuit& circuit,
+                DiagramGeometry& geometry,
+                const std::map<TerminalId, Point>& terminals,
+                const std::set<ConductorId>& used)
+        : circuit_(circuit), geometry_(geometry), terminals_(terminals), used_(used) {}
+
+    void route();
+
+private:
+    [[nodiscard]] bool drawn(const ConductorId& id) const;
+    [[nodiscard]] std::optional<Point> pointOf(const TerminalId& terminal, const Point* other) const;
+    void routeOne(const Conductor& c, Point a, Point b);
+    [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
+
+    const Circuit& circuit_;
+    DiagramGeometry& geometry_;
+    const std::map<TerminalId, Point>& terminals_;
+    const std::set<ConductorId>& used_;
+    int lane_ = 0;
+};
+
+}  // namespace spirk
