@@ -15,8 +15,7 @@ bool isBought(DeviceKind kind) {
         case DeviceKind::Alternator:
         case DeviceKind::Chassis:
         case DeviceKind::Ignition:
-        case DeviceKind::Load:
-        case DeviceKind::Array: return false;
+        case DeviceKind::Load: return false;
         default: return true;
     }
 }
@@ -44,13 +43,8 @@ private:
 
 void addDevices(const Circuit& circuit, PartCounter& parts) {
     for (const Device& d : circuit.devices) {
-        if (d.kind == DeviceKind::Array) {
-            const std::size_t sign = d.name.find(" × ");
-            const double panels = std::stod(d.name.substr(0, sign));
-            parts.add("devices", d.name.substr(sign + std::string(" × ").size()), count(panels), d.id.value);
-        }
         if (isBought(d.kind)) {
-            parts.add("devices", d.name, count(1), d.id.value);
+            parts.add("devices", d.part, count(d.units), d.id.value);
         }
     }
 }

@@ -54,6 +54,8 @@ struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
     std::string name;
+    std::string part;  // what is bought for it
+    int units = 1;     // how many of that part
     PlaceId place;
     std::vector<Port> ports;
     Ohms resistance;  // between its ports, or from 'in' to each way

@@ -5,10 +5,13 @@
 
 #include <vector>
 
+#include "core/build/build.h"
 #include "core/cables/cables.h"
+#include "core/checks/checks.h"
 #include "core/gear/chosen.h"
 #include "core/needs/needs.h"
 #include "core/plan/plan.h"
+#include "core/powerup/powerup.h"
 #include "core/supply/supply.h"
 #include "core/van/lengths.h"
 #include "core/wiring/wiring.h"
@@ -24,9 +27,26 @@ struct Design {
     Lengths lengths;
     Cables cables;
     std::vector<MomentSolution> moments;  // one per wiring.moments, in order
-    Derivations why;                      // of all stages
+    Checks checks;
+    Build build;
+    PowerUp powerUp;
+    Derivations why;  // of all stages
 };
 
+// `library` must outlive the design.
 [[nodiscard]] Design design(const Plan& plan, const Library& library);
+
+// The figures that stand in the strip under every station, and what an edit is measured by.
+struct StandingFigures {
+    std::optional<double> daysWithoutSun;  // nothing where nothing is drawn
+    Watts worstOnInverter;
+    SeverityCount findings;
+    bool operator==(const StandingFigures&) const = default;
+};
+[[nodiscard]] StandingFigures standingFigures(const Design& design);
+
+// What has changed between two designs' standing figures: '1 danger fewer, 0.4 days more'. Empty
+// where nothing has.
+[[nodiscard]] std::string consequence(const StandingFigures& before, const StandingFigures& after);
 
 }  // namespace spirk

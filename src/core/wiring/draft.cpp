@@ -25,6 +25,7 @@ Device& Draft::device(const std::string& id, DeviceKind kind, const std::string&
     d.id = DeviceId(id);
     d.kind = kind;
     d.name = name;
+    d.part = name;
     d.place = placeOf(d.id, "cupboard");
     circuit.devices.push_back(std::move(d));
     return circuit.devices.back();

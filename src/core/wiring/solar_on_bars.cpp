@@ -14,6 +14,8 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
                                  DeviceKind::Array,
                                  std::to_string(solar.series * solar.parallel) + " × " +
                                      solar.panel->name);
+    array.part = solar.panel->name;
+    array.units = solar.series * solar.parallel;
     array.place = draft.placeOf(array.id, "roof");
     draft.port(array, "+", plug, terminal("array", "-"));
     draft.port(array, "-", plug);

@@ -1,0 +1,158 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/exchange/csv.h"
+
+#include <charconv>
+
+namespace spirk {
+
+namespace {
+
+std::string quoted(const std::string& cell) {
+    if (cell.find_first_of(",\"\r\n") == std::string::npos) {
+        return cell;
+    }
+    std::string out = "\"";
+    for (const char c : cell) {
+        out += c;
+        if (c == '"') {
+            out += '"';
+        }
+    }
+    return out + "\"";
+}
+
+std::string plain(double value) {
+    char buffer[40];
+    const auto end = std::to_chars(buffer, buffer + sizeof buffer, value, std::chars_format::general, 6);
+    return {buffer, end.ptr};
+}
+
+std::string joined(const std::vector<std::string>& parts) {
+    std::string out;
+    for (const std::string& part : parts) {
+        out += (out.empty() ? "" : " ") + part;
+    }
+    return out;
+}
+
+}  // namespace
+
+std::string writeCsv(const std::vector<CsvRow>& rows) {
+    std::string out;
+    for (const CsvRow& row : rows) {
+        for (std::size_t i = 0; i < row.size(); ++i) {
+            out += (i == 0 ? "" : ",") + quoted(row[i]);
+        }
+        out += "\r\n";
+    }
+    return out;
+}
+
+Result<std::vector<CsvRow>> readCsv(const std::string& text) {
+    std::vector<CsvRow> rows;
+    CsvRow row;
+    std::string cell;
+    bool inQuotes = false;
+    int line = 1;
+    int quoteLine = 0;
+    const auto endCell = [&] { row.push_back(std::exchange(cell, {})); };
+    const auto endRow = [&] {
+        endCell();
+        rows.push_back(std::exchange(row, {}));
+    };
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        line += c == '\n' ? 1 : 0;
+        if (inQuotes && c == '"' && i + 1 < text.size() && text[i + 1] == '"') {
+            cell += '"';
+            ++i;
+        } else if (c == '"') {
+            inQuotes = !inQuotes;
+            quoteLine = line;
+        } else if (!inQuotes && c == ',') {
+            endCell();
+        } else if (!inQuotes && c == '\n') {
+            endRow();
+        } else if (inQuotes || c != '\r') {
+            cell += c;
+        }
+    }
+    if (inQuotes) {
+        return failure("A quote is not closed.", "line " + std::to_string(quoteLine), "Close it.");
+    }
+    if (!cell.empty() || !row.empty()) {
+        endRow();
+    }
+    return rows;
+}
+
+std::string partsCsv(const Design& design) {
+    std::vector<CsvRow> rows{{"group", "part", "quantity", "unit", "used_by"}};
+    for (const Part& p : design.build.parts) {
+        const bool length = p.quantity.unit == Unit::Metre;
+        rows.push_back({p.group, p.name, plain(p.quantity.si), length ? "m" : "pieces", joined(p.usedBy)});
+    }
+    return writeCsv(rows);
+}
+
+std::string cutsCsv(const Design& design) {
+    std::vector<CsvRow> rows{{"piece", "from", "from_lug", "to", "to_lug", "area_mm2", "insulation", "colour", "length_mm"}};
+    for (const CutPiece& c : design.build.cuts) {
+        rows.push_back({c.piece,
+                        c.from,
+                        c.fromLug,
+                        c.to,
+                        c.toLug,
+                        plain(inMm2(c.area)),
+                        c.insulation,
+                        c.colour,
+                        plain(inMillimetres(c.length))});
+    }
+    return writeCsv(rows);
+}
+
+std::string labelsCsv(const Design& design) {
+    std::vector<CsvRow> rows{{"number", "line_1", "line_2"}};
+    for (const LabelText& l : design.build.labels) {
+        rows.push_back({std::to_string(l.number), l.first, l.second});
+    }
+    return writeCsv(rows);
+}
+
+std::string cablesCsv(const Design& design, const Library& library) {
+    std::vector<CsvRow> rows{{"number",
+                              "conductor",
+                              "name",
+                              "load_a",
+                              "area_mm2",
+                              "ampacity_a",
+                              "fuse",
+                              "fuse_a",
+                              "length_m",
+                              "drop_v",
+                              "fault_near_a",
+                              "fault_far_a"}};
+    for (std::size_t i = 0; i < design.cables.rows.size(); ++i) {
+        const Conductor& c = design.wiring.circuit.conductors[i];
+        const CableRow& r = design.cables.rows[i];
+        if (!isOurs(c)) {
+            continue;
+        }
+        const bool fuse = r.fuseFrom && !r.fuseFrom->leftOut;
+        rows.push_back({std::to_string(design.build.numbers.at(c.id)),
+                        c.id.value,
+                        c.name,
+                        plain(r.load.si()),
+                        plain(inMm2(r.area)),
+                        plain(r.ampacity.si()),
+                        fuse ? familyOf(library, r.fuseFrom->family).name : "",
+                        fuse ? plain(r.fuseFrom->rating.si()) : "",
+                        plain(design.lengths.routes[i].length.si()),
+                        plain(r.drop.si()),
+                        plain(r.faultNear.si()),
+                        plain(r.faultFar.si())});
+    }
+    return writeCsv(rows);
+}
+
+}  // namespace spirk

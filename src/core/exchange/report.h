@@ -1,0 +1,18 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The design as a JSON report and as text for the terminal. Keys name their units.
+
+#include <string>
+
+#include "core/design/design.h"
+
+namespace spirk {
+
+[[nodiscard]] std::string reportJson(const Design& design, const Library& library);
+[[nodiscard]] std::string reportText(const Design& design, const Library& library);
+[[nodiscard]] std::string findingsJson(const Design& design);
+[[nodiscard]] std::string findingsText(const Design& design);
+// One derivation with its terms and origins.
+[[nodiscard]] std::string derivationJson(const Derivation& derivation);
+
+}  // namespace spirk

@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/powerup/dead_tests.h"
+
+#include <algorithm>
+
+namespace spirk {
+
+namespace {
+
+// Judgement, for a hand meter: a joint or bond below this is good; a load circuit with its load off
+// above that has no short.
+constexpr double kGoodJointOhms = 0.5;
+constexpr double kNoShortOhms = 100.0;
+
+SwitchStep step(const char* id, std::string text) {
+    SwitchStep out;
+    out.id = id;
+    out.text = std::move(text);
+    return out;
+}
+
+Expected below(std::string where, Ohms most) {
+    return {std::move(where), measure(ohms(0.0)), measure(ohms(0.0)), measure(most)};
+}
+
+SwitchStep shortTest(const PowerUpInput& in) {
+    SwitchStep out = step("dead.shorts",
+                          "Ohms from plus to minus behind each fuse, loads switched off. A reading that "
+                          "climbs is a capacitor filling; one that stays near zero is a short: find it "
+                          "before any fuse goes in.");
+    for (const Conductor& c : in.wiring.circuit.conductors) {
+        if (c.atFrom && c.role == Role::Positive) {
+            out.subjects.push_back(subject(c.id));
+        }
+    }
+    out.readings = {{"ohms behind each fuse",
+                     measure(ohms(kNoShortOhms)),
+                     measure(ohms(kNoShortOhms)),
+                     measure(ohms(1e7))}};
+    return out;
+}
+
+}  // namespace
+
+std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
+    std::vector<SwitchStep> out;
+    out.push_back(step("dead.off",
+                       "All fuses out, main switch off, every isolator open, inverter and loads "
+                       "switched off, engine stopped."));
+    out.back().caution =
+        "Rings and watch off, insulated tools, one cover off at a time, a second person near. A "
+        "spanner across a battery welds and burns.";
+    if (in.gear.solar) {
+        out.push_back(step("dead.panels", "Panels covered, the array's isolator open."));
+        out.back().caution = "Panels are live in daylight: the isolator does not make their side dead.";
+        out.back().subjects = {{SubjectKind::Device, "array.isolator"}};
+    }
+    out.push_back(step("dead.polarity",
+                       "Polarity at each device: follow each lead by its label from end to end; red to "
+                       "plus, black to minus. The shunt's battery side looks to the bank."));
+    out.push_back(shortTest(in));
+    SwitchStep bond = step("dead.bond", "Ohms from the negative bar to bare metal of the body.");
+    bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms))};
+    bond.subjects = {{SubjectKind::Conductor, "bond"}};
+    out.push_back(std::move(bond));
+    out.push_back(step("dead.torque",
+                       "Every nut tightened to its maker's torque and marked; covers on live posts."));
+    return out;
+}
+
+std::vector<DeviceSetting> deviceSettings(const PowerUpInput& in) {
+    const Chemistry& chemistry = *in.gear.bank.chemistry;
+    std::vector<DeviceSetting> out;
+    const auto add = [&](const char* id, const std::string& setting, const std::string& value) {
+        const Device* d = findDevice(in.wiring.circuit, DeviceId(id));
+        if (d != nullptr) {
+            out.push_back({d->id, d->name, setting, value});
+        }
+    };
+    for (const char* charger : {"mppt", "dcdc"}) {
+        add(charger, "battery type", chemistry.name);
+        add(charger, "absorption", format(chemistry.absorption));
+        add(charger, "float", format(chemistry.floating));
+        add(charger, "equalise", "off");
+    }
+    if (in.gear.inverter != nullptr) {
+        add("inverter", "low-voltage cut-off", format(in.gear.inverter->lowCut));
+    }
+    add("shunt", "capacity", format(bankCapacity(in.gear.bank)));
+    add("shunt", "charged voltage", format(chemistry.absorption - volts(0.2)));
+    // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
+    add("shunt", "tail current", "4 %");
+    add("shunt", "zero", "set with everything off");
+    return out;
+}
+
+}  // namespace spirk

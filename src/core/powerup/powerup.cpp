@@ -1,0 +1,277 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/powerup/powerup.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/gear/battery.h"
+#include "core/gear/inverter.h"
+#include "core/powerup/dead_tests.h"
+
+namespace spirk {
+
+namespace {
+
+// New batteries come about half charged.
+constexpr double kDelivered = 0.5;
+// On the flat part of the curve rest volts tell little: what 20 to 95 % charge may read counts as well.
+constexpr double kLowCharge = 0.2;
+constexpr double kHighCharge = 0.95;
+// Judgement: a clamp meter and a plate together are off by this much.
+constexpr double kCurrentSpread = 0.2;
+// Below this a hand clamp shows nothing useful.
+constexpr double kLeastAmps = 0.3;
+
+class Sequence {
+public:
+    explicit Sequence(const PowerUpInput& in) : in_(in) {
+        for (const Conductor& c : circuit().conductors) {
+            if (c.atFrom && c.role == Role::Positive && !c.id.value.starts_with("bank.") &&
+                c.id.value != "main.feed+") {
+                now_.pulled.insert(c.id);
+            }
+        }
+        now_.stateOfCharge = kDelivered;
+        now_.open.insert(DeviceId("main.switch"));
+        const Chemistry& chemistry = *in.gear.bank.chemistry;
+        const Volts middle = restVoltage(chemistry, kDelivered);
+        down_ = middle - restVoltage(chemistry, kLowCharge);
+        up_ = restVoltage(chemistry, kHighCharge) - middle;
+    }
+
+    std::vector<SwitchStep> all() {
+        batteries();
+        mainSwitch();
+        blocks();
+        circuits();
+        inverter();
+        sun();
+        engine();
+        last();
+        return std::move(out_);
+    }
+
+private:
+    [[nodiscard]] const Circuit& circuit() const { return in_.wiring.circuit; }
+
+    [[nodiscard]] MomentSolution solved() const {
+        return solveMoment({&circuit(), &in_.gear, in_.cables.ohms, ResistanceCase::High}, now_);
+    }
+
+    SwitchStep& step(const std::string& id, const std::string& text) {
+        SwitchStep s;
+        s.id = id;
+        s.text = text;
+        out_.push_back(std::move(s));
+        return out_.back();
+    }
+
+    void expectVolts(SwitchStep& s, const MomentSolution& m, const TerminalId& pos) const {
+        const Port* port = findPort(circuit(), pos);
+        const Device* device = findDevice(circuit(), pos.device);
+        if (port == nullptr || !port->counter) {
+            return;
+        }
+        const auto v = m.between(pos, *port->counter);
+        const Volts value = v.value_or(volts(0.0));
+        const bool dead = !v.has_value();
+        s.readings.push_back({"volts at " + device->name + ", " + pos.port + " to " + port->counter->port,
+                              measure(value),
+                              measure(dead ? volts(0.0) : value - down_),
+                              measure(dead ? volts(0.1) : value + up_)});
+    }
+
+    void expectAmps(SwitchStep& s, const std::string& where, Amps value) const {
+        const double spread = std::max(kLeastAmps, std::fabs(value.si()) * kCurrentSpread);
+        s.readings.push_back(
+            {where, measure(value), measure(value - amps(spread)), measure(value + amps(spread))});
+    }
+
+    // Current out of the bank, as the shunt shows it.
+    [[nodiscard]] Amps bankCurrent(const MomentSolution& m) const {
+        Amps total;
+        for (const auto& [id, current] : m.device) {
+            const Device* d = findDevice(circuit(), id);
+            total += d != nullptr && d->kind == DeviceKind::Battery ? current : Amps();
+        }
+        return total;
+    }
+
+    void batteries() {
+        SwitchStep& s = step("on.batteries",
+                             in_.gear.bank.count > 1
+                                 ? "Volts of each battery by itself, before the leads are joined: they "
+                                   "should agree within 0.05 V. Then the battery fuses in, main switch "
+                                   "still off."
+                                 : "Volts of the battery. Then its fuse in, main switch still off.");
+        s.caution = "From here on the bank is live: covers on, tools away from its posts.";
+        const MomentSolution m = solved();
+        for (const Device& d : circuit().devices) {
+            if (d.kind == DeviceKind::Battery) {
+                expectVolts(s, m, {d.id, "+"});
+                s.subjects.push_back(subject(d.id));
+            }
+        }
+        expectVolts(s, m, {DeviceId("bus.pos"), "bar"});
+    }
+
+    void mainSwitch() {
+        SwitchStep& s =
+            step("on.main", "Main fuse in, main switch on. Nothing else is connected: the monitor shows no current.");
+        now_.open.clear();
+        const MomentSolution m = solved();
+        expectVolts(s, m, {DeviceId("bus.pos"), "bar"});
+        expectAmps(s, "amps at the monitor", bankCurrent(m));
+        s.subjects = {{SubjectKind::Device, "main.switch"}};
+    }
+
+    void blocks() {
+        for (const Device& d : circuit().devices) {
+            const ConductorId feed(d.id.value + ".feed+");
+            if (d.kind != DeviceKind::FuseBlock || findConductor(circuit(), feed) == nullptr) {
+                continue;
+            }
+            now_.pulled.erase(feed);
+            SwitchStep& s = step("on." + d.id.value, "Fuse of the " + d.name + " in, its ways still empty.");
+            expectVolts(s, solved(), {d.id, "in"});
+            s.subjects = {subject(feed)};
+        }
+    }
+
+    // Devices that a circuit feeds: its load, or those behind its strip.
+    [[nodiscard]] std::vector<const Device*> fedBy(const Conductor& feed) const {
+        std::vector<const Device*> out;
+        for (const Device& d : circuit().devices) {
+            const bool direct = feed.to.device == d.id;
+            const Conductor* tail = findConductor(circuit(), ConductorId(d.id.value + ".tail+"));
+            const bool behind = tail != nullptr && tail->protectedBy == feed.id;
+            if (d.kind == DeviceKind::Load && (direct || behind)) {
+                out.push_back(&d);
+            }
+        }
+        return out;
+    }
+
+    void circuits() {
+        for (const Conductor& c : circuit().conductors) {
+            const bool feed = c.id.value.starts_with("circuit.") && c.id.value.ends_with(".feed+");
+            if (feed) {
+                oneCircuit(c);
+            }
+        }
+    }
+
+    void oneCircuit(const Conductor& c) {
+        now_.pulled.erase(c.id);
+        SwitchStep& s = step("on." + c.id.value, "Fuse of " + c.name + " in; then switch its loads on.");
+        s.subjects = {subject(c.id)};
+        const std::vector<const Device*> loads = fedBy(c);
+        for (const Device* d : loads) {
+            now_.only.insert(d->id);
+        }
+        const MomentSolution m = solved();
+        for (const Device* d : loads) {
+            expectVolts(s, m, {d->id, "+"});
+        }
+        expectAmps(s, "amps at the monitor, loads of this circuit on", bankCurrent(m));
+        now_.only.clear();
+    }
+
+    void inverter() {
+        const ConductorId feed("inverter.feed+");
+        if (in_.gear.inverter == nullptr || findConductor(circuit(), feed) == nullptr) {
+            return;
+        }
+        SwitchStep& s = step("on.inverter",
+                             "Inverter switched off and its output unplugged. Charge its capacitors through "
+                             "a resistor, or as its maker says; fuse in; then switch it on with nothing "
+                             "plugged in.");
+        s.caution =
+            "The capacitors draw a large spark at a bare connection. Its output is mains and can kill: "
+            "leave it unplugged until a licensed electrician has inspected and tested the mains side.";
+        s.subjects = {{SubjectKind::Device, "inverter"}};
+        now_.pulled.erase(feed);
+        now_.inverter = watts(0.0);
+        const MomentSolution m = solved();
+        expectVolts(s, m, {DeviceId("inverter"), "dc+"});
+        expectAmps(s, "amps at the monitor, inverter idling", bankCurrent(m));
+        now_.inverter.reset();
+    }
+
+    void sun() {
+        const ConductorId feed("mppt.feed+");
+        if (!in_.gear.solar || findConductor(circuit(), feed) == nullptr) {
+            return;
+        }
+        now_.pulled.erase(feed);
+        SwitchStep& first = step("on.mppt",
+                                 "Controller's fuse in and its isolator closed: battery first. Check its "
+                                 "settings. Then uncover the panels and close the array's isolator.");
+        first.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
+        first.subjects = {{SubjectKind::Device, "mppt"}};
+        expectVolts(first, solved(), {DeviceId("mppt"), "bat+"});
+        now_.sun = 1.0;
+        const MomentSolution m = solved();
+        const Amps full = m.device.at(DeviceId("mppt"));
+        // Anything up to full sun is right: only more would be wrong.
+        first.readings.push_back({"amps from the controller in full sun; in proportion on a dull day",
+                                  measure(full),
+                                  measure(amps(0.0)),
+                                  measure(full * (1.0 + kCurrentSpread))});
+        now_.sun = 0.0;
+    }
+
+    void engine() {
+        const ConductorId in("engine.feed+");
+        const ConductorId out("dcdc.feed+");
+        if (!in_.gear.engine || findConductor(circuit(), in) == nullptr) {
+            return;
+        }
+        now_.pulled.erase(in);
+        now_.pulled.erase(out);
+        SwitchStep& s = step("on.dcdc",
+                             "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
+                             "engine stopped and the key on, about 14 V running. Start the engine; it waits " +
+                                 format(Measure{in_.gear.engine->charger->delay.si(), Unit::Second}) +
+                                 " or as its data sheet says.");
+        s.caution = "Leads of alternator and starter battery are live with the engine off. Keep clear of "
+                    "belts and fans.";
+        s.subjects = {{SubjectKind::Device, "dcdc"}};
+        now_.driving = true;
+        const MomentSolution m = solved();
+        expectAmps(s, "amps from the DC-DC charger", m.device.at(DeviceId("dcdc")));
+        expectAmps(s, "amps into it from the starter battery", m.input.at(DeviceId("dcdc")));
+        now_.driving = false;
+    }
+
+    void last() {
+        SwitchStep& s = step("on.heat",
+                             "Run the largest loads for half an hour, then look at every joint with an "
+                             "infrared thermometer. A joint warmer than its cable is loose or badly "
+                             "crimped: switch off, prove dead, mend it.");
+        s.caution = "Do not touch live joints.";
+        if (in_.gear.inverter != nullptr) {
+            step("on.end",
+                 "Inverter off, its output still unplugged. The mains side is not planned here: leave it "
+                 "to a licensed electrician.");
+        }
+    }
+
+    const PowerUpInput& in_;
+    Moment now_;
+    Volts down_, up_;
+    std::vector<SwitchStep> out_;
+};
+
+}  // namespace
+
+PowerUp powerUpFor(const PowerUpInput& input) {
+    return {deadTests(input), deviceSettings(input), Sequence(input).all()};
+}
+
+std::string footCaution() {
+    return "Spirk plans and checks; it certifies nothing. Makers' manuals and local codes come first; mains "
+           "work is for a licensed electrician.";
+}
+
+}  // namespace spirk

@@ -1,0 +1,61 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The sheet for the first switch-on: dead tests, the settings of each device, the order of switching
+// on with the volts and amps to expect at each step, from the solved network. Ends with the
+// inverter's output unplugged: its mains side is not planned here.
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/cables/cables.h"
+#include "core/gear/chosen.h"
+#include "core/wiring/wiring.h"
+
+namespace spirk {
+
+// What a meter should show.
+struct Expected {
+    std::string where;  // 'volts at inverter (dc+ to dc-)'
+    Measure value;
+    Measure low, high;  // between these all is well
+    bool operator==(const Expected&) const = default;
+};
+
+struct SwitchStep {
+    std::string id;      // stable: 'dead.polarity', 'on.fuseblock'
+    std::string text;
+    std::string caution;  // where the work is dangerous; else empty
+    std::vector<Expected> readings;
+    std::vector<Subject> subjects;
+    bool operator==(const SwitchStep&) const = default;
+};
+
+struct DeviceSetting {
+    DeviceId device;
+    std::string name;
+    std::string setting;
+    std::string value;
+    bool operator==(const DeviceSetting&) const = default;
+};
+
+struct PowerUp {
+    std::vector<SwitchStep> deadTests;
+    std::vector<DeviceSetting> settings;
+    std::vector<SwitchStep> switchOn;
+};
+
+struct PowerUpInput {
+    const Library& library;
+    const ChosenGear& gear;
+    const Needs& needs;
+    const Wiring& wiring;
+    const Cables& cables;
+};
+
+[[nodiscard]] PowerUp powerUpFor(const PowerUpInput& input);
+
+// Said at the foot of every printed page.
+[[nodiscard]] std::string footCaution();
+
+}  // namespace spirk
