@@ -114,6 +114,20 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
     return changed;
 }
 
+EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareMetres area) {
+    const Port* port = findPort(task.circuit(), terminal);
+    promise(port != nullptr, "a conductor ends at a port");
+    EndFitting out{port->connection.stud, true, true, port->connection.maxArea};
+    out.sizeFits = area <= port->connection.maxArea;
+    const bool lug = out.stud != "clamp" && out.stud != "blade";
+    if (lug) {
+        const auto row = std::ranges::find(task.library.lugs, area, &Lug::area);
+        out.lugSold = row != task.library.lugs.end() &&
+                      std::ranges::find(row->holes, out.stud) != row->holes.end();
+    }
+    return out;
+}
+
 // The other pole of a run: '...feed+' and '...feed-' are bought and laid as a pair.
 std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
     std::string id = task.circuit().conductors[index].id.value;
@@ -127,37 +141,53 @@ std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
                               : std::optional(static_cast<std::size_t>(found - all.begin()));
 }
 
-// The conductor of a path that loses most of what copper can save.
-std::size_t worstOf(const SizingTask& task, const SizingState& state, const PathDrop& path) {
-    std::size_t worst = indexOf(task.circuit(), path.conductors.front());
-    Volts most;
+bool fitsBoth(const SizingTask& task, const Conductor& c, SquareMetres area) {
+    const EndFitting from = fittingAt(task, c.from, area);
+    const EndFitting to = fittingAt(task, c.to, area);
+    return from.lugSold && from.sizeFits && to.lugSold && to.sizeFits;
+}
+
+// One size more, if the person has not fixed it and its terminals and lugs take it: drop alone is no
+// reason for a cable that cannot be connected.
+bool canGrow(const SizingTask& task, const SizingState& state, std::size_t i) {
+    const Working& w = state.conductors[i];
+    return !w.fixed && w.computed < lastSize(task) &&
+           fitsBoth(task, task.circuit().conductors[i], task.library.conductors[w.computed + 1].area);
+}
+
+// The conductor of a path that should grow: the one that loses most of what copper can save, among
+// those that can. Nothing where the greatest loss is in one that the person has fixed: other cables
+// are not blown up to make good for it, and a check says so.
+std::optional<std::size_t> toGrow(const SizingTask& task,
+                                  const SizingState& state,
+                                  const PathDrop& path) {
+    std::optional<std::size_t> best;
+    Volts most, mostFixed;
     for (const ConductorId& id : path.conductors) {
         const std::size_t i = indexOf(task.circuit(), id);
         const Volts here = state.conductors[i].load * ohmsOf(task, state, i, Warmth::Warm).wire;
-        if (here > most) {
-            worst = i;
+        if (state.conductors[i].fixed) {
+            mostFixed = std::max(mostFixed, here);
+        } else if (canGrow(task, state, i) && (!best || here > most)) {
+            best = i;
             most = here;
         }
     }
-    return worst;
+    return best && most >= mostFixed ? best : std::nullopt;
 }
 
-// In each path over its limit, one size more for the conductor that loses most, and its twin. Where
-// the person has fixed that one, the path stays over its limit and a check says so: other cables are
-// not blown up to make good for it.
+// In each path over its limit, one size more for one conductor and its twin.
 bool raiseForDropOnce(const SizingTask& task, SizingState& state) {
     bool changed = false;
     for (const PathDrop& path : pathDrops(task, state)) {
-        if (path.fraction <= path.limit) {
+        const auto grown = path.fraction > path.limit ? toGrow(task, state, path) : std::nullopt;
+        if (!grown) {
             continue;
         }
-        const std::size_t worst = worstOf(task, state, path);
-        Working& w = state.conductors[worst];
-        if (w.fixed || !raise(task, w, w.computed + 1)) {
-            continue;
-        }
-        changed = true;
-        if (const auto twin = twinOf(task, worst)) {
+        Working& w = state.conductors[*grown];
+        changed = raise(task, w, w.computed + 1) || changed;
+        const auto twin = twinOf(task, *grown);
+        if (twin && state.conductors[*twin].computed < w.computed && canGrow(task, state, *twin)) {
             raise(task, state.conductors[*twin], w.computed);
         }
     }
@@ -230,20 +260,6 @@ int runLoop(const SizingTask& task, SizingState& state) {
         }
     }
     unreachable("the sizing loop ends");
-}
-
-EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareMetres area) {
-    const Port* port = findPort(task.circuit(), terminal);
-    promise(port != nullptr, "a conductor ends at a port");
-    EndFitting out{port->connection.stud, true, true, port->connection.maxArea};
-    out.sizeFits = area <= port->connection.maxArea;
-    const bool lug = out.stud != "clamp" && out.stud != "blade";
-    if (lug) {
-        const auto row = std::ranges::find(task.library.lugs, area, &Lug::area);
-        out.lugSold = row != task.library.lugs.end() &&
-                      std::ranges::find(row->holes, out.stud) != row->holes.end();
-    }
-    return out;
 }
 
 Margins marginsOf(const SizingTask& task, const SizingState& state, const CableRow& row, std::size_t i) {

@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "paper/diagram_pages.h"
+
+#include <QCoreApplication>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+#include <memory>
+
+#include "core/diagram/geometry.h"
+#include "paper/diagram_painter.h"
+#include "paper/page_flow.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr double kLeft = 15.0, kTop = 23.0;
+constexpr double kWidth = 267.0, kHeight = 165.0;
+// Label text is nine units: at this scale two millimetres, readable at arm's length on a wall.
+constexpr double kLeastScale = 0.21;
+constexpr double kMostScale = 0.32;
+constexpr double kOverlap = 70.0;  // units shown on both neighbouring pages
+
+struct Slice {
+    double from = 0.0;
+    double width = 0.0;
+};
+
+std::vector<Slice> slices(const Rect& bounds, double scale) {
+    const double page = kWidth / scale;
+    if (bounds.w <= page) {
+        return {{0.0, bounds.w}};
+    }
+    const double step = page - kOverlap;
+    const int count = static_cast<int>(std::ceil((bounds.w - kOverlap) / step));
+    std::vector<Slice> out;
+    for (int i = 0; i < count; ++i) {
+        out.push_back({i * step, page});
+    }
+    return out;
+}
+
+}  // namespace
+
+std::vector<Page> diagramPages(const Design& design, const Library& library) {
+    const auto geometry = std::make_shared<const DiagramGeometry>(layOut(design.wiring.circuit, {}));
+    const double fit = std::min(kWidth / geometry->bounds.w, kHeight / geometry->bounds.h);
+    const double readable = std::min(std::max(fit, kLeastScale), kMostScale);
+    const double scale = std::min(readable, kHeight / geometry->bounds.h);
+    const std::vector<Slice> parts = slices(geometry->bounds, scale);
+    const QString title = QCoreApplication::translate("Paper", "Wiring diagram");
+    const QString plan = QString::fromStdString(design.plan.name);
+    const QString foot = QString::fromStdString(footCaution());
+    std::vector<Page> out;
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        Page page;
+        page.landscape = true;
+        page.paint = [=, &design, &library](QPainter& p) {
+            paintFrame(p, 297.0, 210.0, title, plan, foot, static_cast<int>(i) + 1, static_cast<int>(parts.size()));
+            p.save();
+            p.setClipRect(QRectF(kLeft, kTop, kWidth, kHeight));
+            p.translate(kLeft, kTop);
+            p.scale(scale, scale);
+            p.translate(-parts[i].from, 0.0);
+            paintDiagram(p, {&design, &library, geometry.get(), paperInk(), std::nullopt, std::nullopt});
+            p.restore();
+        };
+        out.push_back(std::move(page));
+    }
+    return out;
+}
+
+}  // namespace spirk
