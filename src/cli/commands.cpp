@@ -23,14 +23,14 @@ Outcome saved(const Result<std::string>& result) {
     return result ? Outcome{kClean, *result + "\n", ""} : failed(result.error());
 }
 
-std::optional<Document> documentOf(const std::string& kind) {
+std::optional<PaperDocument> documentOf(const std::string& kind) {
     if (kind == "diagram") {
-        return Document::Diagram;
+        return PaperDocument::Diagram;
     }
     if (kind == "lists") {
-        return Document::Lists;
+        return PaperDocument::Lists;
     }
-    return kind == "sheet" ? std::optional(Document::SwitchOnSheet) : std::nullopt;
+    return kind == "sheet" ? std::optional(PaperDocument::SwitchOnSheet) : std::nullopt;
 }
 
 std::optional<std::string> tableOf(const Design& design, const Library& library, const std::string& kind) {
@@ -48,7 +48,7 @@ std::optional<std::string> tableOf(const Design& design, const Library& library,
 
 Outcome exportDocument(const Design& design,
                        const Library& library,
-                       Document document,
+                       PaperDocument document,
                        const std::string& path) {
     const std::vector<Page> pages = pagesOf(document, design, library);
     const QString title = QString::fromStdString(design.plan.name);

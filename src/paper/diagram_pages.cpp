@@ -20,24 +20,27 @@ constexpr double kWidth = 267.0, kHeight = 165.0;
 // Label text is nine units: at this scale two millimetres, readable at arm's length on a wall.
 constexpr double kLeastScale = 0.21;
 constexpr double kMostScale = 0.32;
-constexpr double kOverlap = 70.0;  // units shown on both neighbouring pages
 
 struct Slice {
     double from = 0.0;
     double width = 0.0;
 };
 
-std::vector<Slice> slices(const Rect& bounds, double scale) {
+// Pages end where only rails cross, so that no device is cut.
+std::vector<Slice> slices(const DiagramGeometry& geometry, double scale) {
     const double page = kWidth / scale;
-    if (bounds.w <= page) {
-        return {{0.0, bounds.w}};
-    }
-    const double step = page - kOverlap;
-    const int count = static_cast<int>(std::ceil((bounds.w - kOverlap) / step));
     std::vector<Slice> out;
-    for (int i = 0; i < count; ++i) {
-        out.push_back({i * step, page});
+    double from = 0.0;
+    while (geometry.bounds.w - from > page) {
+        double end = from;
+        for (const double x : geometry.breaks) {
+            end = x <= from + page ? std::max(end, x) : end;
+        }
+        end = end > from ? end : from + page;
+        out.push_back({from, end - from});
+        from = end;
     }
+    out.push_back({from, geometry.bounds.w - from});
     return out;
 }
 
@@ -48,7 +51,7 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
     const double fit = std::min(kWidth / geometry->bounds.w, kHeight / geometry->bounds.h);
     const double readable = std::min(std::max(fit, kLeastScale), kMostScale);
     const double scale = std::min(readable, kHeight / geometry->bounds.h);
-    const std::vector<Slice> parts = slices(geometry->bounds, scale);
+    const std::vector<Slice> parts = slices(*geometry, scale);
     const QString title = QCoreApplication::translate("Paper", "Wiring diagram");
     const QString plan = QString::fromStdString(design.plan.name);
     const QString foot = QString::fromStdString(footCaution());
@@ -59,7 +62,7 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
         page.paint = [=, &design, &library](QPainter& p) {
             paintFrame(p, 297.0, 210.0, title, plan, foot, static_cast<int>(i) + 1, static_cast<int>(parts.size()));
             p.save();
-            p.setClipRect(QRectF(kLeft, kTop, kWidth, kHeight));
+            p.setClipRect(QRectF(kLeft, kTop, parts[i].width * scale, kHeight));
             p.translate(kLeft, kTop);
             p.scale(scale, scale);
             p.translate(-parts[i].from, 0.0);

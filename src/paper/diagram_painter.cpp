@@ -186,7 +186,7 @@ private:
         const Device* device = findDevice(circuit_, rail.device);
         const bool chosen = selected(SubjectKind::Device, rail.device.value);
         const bool chassis = device->kind == DeviceKind::Chassis;
-        const bool positive = !device->ports.empty() && device->ports.front().counter.has_value();
+        const bool positive = rail.positive;
         const QColor colour = chosen ? v_.ink.accent : positive ? v_.ink.positive : v_.ink.negative;
         p_.setPen(QPen(colour, chassis ? 2.5 : kRailWidth, Qt::SolidLine, Qt::FlatCap));
         p_.drawLine(toQ(rail.from), toQ(rail.to));
@@ -195,13 +195,20 @@ private:
             paintChassis(p_, toQ(rail.from) + QPointF(20, 0));
         }
         const double above = positive ? -17.0 : 4.0;
-        const QRectF box(rail.from.x + (chassis ? 40 : 2), rail.from.y + above, 320, 13);
+        const double width = std::max(rail.to.x - rail.from.x, 130.0);
+        // Names of negative rails stand at their right end, clear of the bond.
+        const QRectF box(rail.from.x + (chassis ? 40 : 2), rail.from.y + above, chassis ? 120 : width - 4, 13);
+        const Qt::Alignment side = positive || chassis ? Qt::AlignLeft : Qt::AlignRight;
         QString name = q(device->name);
+        const bool twice = device->kind == DeviceKind::FuseBlock || device->kind == DeviceKind::Strip;
+        if (!positive && twice) {
+            name = tr("negative of the %1").arg(name);
+        }
         if (moment() != nullptr && positive) {
             const auto volts = voltsOf(*device);
             name += volts ? "  " + q(format(*volts)) : "  " + tr("dead");
         }
-        text(box, Qt::AlignLeft | Qt::AlignVCenter, name, kLabelSize, Weight::Medium, colour);
+        text(box, static_cast<int>((side | Qt::AlignVCenter).toInt()), name, kLabelSize, Weight::Medium, colour);
     }
 
     // --- devices
@@ -288,7 +295,7 @@ private:
         p_.setPen(QPen(v_.ink.text, 1.0, Qt::DashLine));
         p_.drawLine(box.topLeft() + QPointF(box.width() / 2, 15),
                     box.topLeft() + QPointF(box.width() / 2, box.height() - 17));
-        text(QRectF(box.x() - 30, box.bottom() + 2, box.width() + 60, 13),
+        text(QRectF(box.x() - 30, box.bottom() + 14, box.width() + 60, 13),
              Qt::AlignHCenter,
              tr("isolator, 2-pole DC"),
              kLabelSize - 1.0,

@@ -50,12 +50,12 @@ QString numberedPath(const QString& path, std::size_t index, std::size_t count) 
 
 }  // namespace
 
-std::vector<Page> pagesOf(Document document, const Design& design, const Library& library) {
+std::vector<Page> pagesOf(PaperDocument document, const Design& design, const Library& library) {
     loadFonts();
     switch (document) {
-        case Document::Diagram: return diagramPages(design, library);
-        case Document::Lists: return listPages(design, library);
-        case Document::SwitchOnSheet: return sheetPages(design);
+        case PaperDocument::Diagram: return diagramPages(design, library);
+        case PaperDocument::Lists: return listPages(design, library);
+        case PaperDocument::SwitchOnSheet: return sheetPages(design);
     }
     unreachable("pagesOf");
 }

@@ -13,7 +13,7 @@
 
 namespace spirk {
 
-enum class Document { Diagram, Lists, SwitchOnSheet };
+enum class PaperDocument { Diagram, Lists, SwitchOnSheet };
 
 // One page: paints itself in millimetres, origin at the paper's upper left corner.
 struct Page {
@@ -22,7 +22,7 @@ struct Page {
 };
 
 // `design` and `library` must outlive the pages.
-[[nodiscard]] std::vector<Page> pagesOf(Document document,
+[[nodiscard]] std::vector<Page> pagesOf(PaperDocument document,
                                         const Design& design,
                                         const Library& library);
 

@@ -38,6 +38,7 @@ struct PlacedDevice {
 struct PlacedRail {
     DeviceId device;
     Point from, to;
+    bool positive = false;
     bool operator==(const PlacedRail&) const = default;
 };
 struct PlacedFuse {
@@ -59,6 +60,7 @@ struct DiagramGeometry {
     std::vector<PlacedDevice> devices;
     std::vector<PlacedRail> rails;
     std::vector<PlacedWire> wires;
+    std::vector<double> breaks;  // where a page may end: only rails cross these
     std::optional<Rect> mainsNote;  // where the missing mains side is said
     Rect bounds;
     bool operator==(const DiagramGeometry&) const = default;

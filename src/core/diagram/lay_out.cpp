@@ -26,6 +26,7 @@ public:
         const double bottom = top + height;
         const double begin = x;
         for (const Rung& rung : reading.main.rungs) {
+            out_.breaks.push_back(x);
             x += sideWidth(rung);
             const double width = rungWidth(rung);
             placeRung(rung, x, width, top, bottom);
@@ -35,8 +36,8 @@ public:
             x += width;
         }
         const double end = std::max(x, begin + kColumn);
-        addRail(*reading.main.top, {begin, top}, {end, top});
-        addRail(*reading.main.bottom, {begin, bottom}, {end, bottom});
+        addRail(*reading.main.top, {begin, top}, {end, top}, Pole::Positive);
+        addRail(*reading.main.bottom, {begin, bottom}, {end, bottom}, Pole::Negative);
         placeVehicle(bottom);
         placeBond(begin, bottom);
         if (findDevice(circuit_, DeviceId("inverter")) != nullptr) {
@@ -90,9 +91,14 @@ private:
 
     // --- placing
 
-    void addRail(const Device& device, Point from, Point to) {
-        out_.rails.push_back({device.id, from, to});
+    enum class Pole { Positive, Negative };
+    void addRail(const Device& device, Point from, Point to, Pole pole) {
+        const bool positive = pole == Pole::Positive;
+        out_.rails.push_back({device.id, from, to, positive});
         for (const Port& port : device.ports) {
+            if (port.counter.has_value() != positive) {
+                continue;
+            }
             terminals_.try_emplace(TerminalId{device.id, port.name},
                                    Point{(from.x + to.x) / 2.0, from.y});
         }
@@ -196,13 +202,14 @@ private:
         const double begin = x;
         for (const Rung& inner : ladder.rungs) {
             const double w = rungWidth(inner);
+            out_.breaks.push_back(x);
             placeRung(inner, x, w, top, bottom);
             x += w;
         }
         const double inset = kRailInset;
         const double end = std::max(x, begin + kColumn);
-        addRail(*ladder.top, {begin + inset, top}, {end - inset, top});
-        addRail(*ladder.bottom, {begin + inset, bottom}, {end - inset, bottom});
+        addRail(*ladder.top, {begin + inset, top}, {end - inset, top}, Pole::Positive);
+        addRail(*ladder.bottom, {begin + inset, bottom}, {end - inset, bottom}, Pole::Negative);
     }
 
     // --- what stands before the controller: array and isolator, at its left
@@ -250,7 +257,12 @@ private:
         addDevice(*alternator, {x0, y, kDeviceWidth, kDeviceHeight});
         addDevice(*starter, {x1, y, kDeviceWidth, kDeviceHeight});
         terminals_[{alternator->id, "+"}] = {x0 + kDeviceWidth, y + kPoleInset};
-        terminals_[{starter->id, "+"}] = {x1, y + kPoleInset};
+        terminals_[{starter->id, "+"}] = {x1 + kDeviceWidth, y + kPoleInset};
+        if (const Conductor* own = findConductor(circuit_, ConductorId("vehicle.charge+"))) {
+            const Point a{x0 + kDeviceWidth, y + kPoleInset};
+            const Point b{x1, y + kPoleInset};
+            out_.wires.push_back({own->id, {a, b}, {a.x, a.y, b.x - a.x, 24.0}, {}, false});
+        }
         terminals_[{alternator->id, "-"}] = {x0 + kDeviceWidth / 2.0, y + kDeviceHeight};
         terminals_[{starter->id, "-"}] = {x1 + kDeviceWidth / 2.0, y + kDeviceHeight};
         const Device* ignition = findDevice(circuit_, DeviceId("ignition"));
@@ -271,7 +283,7 @@ private:
         const double y = bottom + kWire;
         const bool vehicle = findDevice(circuit_, DeviceId("starter")) != nullptr;
         const double left = vehicle ? kMargin : begin;
-        addRail(*chassis, {left, y}, {begin + kColumn * 0.75, y});
+        addRail(*chassis, {left, y}, {begin + kColumn * 0.75, y}, Pole::Negative);
         const Conductor* bond = findConductor(circuit_, ConductorId("bond"));
         if (bond == nullptr) {
             return;
@@ -305,6 +317,7 @@ private:
         if (out_.mainsNote) {
             grow(out_.mainsNote->x + out_.mainsNote->w, out_.mainsNote->y + out_.mainsNote->h);
         }
+        std::ranges::sort(out_.breaks);
         out_.bounds = {0.0, 0.0, right + kMargin, bottom + kMargin};
     }
 

@@ -1,0 +1,106 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/cables/cables_station.h"
+
+#include <QHBoxLayout>
+#include <QItemSelectionModel>
+#include <QLabel>
+#include <QTabWidget>
+#include <QVBoxLayout>
+
+#include "app/cables/margin_delegate.h"
+#include "app/cables/places_tables.h"
+
+namespace spirk::app {
+
+CablesStation::CablesStation(Document& document, Selection& selection, QWidget* parent)
+    : Station(document, selection, parent),
+      model_(new CablesModel(document, this)),
+      table_(new TableView("cables.table", tr("Conductors"), this)) {
+    table_->setModel(model_);
+    table_->stretch(CablesModel::Name);
+    for (const int column : {CablesModel::CurrentMargin, CablesModel::DropMargin, CablesModel::ShortMargin}) {
+        table_->setItemDelegateForColumn(column, new MarginDelegate(table_));
+    }
+    table_->setContextMenuPolicy(Qt::CustomContextMenu);
+    auto* tabs = new QTabWidget(this);
+    tabs->setObjectName("cables.tabs");
+    tabs->addTab(table_, tr("Con&ductors"));
+    tabs->addTab(makePlaces(), tr("&Places and ways"));
+    auto* hint = new QLabel(tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
+                               "✎ marks what you have set."),
+                            this);
+    hint->setEnabled(false);
+    hint->setWordWrap(true);
+    auto* layout = new QVBoxLayout(this);
+    layout->addWidget(tabs, 1);
+    layout->addWidget(hint);
+    connect(model_, &CablesModel::refused, this, &Station::notice);
+    connect(&selection, &Selection::changed, this, &CablesStation::followSelection);
+    connect(table_, &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
+        emit amendAsked(table_->viewport()->mapToGlobal(at));
+    });
+    connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
+        if (now.isValid()) {
+            this->selection().select(subject(model_->idOf(now.row())));
+        }
+    });
+}
+
+QWidget* CablesStation::makePlaces() {
+    auto* page = new QWidget(this);
+    auto* layout = new QHBoxLayout(page);
+    const auto table = [&](const QString& name, const QString& accessible, auto* model) {
+        auto* view = new TableView(name, accessible, page);
+        view->setModel(model);
+        view->stretch(0);
+        layout->addWidget(view);
+        connect(model, &std::remove_pointer_t<decltype(model)>::refused, this, &Station::notice);
+    };
+    table("cables.places", tr("Places"), new PlacesModel(document(), this));
+    table("cables.ways", tr("Wire ways"), new WaysModel(document(), this));
+    table("cables.placed", tr("Where each device stands"), new PlacedModel(document(), this));
+    return page;
+}
+
+QString CablesStation::summary() const {
+    double metresOfCable = 0.0;
+    for (const CutPiece& c : design().build.cuts) {
+        metresOfCable += c.length.si();
+    }
+    return tr("%1 m of cable").arg(metresOfCable, 0, 'f', 0);
+}
+
+StationState CablesStation::state() const {
+    if (plan().appliances.empty()) {
+        return StationState::Untouched;
+    }
+    for (const Finding& f : design().checks.findings) {
+        if (f.rule.starts_with("W")) {
+            return StationState::AtWork;
+        }
+    }
+    return StationState::Settled;
+}
+
+FigureId CablesStation::mainFigure() const {
+    const QModelIndex now = table_->currentIndex();
+    return now.isValid() ? model_->figureOf(now) : FigureId("drop.main");
+}
+
+void CablesStation::followSelection() {
+    const auto& chosen = selection().subject();
+    const int row = chosen && chosen->kind == SubjectKind::Conductor ? model_->rowOf(ConductorId(chosen->id)) : -1;
+    if (row < 0) {
+        const QSignalBlocker quiet(table_->selectionModel());
+        table_->clearSelection();
+        table_->viewport()->update();
+    } else if (table_->currentIndex().row() != row) {
+        table_->setCurrentIndex(model_->index(row, CablesModel::Name));
+    } else {
+        table_->selectRow(row);
+    }
+}
+
+void CablesStation::refresh() { followSelection(); }
+
+}  // namespace spirk::app

@@ -1,0 +1,100 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/checks/finding_card.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "core/plan/edit.h"
+#include "paper/severity_mark.h"
+
+namespace spirk::app {
+
+namespace {
+
+class Mark : public QWidget {
+public:
+    Mark(Severity severity, QWidget* parent) : QWidget(parent), severity_(severity) {
+        const int side = fontMetrics().height();
+        setFixedSize(side, side);
+        setAccessibleName(q(name(severity)));
+    }
+
+protected:
+    void paintEvent(QPaintEvent* /*event*/) override {
+        QPainter painter(this);
+        paintSeverity(painter, QRectF(rect()).adjusted(1, 1, -1, -1), severity_, currentInk());
+    }
+
+private:
+    Severity severity_;
+};
+
+QLabel* textLabel(const QString& text, QWidget* parent, bool strong) {
+    auto* label = new QLabel(text, parent);
+    label->setWordWrap(true);
+    label->setTextFormat(Qt::PlainText);
+    label->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    label->setFocusPolicy(Qt::NoFocus);
+    QFont font = label->font();
+    font.setWeight(strong ? QFont::DemiBold : QFont::Normal);
+    label->setFont(font);
+    return label;
+}
+
+}  // namespace
+
+FindingCard::FindingCard(const Finding& finding, Document& document, Selection& selection, QWidget* parent)
+    : QFrame(parent) {
+    setObjectName("checks.card." + q(finding.id));
+    setAccessibleName(q(name(finding.severity)) + " " + q(finding.rule) + ": " + q(finding.what));
+    setFrameShape(QFrame::StyledPanel);
+    auto* text = new QVBoxLayout;
+    text->setSpacing(3);
+    text->addWidget(textLabel(q(finding.rule) + " · " + q(finding.what), this, true));
+    text->addWidget(textLabel(q(finding.why) + " " + q(finding.remedy), this, false));
+    auto* source = textLabel(tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))), this, false);
+    source->setEnabled(false);
+    text->addWidget(source);
+    text->addWidget(makeButtons(finding, document, selection));
+    auto* layout = new QHBoxLayout(this);
+    layout->addWidget(new Mark(finding.severity, this), 0, Qt::AlignTop);
+    layout->addLayout(text, 1);
+}
+
+QWidget* FindingCard::makeButtons(const Finding& finding, Document& document, Selection& selection) {
+    auto* bar = new QWidget(this);
+    auto* layout = new QHBoxLayout(bar);
+    layout->setContentsMargins(0, 2, 0, 0);
+    for (std::size_t i = 0; i < finding.mends.size(); ++i) {
+        auto* button = new QPushButton(q(finding.mends[i].label), bar);
+        button->setObjectName(QStringLiteral("checks.mend.%1.%2").arg(q(finding.id)).arg(i));
+        button->setToolTip(tr("Mends this in one step that can be undone"));
+        connect(button, &QPushButton::clicked, this, [&document, mend = finding.mends[i]] {
+            document.push(q(mend.label), spirk::apply(document.plan(), mend));
+        });
+        layout->addWidget(button);
+    }
+    if (!finding.where.empty()) {
+        auto* show = new QToolButton(bar);
+        show->setText(tr("Show where"));
+        show->setObjectName("checks.where." + q(finding.id));
+        connect(show, &QToolButton::clicked, this, [&selection, where = finding.where.front()] { selection.select(where); });
+        layout->addWidget(show);
+    }
+    if (!finding.figures.empty()) {
+        auto* why = new QToolButton(bar);
+        why->setText(tr("Why these figures?"));
+        connect(why, &QToolButton::clicked, this, [&selection, figure = finding.figures.front()] { selection.askWhy(figure); });
+        layout->addWidget(why);
+    }
+    layout->addStretch(1);
+    return bar;
+}
+
+}  // namespace spirk::app

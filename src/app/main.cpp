@@ -1,0 +1,80 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <cstdio>
+
+#include "app/shared/theme.h"
+#include "app/shell/main_window.h"
+#include "core/library/find_data.h"
+#include "core/plan/plan_file.h"
+
+namespace {
+
+// A picture of each station, for machines without a display and for the guide.
+int takePictures(spirk::app::MainWindow& window, const QString& folder) {
+    QDir().mkpath(folder);
+    window.show();
+    for (int i = 0; i < window.stationCount(); ++i) {
+        window.showStation(i);
+        const QString file =
+            QDir(folder).filePath(window.stationTitle(i).toLower().remove('-') + ".png");
+        if (!window.grab().save(file)) {
+            std::fprintf(stderr, "spirk: could not write %s\n", qPrintable(file));
+            return 1;
+        }
+        std::printf("%s\n", qPrintable(file));
+    }
+    return 0;
+}
+
+struct Options {
+    QCommandLineOption demo{"demo", "Open the demo plan."};
+    QCommandLineOption pictures{"pictures", "Save a picture of each station into <folder> and quit.", "folder"};
+    QCommandLineOption theme{"theme", "light, dark or desktop.", "theme", "desktop"};
+    QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size", "1280x800"};
+    QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
+};
+
+spirk::app::ThemeChoice themeOf(const QString& name) {
+    return name == "dark"    ? spirk::app::ThemeChoice::Dark
+           : name == "light" ? spirk::app::ThemeChoice::Light
+                             : spirk::app::ThemeChoice::FollowDesktop;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    QApplication::setApplicationName("Spirk");
+    QApplication::setOrganizationName("Spirk");
+    QCommandLineParser parser;
+    const Options options;
+    parser.addHelpOption();
+    parser.addOptions({options.demo, options.pictures, options.theme, options.size, options.select});
+    parser.addPositionalArgument("plan", "A .spirk file to open.", "[plan]");
+    parser.process(application);
+    const std::string data = spirk::findDataFolder(argv[0], SPIRK_SOURCE_DATA);
+    const auto library = spirk::loadLibrary(data);
+    if (!library) {
+        std::fprintf(stderr, "spirk: %s\n", oneLine(library.error()).c_str());
+        return 2;
+    }
+    spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
+    const QString demo = QString::fromStdString(data + "/demo/bookbinder.spirk");
+    spirk::app::MainWindow window(*library, demo, spirk::app::systemDialogs());
+    const QStringList size = parser.value(options.size).split('x');
+    window.resize(size.value(0).toInt(), size.value(1).toInt());
+    const QStringList files = parser.positionalArguments();
+    if (parser.isSet(options.demo) || !files.isEmpty()) {
+        window.openFile(files.isEmpty() ? demo : files.front());
+    }
+    if (parser.isSet(options.select)) {
+        window.selection().select(spirk::subject(spirk::ConductorId(parser.value(options.select).toStdString())));
+    }
+    if (parser.isSet(options.pictures)) {
+        return takePictures(window, parser.value(options.pictures));
+    }
+    window.show();
+    return QApplication::exec();
+}

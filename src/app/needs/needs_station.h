@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QLabel>
+#include <QStackedWidget>
+#include <QToolButton>
+
+#include "app/needs/needs_model.h"
+#include "app/needs/ribbon.h"
+#include "app/shared/station.h"
+#include "app/shared/table_view.h"
+
+namespace spirk::app {
+
+class NeedsStation : public Station {
+    Q_OBJECT
+public:
+    NeedsStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString title() const override { return tr("Needs"); }
+    [[nodiscard]] QString summary() const override;
+    [[nodiscard]] StationState state() const override;
+    [[nodiscard]] FigureId mainFigure() const override { return FigureId("supply.demand"); }
+
+public slots:
+    void addFromCatalogue(const QString& id);
+    void addOwn();
+    void removeSelected();
+
+protected:
+    void refresh() override;
+
+private:
+    [[nodiscard]] QWidget* makeToolbar();
+    [[nodiscard]] QWidget* makeEmptyState();
+    void add(Appliance appliance);
+    void followSelection();
+
+    NeedsModel* model_;
+    TableView* table_;
+    Ribbon* ribbon_;
+    QStackedWidget* pages_;
+    QLabel* totals_;
+    QToolButton* remove_ = nullptr;
+};
+
+}  // namespace spirk::app

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QTextBrowser>
+
+#include "app/shared/station.h"
+
+namespace spirk::app {
+
+class PowerUpStation : public Station {
+    Q_OBJECT
+public:
+    PowerUpStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString title() const override { return tr("Power-up"); }
+    [[nodiscard]] QString summary() const override;
+    [[nodiscard]] StationState state() const override;
+
+signals:
+    void printAsked();
+
+protected:
+    void refresh() override;
+
+private:
+    QTextBrowser* sheet_;
+};
+
+}  // namespace spirk::app

@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shared/document.h"
+
+#include <QUndoCommand>
+
+#include "core/build/build.h"
+#include "core/plan/edit.h"
+#include "core/plan/plan_file.h"
+
+namespace spirk::app {
+
+namespace {
+constexpr int kMergeable = 1;
+}
+
+class EditCommand : public QUndoCommand {
+public:
+    EditCommand(Document& document, const QString& text, Plan before, Plan after, MergeKey key)
+        : QUndoCommand(text),
+          document_(document),
+          before_(std::move(before)),
+          after_(std::move(after)),
+          key_(std::move(key)) {}
+
+    void undo() override { document_.apply(before_); }
+    void redo() override { document_.apply(after_); }
+    [[nodiscard]] int id() const override { return key_.value.isEmpty() ? -1 : kMergeable; }
+    bool mergeWith(const QUndoCommand* other) override {
+        const auto* next = static_cast<const EditCommand*>(other);
+        if (next->key_.value != key_.value) {
+            return false;
+        }
+        after_ = next->after_;
+        setObsolete(after_ == before_);
+        return true;
+    }
+
+private:
+    Document& document_;
+    Plan before_;
+    Plan after_;
+    MergeKey key_;
+};
+
+Document::Document(const Library& library, QObject* parent) : QObject(parent), library_(library) {
+    setPlan(emptyPlan(library), QString());
+    connect(&undo_, &QUndoStack::cleanChanged, this, &Document::fileChanged);
+}
+
+void Document::push(const QString& text, Plan next, const MergeKey& key) {
+    const Design ahead = spirk::design(next, library_);
+    next = numbered(std::move(next), numberedConductors(ahead.wiring.circuit));
+    if (next == plan_) {
+        return;
+    }
+    undo_.push(new EditCommand(*this, text, plan_, std::move(next), key));
+}
+
+void Document::apply(const Plan& plan) {
+    const StandingFigures before = standingFigures(*design_);
+    plan_ = plan;
+    design_ = std::make_shared<const Design>(spirk::design(plan_, library_));
+    consequence_ = QString::fromStdString(spirk::consequence(before, standingFigures(*design_)));
+    emit designChanged();
+}
+
+void Document::setPlan(Plan plan, const QString& fileName) {
+    plan_ = std::move(plan);
+    fileName_ = fileName;
+    consequence_.clear();
+    design_ = std::make_shared<const Design>(spirk::design(plan_, library_));
+    undo_.clear();
+    undo_.setClean();
+    emit designChanged();
+    emit fileChanged();
+}
+
+std::vector<Error> Document::open(const QString& path) {
+    PlanReading reading = loadPlan(path.toStdString());
+    if (reading.plan) {
+        setPlan(std::move(*reading.plan), path);
+    }
+    return reading.problems;
+}
+
+Result<QString> Document::save(const QString& path) {
+    const auto saved = savePlan(plan_, path.toStdString());
+    if (!saved) {
+        return tl::unexpected(saved.error());
+    }
+    fileName_ = path;
+    undo_.setClean();
+    emit fileChanged();
+    return path;
+}
+
+}  // namespace spirk::app

@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The plan that is open, its undo stack, its file and its latest design. Knows no window. Every edit
+// is one undo step that holds the plan before and after; a new design follows at once.
+
+#include <QObject>
+#include <QString>
+#include <QUndoStack>
+#include <memory>
+
+#include "core/design/design.h"
+#include "core/result/result.h"
+
+namespace spirk::app {
+
+// Edits with the same key that follow each other are one undo step; empty: never merged.
+struct MergeKey {
+    QString value;
+};
+
+class Document : public QObject {
+    Q_OBJECT
+public:
+    // `library` must outlive the document.
+    explicit Document(const Library& library, QObject* parent = nullptr);
+
+    [[nodiscard]] const Plan& plan() const { return plan_; }
+    [[nodiscard]] const Library& library() const { return library_; }
+    [[nodiscard]] std::shared_ptr<const Design> design() const { return design_; }
+    [[nodiscard]] QUndoStack& undoStack() { return undo_; }
+    [[nodiscard]] const QString& fileName() const { return fileName_; }
+    [[nodiscard]] bool isModified() const { return !undo_.isClean(); }
+    // What the last edit changed, in words; empty after opening.
+    [[nodiscard]] const QString& consequence() const { return consequence_; }
+
+    // One undoable edit. Gives numbers to conductors that are new, inside the same step.
+    void push(const QString& text, Plan next, const MergeKey& key = {});
+
+    void setPlan(Plan plan, const QString& fileName);
+    // Problems of the file, none where it was opened. What was open stays open on a problem.
+    [[nodiscard]] std::vector<Error> open(const QString& path);
+    [[nodiscard]] Result<QString> save(const QString& path);
+
+signals:
+    void designChanged();
+    void fileChanged();
+
+private:
+    friend class EditCommand;
+    void apply(const Plan& plan);
+
+    const Library& library_;
+    Plan plan_;
+    std::shared_ptr<const Design> design_;
+    QUndoStack undo_;
+    QString fileName_;
+    QString consequence_;
+};
+
+}  // namespace spirk::app

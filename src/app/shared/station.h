@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What every station is: a widget that shows the design and edits the plan, with a name, one line on
+// what it has come to, and a mark for the rail.
+
+#include <QWidget>
+
+#include "app/shared/document.h"
+#include "app/shared/selection.h"
+
+namespace spirk::app {
+
+enum class StationState { Untouched, AtWork, Settled };
+
+class Station : public QWidget {
+    Q_OBJECT
+public:
+    Station(Document& document, Selection& selection, QWidget* parent)
+        : QWidget(parent), document_(document), selection_(selection) {
+        connect(&document, &Document::designChanged, this, [this] { refresh(); });
+    }
+    [[nodiscard]] virtual QString title() const = 0;
+    [[nodiscard]] virtual QString summary() const = 0;
+    [[nodiscard]] virtual StationState state() const = 0;
+    // The figure that F1 explains when nothing better has the focus; may be empty.
+    [[nodiscard]] virtual FigureId mainFigure() const { return {}; }
+
+signals:
+    // Something that the person should read, beside what they were doing.
+    void notice(const QString& text);
+
+protected:
+    virtual void refresh() = 0;
+    [[nodiscard]] Document& document() const { return document_; }
+    [[nodiscard]] Selection& selection() const { return selection_; }
+    [[nodiscard]] const Design& design() const { return *document_.design(); }
+    [[nodiscard]] const Plan& plan() const { return document_.plan(); }
+    [[nodiscard]] const Library& library() const { return document_.library(); }
+
+private:
+    Document& document_;
+    Selection& selection_;
+};
+
+}  // namespace spirk::app

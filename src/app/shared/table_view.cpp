@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shared/table_view.h"
+
+#include <QHeaderView>
+
+namespace spirk::app {
+
+TableView::TableView(const QString& objectName, const QString& accessibleName, QWidget* parent)
+    : QTableView(parent) {
+    setObjectName(objectName);
+    setAccessibleName(accessibleName);
+    setSelectionBehavior(QAbstractItemView::SelectRows);
+    setSelectionMode(QAbstractItemView::SingleSelection);
+    setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed |
+                    QAbstractItemView::AnyKeyPressed);
+    setAlternatingRowColors(false);
+    setShowGrid(false);
+    setTabKeyNavigation(false);
+    setWordWrap(false);
+    verticalHeader()->hide();
+    verticalHeader()->setDefaultSectionSize(fontMetrics().height() + 9);
+    horizontalHeader()->setHighlightSections(false);
+    horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    // Sampling a few rows keeps columns of a large plan quick to size.
+    horizontalHeader()->setResizeContentsPrecision(60);
+}
+
+void TableView::stretch(int column) {
+    horizontalHeader()->setSectionResizeMode(column, QHeaderView::Stretch);
+}
+
+QSize TableView::sizeHint() const {
+    return {fontMetrics().averageCharWidth() * 60, fontMetrics().height() * 14};
+}
+
+}  // namespace spirk::app

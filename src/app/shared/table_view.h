@@ -1,0 +1,21 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// A table as all stations use it: whole rows selected, keyboard editing, columns sized to content,
+// the row of the one selection kept in step.
+
+#include <QTableView>
+
+namespace spirk::app {
+
+class TableView : public QTableView {
+    Q_OBJECT
+public:
+    TableView(const QString& objectName, const QString& accessibleName, QWidget* parent);
+    // Column that takes the room left over.
+    void stretch(int column);
+
+protected:
+    [[nodiscard]] QSize sizeHint() const override;
+};
+
+}  // namespace spirk::app

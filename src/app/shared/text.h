@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Text of the core, for widgets.
+
+#include <QCoreApplication>
+#include <QString>
+#include <string>
+
+#include "core/explain/message.h"
+
+namespace spirk::app {
+
+[[nodiscard]] inline QString q(const std::string& text) { return QString::fromStdString(text); }
+// A sentence of the core in the person's language: the template is translated, then filled.
+[[nodiscard]] inline QString q(const Message& message) {
+    Message translated = message;
+    translated.pattern =
+        QCoreApplication::translate("Core", message.pattern.c_str()).toStdString();
+    return q(english(translated));
+}
+[[nodiscard]] inline QString q(const Value& value) { return q(format(value)); }
+[[nodiscard]] inline QString q(Measure value) { return q(format(value)); }
+
+}  // namespace spirk::app

@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/drawer.h"
+
+#include <QSplitter>
+#include <QUrl>
+#include <QVBoxLayout>
+
+#include "app/shared/theme.h"
+#include "app/shell/thread_text.h"
+
+namespace spirk::app {
+
+namespace {
+
+QTextBrowser* browser(const QString& name, const QString& accessible, QWidget* parent) {
+    auto* out = new QTextBrowser(parent);
+    out->setObjectName(name);
+    out->setAccessibleName(accessible);
+    out->setOpenLinks(false);
+    out->document()->setDocumentMargin(8);
+    return out;
+}
+
+}  // namespace
+
+Drawer::Drawer(Document& document, Selection& selection, QWidget* parent)
+    : QWidget(parent), document_(document), selection_(selection) {
+    setObjectName("drawer");
+    auto* splitter = new QSplitter(Qt::Vertical, this);
+    thread_ = browser("drawer.thread", tr("Story of what is selected"), splitter);
+    why_ = browser("drawer.why", tr("How the figure came about"), splitter);
+    why_->hide();
+    splitter->setStretchFactor(0, 3);
+    splitter->setStretchFactor(1, 2);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addWidget(splitter);
+    connect(thread_, &QTextBrowser::anchorClicked, this, &Drawer::follow);
+    connect(why_, &QTextBrowser::anchorClicked, this, &Drawer::follow);
+    connect(&document, &Document::designChanged, this, &Drawer::refresh);
+    connect(&selection, &Selection::changed, this, &Drawer::refresh);
+    connect(&selection, &Selection::whyAsked, this, &Drawer::showWhy);
+    refresh();
+}
+
+void Drawer::showWhy(const FigureId& figure) {
+    asked_.push_back(figure);
+    why_->show();
+    refresh();
+}
+
+void Drawer::follow(const QUrl& link) {
+    const QString text = link.toString(QUrl::FullyEncoded);
+    if (text == "back:") {
+        asked_.pop_back();
+        why_->setVisible(!asked_.empty());
+        refresh();
+    } else if (text.startsWith("why:")) {
+        showWhy(FigureId(QUrl::fromPercentEncoding(text.mid(4).toLatin1()).toStdString()));
+    } else if (const auto subject = subjectOf(text)) {
+        selection_.select(subject);
+    }
+}
+
+void Drawer::refresh() {
+    const Design& design = *document_.design();
+    const Ink ink = currentInk();
+    thread_->setHtml(threadText(design, document_.library(), selection_.subject(), ink));
+    if (asked_.empty()) {
+        return;
+    }
+    const Derivation* derivation = design.why.find(asked_.back());
+    const QString back = "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
+    why_->setHtml(back + (derivation == nullptr ? tr("This figure does not exist in the plan now.")
+                                                : whyText(*derivation, design, ink)));
+}
+
+}  // namespace spirk::app

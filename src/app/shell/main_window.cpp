@@ -1,0 +1,373 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/main_window.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QCloseEvent>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMenuBar>
+#include <QSplitter>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+#include "app/build/build_station.h"
+#include "app/cables/cables_station.h"
+#include "app/checks/checks_station.h"
+#include "app/diagram/diagram_station.h"
+#include "app/needs/needs_station.h"
+#include "app/powerup/powerup_station.h"
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+#include "app/shell/amend_menu.h"
+#include "app/supply/supply_station.h"
+#include "core/exchange/csv.h"
+#include "core/exchange/report.h"
+#include "core/plan/plan_file.h"
+
+namespace spirk::app {
+
+namespace {
+
+constexpr int kChecksIndex = 4;
+const char* const kPlanFilter = QT_TRANSLATE_NOOP("MainWindow", "Spirk plans (*.spirk)");
+
+}  // namespace
+
+MainWindow::MainWindow(const Library& library, QString demo, Dialogs dialogs)
+    : library_(library), demo_(std::move(demo)), dialogs_(std::move(dialogs)), document_(library) {
+    setObjectName("mainWindow");
+    makeStations();
+    makeFrame();
+    makeFileMenu();
+    makeEditMenu();
+    makeViewMenu();
+    makeHelpMenu();
+    connect(&document_, &Document::designChanged, railModel_, &RailModel::refresh);
+    connect(&document_, &Document::fileChanged, this, &MainWindow::refreshTitle);
+    connect(&document_, &Document::designChanged, this, [this] { showNotice(QString()); });
+    resize(1280, 800);
+    refreshTitle();
+    showStation(0);
+}
+
+void MainWindow::makeStations() {
+    stack_ = new QStackedWidget(this);
+    auto* diagram = new DiagramStation(document_, selection_, stack_);
+    auto* cables = new CablesStation(document_, selection_, stack_);
+    auto* powerUp = new PowerUpStation(document_, selection_, stack_);
+    stations_ = {new NeedsStation(document_, selection_, stack_),
+                 new SupplyStation(document_, selection_, stack_),
+                 diagram,
+                 cables,
+                 new ChecksStation(document_, selection_, stack_),
+                 new BuildStation(document_, selection_, stack_),
+                 powerUp};
+    for (Station* station : stations_) {
+        stack_->addWidget(station);
+        connect(station, &Station::notice, this, &MainWindow::showNotice);
+    }
+    auto* amend = new AmendMenu(document_, selection_, dialogs_, this);
+    amend->setObjectName("menu.amend");
+    connect(diagram->view(), &DiagramView::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
+    connect(cables, &CablesStation::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
+    connect(powerUp, &PowerUpStation::printAsked, this, [this] { print(PaperDocument::SwitchOnSheet); });
+}
+
+void MainWindow::makeFrame() {
+    rail_ = new Rail(this);
+    railModel_ = new RailModel(stations_, this);
+    rail_->setModel(railModel_);
+    connect(rail_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
+        if (now.isValid()) {
+            stack_->setCurrentIndex(now.row());
+        }
+    });
+    noticeBar_ = new QWidget(this);
+    noticeLabel_ = new QLabel(noticeBar_);
+    noticeLabel_->setObjectName("notice");
+    noticeLabel_->setWordWrap(true);
+    noticeLabel_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    auto* close = new QToolButton(noticeBar_);
+    close->setText(tr("Close"));
+    close->setObjectName("notice.close");
+    connect(close, &QToolButton::clicked, this, [this] { showNotice(QString()); });
+    auto* notice = new QHBoxLayout(noticeBar_);
+    notice->addWidget(noticeLabel_, 1);
+    notice->addWidget(close, 0, Qt::AlignTop);
+    noticeBar_->hide();
+
+    auto* middle = new QWidget(this);
+    auto* column = new QVBoxLayout(middle);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(noticeBar_);
+    column->addWidget(stack_, 1);
+    drawer_ = new Drawer(document_, selection_, this);
+    auto* splitter = new QSplitter(this);
+    splitter->setObjectName("splitter");
+    splitter->addWidget(rail_);
+    splitter->addWidget(middle);
+    splitter->addWidget(drawer_);
+    splitter->setStretchFactor(1, 1);
+    splitter->setChildrenCollapsible(false);
+    const int unit = fontMetrics().averageCharWidth();
+    rail_->setMinimumWidth(unit * 18);
+    drawer_->setMinimumWidth(unit * 26);
+    splitter->setSizes({unit * 24, unit * 110, unit * 42});
+    auto* strip = new Strip(document_, selection_, this);
+    connect(strip, &Strip::findingsAsked, this, [this] { showStation(kChecksIndex); });
+    auto* frame = new QWidget(this);
+    auto* layout = new QVBoxLayout(frame);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(splitter, 1);
+    layout->addWidget(strip);
+    setCentralWidget(frame);
+}
+
+QAction* MainWindow::action(QMenu* menu,
+                            const QString& name,
+                            const QString& text,
+                            const QKeySequence& keys,
+                            std::function<void()> run) {
+    QAction* out = menu->addAction(text);
+    out->setObjectName(name);
+    out->setShortcut(keys);
+    connect(out, &QAction::triggered, this, [run = std::move(run)] { run(); });
+    return out;
+}
+
+void MainWindow::makeFileMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&File"));
+    action(menu, "file.new", tr("&New"), QKeySequence::New, [this] { newPlan(); });
+    action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { askOpen(); });
+    action(menu, "file.demo", tr("Open the &demo: a bookbinder's long van"), {}, [this] {
+        if (mayLeave()) {
+            openFile(demo_);
+        }
+    });
+    menu->addSeparator();
+    action(menu, "file.save", tr("&Save"), QKeySequence::Save, [this] { save(); });
+    action(menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] { saveAs(); });
+    menu->addSeparator();
+    makeExportMenu(menu);
+    action(menu, "file.print", tr("&Print the switch-on sheet…"), QKeySequence::Print, [this] { print(PaperDocument::SwitchOnSheet); });
+    action(menu, "file.printDiagram", tr("Print the dia&gram…"), {}, [this] { print(PaperDocument::Diagram); });
+    action(menu, "file.printLists", tr("Print the &lists…"), {}, [this] { print(PaperDocument::Lists); });
+    menu->addSeparator();
+    action(menu, "file.quit", tr("&Quit"), QKeySequence("Ctrl+Q"), [this] { close(); });
+}
+
+void MainWindow::makeExportMenu(QMenu* file) {
+    QMenu* menu = file->addMenu(tr("&Export"));
+    action(menu, "export.diagram", tr("&Diagram (SVG, PDF)…"), {}, [this] { exportDocument(PaperDocument::Diagram, "diagram"); });
+    action(menu, "export.lists", tr("&Lists (PDF, SVG)…"), {}, [this] { exportDocument(PaperDocument::Lists, "lists"); });
+    action(menu, "export.sheet", tr("Switch-on &sheet (PDF, SVG)…"), {}, [this] { exportDocument(PaperDocument::SwitchOnSheet, "switch-on"); });
+    menu->addSeparator();
+    action(menu, "export.parts", tr("&Parts (CSV)…"), {}, [this] { exportTable("parts.csv", partsCsv); });
+    action(menu, "export.cuts", tr("&Cut list (CSV)…"), {}, [this] { exportTable("cuts.csv", cutsCsv); });
+    action(menu, "export.labels", tr("La&bels (CSV)…"), {}, [this] { exportTable("labels.csv", labelsCsv); });
+    action(menu, "export.cables", tr("C&ables (CSV)…"), {}, [this] {
+        exportTable("cables.csv", [this](const Design& d) { return cablesCsv(d, library_); });
+    });
+    action(menu, "export.report", tr("&Report (JSON)…"), {}, [this] {
+        exportTable("report.json", [this](const Design& d) { return reportJson(d, library_); });
+    });
+}
+
+void MainWindow::makeEditMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = document_.undoStack().createUndoAction(this, tr("&Undo"));
+    undo->setObjectName("edit.undo");
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = document_.undoStack().createRedoAction(this, tr("&Redo"));
+    redo->setObjectName("edit.redo");
+    redo->setShortcuts({QKeySequence("Ctrl+Shift+Z"), QKeySequence("Ctrl+Y")});
+    menu->addAction(undo);
+    menu->addAction(redo);
+    menu->addSeparator();
+    menu->addMenu(findChild<AmendMenu*>("menu.amend"));
+}
+
+void MainWindow::makeViewMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&View"));
+    for (int i = 0; i < stationCount(); ++i) {
+        action(menu,
+               QStringLiteral("view.station.%1").arg(i),
+               stationTitle(i),
+               QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)),
+               [this, i] { showStation(i); });
+    }
+    menu->addSeparator();
+    QAction* drawer = menu->addAction(tr("D&rawer"));
+    drawer->setObjectName("view.drawer");
+    drawer->setCheckable(true);
+    drawer->setChecked(true);
+    drawer->setShortcut(QKeySequence("Ctrl+D"));
+    connect(drawer, &QAction::toggled, drawer_, &QWidget::setVisible);
+    QMenu* theme = menu->addMenu(tr("&Colours"));
+    auto* group = new QActionGroup(this);
+    const QStringList names{tr("As the &desktop"), tr("&Light"), tr("Dar&k")};
+    for (int i = 0; i < names.size(); ++i) {
+        QAction* a = theme->addAction(names[i]);
+        a->setObjectName(QStringLiteral("view.theme.%1").arg(i));
+        a->setCheckable(true);
+        a->setChecked(static_cast<int>(currentTheme()) == i);
+        group->addAction(a);
+        connect(a, &QAction::triggered, this, [this, i] { setTheme(i); });
+    }
+}
+
+void MainWindow::makeHelpMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Help"));
+    action(menu, "help.why", tr("&Why this figure?"), QKeySequence("F1"), [this] { askWhy(); });
+}
+
+QString MainWindow::stationTitle(int index) const { return stations_[static_cast<std::size_t>(index)]->title(); }
+
+void MainWindow::showStation(int index) {
+    rail_->setCurrentIndex(railModel_->index(index));
+    stack_->setCurrentIndex(index);
+}
+
+void MainWindow::showNotice(const QString& text) {
+    noticeLabel_->setText(text);
+    noticeBar_->setVisible(!text.isEmpty());
+}
+
+QString MainWindow::noticeText() const { return noticeLabel_->text(); }
+
+void MainWindow::refreshTitle() {
+    const QString file = document_.fileName().isEmpty() ? tr("not saved yet") : QFileInfo(document_.fileName()).fileName();
+    setWindowTitle(tr("%1[*] (%2) – Spirk").arg(q(document_.plan().name), file));
+    setWindowModified(document_.isModified());
+}
+
+void MainWindow::newPlan() {
+    if (mayLeave()) {
+        selection_.select(std::nullopt);
+        document_.setPlan(emptyPlan(library_), QString());
+        showStation(0);
+    }
+}
+
+void MainWindow::askOpen() {
+    if (!mayLeave()) {
+        return;
+    }
+    const QString path = dialogs_.openFile(this, tr("Open a plan"), tr(kPlanFilter));
+    if (!path.isEmpty()) {
+        openFile(path);
+    }
+}
+
+void MainWindow::openFile(const QString& path) {
+    const std::vector<Error> problems = document_.open(path);
+    if (problems.empty()) {
+        selection_.select(std::nullopt);
+        return;
+    }
+    QStringList lines{tr("'%1' was not opened; what was open is still here.").arg(QFileInfo(path).fileName())};
+    constexpr std::size_t kMostShown = 6;
+    for (std::size_t i = 0; i < problems.size() && i < kMostShown; ++i) {
+        lines << q(oneLine(problems[i]));
+    }
+    if (problems.size() > kMostShown) {
+        lines << tr("and %1 more").arg(problems.size() - kMostShown);
+    }
+    showNotice(lines.join("\n"));
+}
+
+bool MainWindow::save() {
+    // The demo is everybody's: it is saved as a plan of one's own.
+    if (document_.fileName().isEmpty() || document_.fileName() == demo_) {
+        return saveAs();
+    }
+    const auto saved = document_.save(document_.fileName());
+    if (!saved) {
+        showNotice(q(oneLine(saved.error())));
+    }
+    return saved.has_value();
+}
+
+bool MainWindow::saveAs() {
+    QString path = dialogs_.saveFile(this, tr("Save the plan"), q(document_.plan().name) + ".spirk", tr(kPlanFilter));
+    if (path.isEmpty()) {
+        return false;
+    }
+    if (!path.endsWith(".spirk")) {
+        path += ".spirk";
+    }
+    const auto saved = document_.save(path);
+    if (!saved) {
+        showNotice(q(oneLine(saved.error())));
+    }
+    return saved.has_value();
+}
+
+bool MainWindow::mayLeave() {
+    if (!document_.isModified()) {
+        return true;
+    }
+    switch (dialogs_.unsaved(this, q(document_.plan().name))) {
+        case UnsavedAnswer::Save: return save();
+        case UnsavedAnswer::Discard: return true;
+        case UnsavedAnswer::Cancel: return false;
+    }
+    return false;
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) { mayLeave() ? event->accept() : event->ignore(); }
+
+void MainWindow::exportDocument(PaperDocument document, const QString& name) {
+    const QString path = dialogs_.saveFile(this, tr("Export"), name + ".pdf", tr("PDF (*.pdf);;SVG (*.svg)"));
+    if (path.isEmpty()) {
+        return;
+    }
+    const std::shared_ptr<const Design> design = document_.design();
+    const std::vector<Page> pages = pagesOf(document, *design, library_);
+    const QString title = q(design->plan.name);
+    if (path.endsWith(".svg", Qt::CaseInsensitive)) {
+        const auto written = writeSvg(pages, title, path);
+        showNotice(written ? tr("Written: %1").arg(QStringList(written->begin(), written->end()).join(", "))
+                           : q(oneLine(written.error())));
+        return;
+    }
+    const auto written = writePdf(pages, title, path);
+    showNotice(written ? tr("Written: %1").arg(*written) : q(oneLine(written.error())));
+}
+
+void MainWindow::exportTable(const QString& name, const std::function<std::string(const Design&)>& write) {
+    const QString path = dialogs_.saveFile(this, tr("Export"), name, tr("Tables (*.csv *.json)"));
+    if (path.isEmpty()) {
+        return;
+    }
+    const auto saved = saveText(write(*document_.design()), path.toStdString());
+    showNotice(saved ? tr("Written: %1").arg(q(*saved)) : q(oneLine(saved.error())));
+}
+
+void MainWindow::print(PaperDocument document) {
+    const std::shared_ptr<const Design> design = document_.design();
+    dialogs_.print(this, pagesOf(document, *design, library_));
+}
+
+void MainWindow::askWhy() {
+    const FigureId figure = stations_[static_cast<std::size_t>(stack_->currentIndex())]->mainFigure();
+    if (!figure.value.empty()) {
+        selection_.askWhy(figure);
+        return;
+    }
+    const auto& chosen = selection_.subject();
+    const bool conductor = chosen && chosen->kind == SubjectKind::Conductor;
+    selection_.askWhy(FigureId(conductor ? "cable." + chosen->id + ".size" : "supply.days"));
+}
+
+void MainWindow::setTheme(int choice) {
+    applyTheme(*qApp, static_cast<ThemeChoice>(choice));
+    // Drawn colours and rich text follow the ink at the next design; nothing in the plan changes.
+    emit document_.designChanged();
+    emit selection_.changed();
+    update();
+}
+
+}  // namespace spirk::app

@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Rail at the left, the station in the middle, drawer at the right, strip at the foot; menus for
+// everything.
+
+#include <QLabel>
+#include <QMainWindow>
+#include <QStackedWidget>
+
+#include "app/shared/document.h"
+#include "app/shared/selection.h"
+#include "app/shell/dialogs.h"
+#include "app/shell/drawer.h"
+#include "app/shell/rail.h"
+#include "app/shell/strip.h"
+#include "paper/pages.h"
+
+namespace spirk::app {
+
+class DiagramStation;
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    // `library` must outlive the window; `demo` is the path of the demo plan.
+    MainWindow(const Library& library, QString demo, Dialogs dialogs);
+
+    [[nodiscard]] Document& document() { return document_; }
+    [[nodiscard]] Selection& selection() { return selection_; }
+    void openFile(const QString& path);
+    void showStation(int index);
+    [[nodiscard]] int stationCount() const { return static_cast<int>(stations_.size()); }
+    [[nodiscard]] QString stationTitle(int index) const;
+    // The notice that stands above the station; empty where there is none.
+    [[nodiscard]] QString noticeText() const;
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+
+private:
+    void makeStations();
+    void makeFrame();
+    void makeFileMenu();
+    void makeExportMenu(QMenu* file);
+    void makeEditMenu();
+    void makeViewMenu();
+    void makeHelpMenu();
+    QAction* action(QMenu* menu, const QString& name, const QString& text, const QKeySequence& keys, std::function<void()> run);
+
+    void newPlan();
+    void askOpen();
+    bool save();
+    bool saveAs();
+    [[nodiscard]] bool mayLeave();
+    void exportDocument(PaperDocument document, const QString& name);
+    void exportTable(const QString& name, const std::function<std::string(const Design&)>& write);
+    void print(PaperDocument document);
+    void askWhy();
+    void setTheme(int choice);
+    void showNotice(const QString& text);
+    void refreshTitle();
+
+    const Library& library_;
+    QString demo_;
+    Dialogs dialogs_;
+    Document document_;
+    Selection selection_;
+    std::vector<Station*> stations_;
+    QStackedWidget* stack_ = nullptr;
+    Rail* rail_ = nullptr;
+    RailModel* railModel_ = nullptr;
+    Drawer* drawer_ = nullptr;
+    QWidget* noticeBar_ = nullptr;
+    QLabel* noticeLabel_ = nullptr;
+};
+
+}  // namespace spirk::app

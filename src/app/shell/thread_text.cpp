@@ -1,0 +1,248 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/thread_text.h"
+
+#include <QCoreApplication>
+#include <QUrl>
+#include <algorithm>
+
+#include "app/shared/text.h"
+#include "core/cables/figures.h"
+#include "core/result/match.h"
+
+namespace spirk::app {
+
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
+
+QString escaped(const std::string& text) { return q(text).toHtmlEscaped(); }
+
+QString percentEncoded(const std::string& id) {
+    return QString::fromLatin1(QUrl::toPercentEncoding(q(id)));
+}
+
+QString whyLink(const FigureId& id, const QString& text) {
+    return QStringLiteral("<a href=\"why:%1\">%2</a>").arg(percentEncoded(id.value), text.toHtmlEscaped());
+}
+
+QString link(const Subject& subject, const QString& text) {
+    return QStringLiteral("<a href=\"%1\">%2</a>").arg(selectLink(subject), text.toHtmlEscaped());
+}
+
+class Thread {
+public:
+    Thread(const Design& design, const Library& library, const Ink& ink)
+        : d_(design), library_(library), faint_(ink.faint.name()) {}
+
+    QString of(const Subject& subject) {
+        switch (subject.kind) {
+            case SubjectKind::Conductor: conductor(ConductorId(subject.id)); break;
+            case SubjectKind::Device: device(DeviceId(subject.id)); break;
+            case SubjectKind::Appliance: appliance(ApplianceId(subject.id)); break;
+            case SubjectKind::Figure:
+            case SubjectKind::Amendment: title(q(subject.id)); break;
+        }
+        findings(subject);
+        return "<html>" + html_ + "</html>";
+    }
+
+private:
+    void title(const QString& text) { html_ += "<h3>" + text.toHtmlEscaped() + "</h3>"; }
+    void begin() { html_ += "<table cellspacing=0 cellpadding=2 width='100%'>"; }
+    void end() { html_ += "</table>"; }
+    // A row of the thread: name, and what follows as rich text.
+    void row(const QString& name, const QString& rich) {
+        html_ += QStringLiteral("<tr><td style='color:%1' width='34%'>%2</td><td>%3</td></tr>")
+                     .arg(faint_, name.toHtmlEscaped(), rich);
+    }
+    void figure(const QString& name, const FigureId& id) {
+        if (const Derivation* why = d_.why.find(id)) {
+            row(name, whyLink(id, q(why->result)));
+        }
+    }
+
+    void conductor(const ConductorId& id) {
+        const Circuit& circuit = d_.wiring.circuit;
+        const Conductor* c = findConductor(circuit, id);
+        if (c == nullptr) {
+            return;
+        }
+        const std::size_t index = static_cast<std::size_t>(c - circuit.conductors.data());
+        const auto number = d_.build.numbers.find(id);
+        title((number == d_.build.numbers.end() ? QString() : QString::number(number->second) + " · ") + q(c->name));
+        begin();
+        row(tr("From"), terminal(c->from));
+        row(tr("To"), terminal(c->to));
+        figure(tr("Current"), cableFigure(id, "load"));
+        figure(tr("Fuse"), cableFigure(id, "fuse"));
+        if (isOurs(*c)) {
+            figure(tr("Size"), cableFigure(id, "size"));
+            figure(tr("May carry"), cableFigure(id, "ampacity"));
+            figure(tr("Length"), lengthFigure(id));
+            figure(tr("Drop"), cableFigure(id, "drop"));
+            figure(tr("Short circuit"), cableFigure(id, "fault"));
+            const CableRow& r = d_.cables.rows[index];
+            row(tr("Terminals"), q(r.from.stud).toHtmlEscaped() + " · " + q(r.to.stud).toHtmlEscaped());
+            labels(id);
+            steps(subject(id));
+        } else {
+            row(tr("Standing"), tr("the vehicle's own: shown, not sized"));
+        }
+        end();
+        moments(index);
+    }
+
+    [[nodiscard]] QString terminal(const TerminalId& t) const {
+        const Device* device = findDevice(d_.wiring.circuit, t.device);
+        return link(subject(t.device), device == nullptr ? q(t.device.value) : q(device->name)) + " " +
+               escaped(t.port);
+    }
+
+    void labels(const ConductorId& id) {
+        for (const LabelText& l : d_.build.labels) {
+            if (l.conductor == id) {
+                row(tr("Label"), escaped(l.first) + "<br>" + escaped(l.second));
+            }
+        }
+        for (const CutPiece& c : d_.build.cuts) {
+            if (c.conductor == id) {
+                row(tr("Piece %1").arg(q(c.piece)),
+                    QStringLiteral("%1 mm, ").arg(inMillimetres(c.length), 0, 'f', 0) + escaped(c.colour) + "<br>" +
+                        escaped(c.fromLug) + " – " + escaped(c.toLug));
+            }
+        }
+    }
+
+    void steps(const Subject& what) {
+        for (const SwitchStep& step : d_.powerUp.switchOn) {
+            if (std::ranges::find(step.subjects, what) == step.subjects.end()) {
+                continue;
+            }
+            row(tr("Switch-on"), escaped(step.text));
+            for (const Expected& e : step.readings) {
+                row(tr("Expected"), escaped(e.where) + ": " + q(e.value).toHtmlEscaped());
+            }
+        }
+    }
+
+    void moments(std::size_t index) {
+        html_ += "<p style='color:" + faint_ + "'>" + tr("Current in each moment") + "</p>";
+        begin();
+        for (std::size_t i = 0; i < d_.moments.size(); ++i) {
+            row(q(d_.wiring.moments[i].name), q(measure(d_.moments[i].conductor[index])).toHtmlEscaped());
+        }
+        end();
+    }
+
+    void device(const DeviceId& id) {
+        const Circuit& circuit = d_.wiring.circuit;
+        const Device* device = findDevice(circuit, id);
+        if (device == nullptr) {
+            return;
+        }
+        title(q(device->name));
+        begin();
+        row(tr("Place"), escaped(device->place.value));
+        if (device->load) {
+            row(tr("Appliance"), link(subject(device->load->appliance), q(device->load->appliance.value)));
+            figure(tr("Energy a day"), energyFigure(device->load->appliance));
+        }
+        for (const Conductor& c : circuit.conductors) {
+            if (c.from.device == id || c.to.device == id) {
+                const std::string& port = c.from.device == id ? c.from.port : c.to.port;
+                row(tr("Terminal %1").arg(q(port)), link(subject(c.id), q(c.name)));
+            }
+        }
+        for (const DeviceSetting& s : d_.powerUp.settings) {
+            if (s.device == id) {
+                row(tr("Set"), escaped(s.setting) + ": " + escaped(s.value));
+            }
+        }
+        steps(subject(id));
+        end();
+    }
+
+    void appliance(const ApplianceId& id) {
+        const auto found = std::ranges::find(d_.plan.appliances, id, &Appliance::id);
+        if (found == d_.plan.appliances.end()) {
+            return;
+        }
+        title(q(found->name));
+        begin();
+        figure(tr("Energy a day"), energyFigure(id));
+        const auto need = std::ranges::find(d_.needs.appliances, id, &ApplianceNeed::id);
+        row(tr("Share of the day"), q(percent(need->share)).toHtmlEscaped());
+        if (d_.needs.deciding == id) {
+            row(tr("Decides"), tr("the largest of all: look here first"));
+        }
+        const DeviceId load("load." + id.value);
+        if (findDevice(d_.wiring.circuit, load) != nullptr) {
+            row(tr("In the circuit"), link(subject(load), tr("its terminals")));
+        } else if (found->feed == Feed::Mains) {
+            figure(tr("On the inverter"), FigureId("needs.inverter.worst"));
+        }
+        end();
+    }
+
+    void findings(const Subject& subject) {
+        for (const Finding& f : d_.checks.findings) {
+            if (std::ranges::find(f.where, subject) != f.where.end()) {
+                html_ += "<p><b>" + escaped(name(f.severity)) + " " + escaped(f.rule) + ".</b> " +
+                         q(f.what).toHtmlEscaped() + " " + q(f.why).toHtmlEscaped() + " " +
+                         q(f.remedy).toHtmlEscaped() + "</p>";
+            }
+        }
+    }
+
+    const Design& d_;
+    const Library& library_;
+    QString faint_;
+    QString html_;
+};
+
+}  // namespace
+
+QString selectLink(const Subject& subject) {
+    return QStringLiteral("select:%1/%2").arg(static_cast<int>(subject.kind)).arg(percentEncoded(subject.id));
+}
+
+std::optional<Subject> subjectOf(const QString& link) {
+    if (!link.startsWith("select:")) {
+        return std::nullopt;
+    }
+    const QString rest = link.mid(7);
+    const QString id = QUrl::fromPercentEncoding(rest.section('/', 1).toLatin1());
+    return Subject{static_cast<SubjectKind>(rest.section('/', 0, 0).toInt()), id.toStdString()};
+}
+
+QString threadText(const Design& design,
+                   const Library& library,
+                   const std::optional<Subject>& subject,
+                   const Ink& ink) {
+    if (!subject) {
+        return "<p style='color:" + ink.faint.name() + "'>" +
+               tr("Choose an appliance, a device or a conductor anywhere: its whole story is told here, from "
+                  "the load to the label. Every figure that is a link answers 'why'.") +
+               "</p>";
+    }
+    return Thread(design, library, ink).of(*subject);
+}
+
+QString whyText(const Derivation& d, const Design& design, const Ink& ink) {
+    const QString faint = ink.faint.name();
+    QString html = "<h3>" + tr("Why: %1").arg(q(d.title)).toHtmlEscaped() + "</h3>";
+    html += "<p><b>" + q(d.result).toHtmlEscaped() + "</b></p><p>" + escaped(d.formula) + "</p>";
+    html += "<table cellspacing=0 cellpadding=2 width='100%'>";
+    for (const Term& t : d.terms) {
+        const auto* figure = std::get_if<FromFigure>(&t.origin);
+        const bool known = figure != nullptr && design.why.find(figure->figure) != nullptr;
+        const QString value = known ? whyLink(figure->figure, q(t.value)) : q(t.value).toHtmlEscaped();
+        const QString origin = known ? QString() : "<br><small>" + escaped(describe(t.origin)) + "</small>";
+        html += QStringLiteral("<tr><td>%1</td><td>%2</td><td style='color:%3'>%4%5</td></tr>")
+                    .arg(escaped(t.symbol), value, faint, escaped(t.name), origin);
+    }
+    html += "</table><p style='color:" + faint + "'>" + tr("Source: %1").arg(q(d.source)).toHtmlEscaped() + "</p>";
+    return d.note.empty() ? html : html + "<p>" + escaped(d.note) + "</p>";
+}
+
+}  // namespace spirk::app

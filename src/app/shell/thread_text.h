@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The drawer's text: the thread of a subject and the 'why' of a figure, as rich text with links
+// 'why:figure' and 'select:kind/id'.
+
+#include <QString>
+
+#include "core/design/design.h"
+#include "paper/ink.h"
+
+namespace spirk::app {
+
+[[nodiscard]] QString threadText(const Design& design,
+                                 const Library& library,
+                                 const std::optional<Subject>& subject,
+                                 const Ink& ink);
+[[nodiscard]] QString whyText(const Derivation& derivation, const Design& design, const Ink& ink);
+
+[[nodiscard]] QString selectLink(const Subject& subject);
+[[nodiscard]] std::optional<Subject> subjectOf(const QString& link);
+
+}  // namespace spirk::app

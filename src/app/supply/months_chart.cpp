@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/supply/months_chart.h"
+
+#include <QLocale>
+#include <QPainter>
+#include <algorithm>
+
+#include "app/shared/text.h"
+#include "app/shared/theme.h"
+
+namespace spirk::app {
+
+MonthsChart::MonthsChart(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    setObjectName("supply.months");
+    setAccessibleName(tr("Sun by month against what is drawn a day"));
+    connect(&document, &Document::designChanged, this, [this] { update(); });
+}
+
+QSize MonthsChart::sizeHint() const { return {420, fontMetrics().height() * 9}; }
+QSize MonthsChart::minimumSizeHint() const { return {280, fontMetrics().height() * 6}; }
+
+void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const Ink ink = currentInk();
+    const Supply& s = document_.design()->supply;
+    const double line = fontMetrics().height();
+    const QRectF area(12, line * 1.6, width() - 24, height() - line * 3.0);
+    double most = std::max(1.0, s.demand.si());
+    for (const MonthSun& m : s.months) {
+        most = std::max(most, m.perDay.si());
+    }
+    p.setPen(ink.faint);
+    p.drawText(QRectF(12, 0, width() - 24, line * 1.4),
+               Qt::AlignLeft | Qt::AlignVCenter,
+               tr("Sun into the bank on a mean day of each month; the line is what is drawn a day"));
+    const double step = area.width() / 12.0;
+    for (const MonthSun& m : s.months) {
+        const double x = area.left() + step * (m.month - 1);
+        const double h = area.height() * m.perDay.si() / most;
+        const QRectF bar(x + step * 0.15, area.bottom() - h, step * 0.7, h);
+        p.fillRect(bar, m.inTrip ? QBrush(ink.advice) : QBrush(ink.line, Qt::BDiagPattern));
+        p.setPen(m.month == s.leanestMonth ? ink.accent : ink.faint);
+        p.drawText(QRectF(x, area.bottom() + 1, step, line),
+                   Qt::AlignHCenter,
+                   QLocale::c().monthName(m.month, QLocale::ShortFormat));
+    }
+    const double y = area.bottom() - area.height() * s.demand.si() / most;
+    p.setPen(QPen(ink.accent, 1.6));
+    p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    p.drawText(QRectF(area.left(), y - line - 1, area.width(), line), Qt::AlignRight | Qt::AlignBottom, q(format(s.demand)));
+}
+
+}  // namespace spirk::app
