@@ -17,6 +17,8 @@ int takePictures(spirk::app::MainWindow& window, const QString& folder) {
     window.show();
     for (int i = 0; i < window.stationCount(); ++i) {
         window.showStation(i);
+        // Layouts and tables settle by posted events; nothing else is let in.
+        QCoreApplication::sendPostedEvents();
         const QString file =
             QDir(folder).filePath(window.stationTitle(i).toLower().remove('-') + ".png");
         if (!window.grab().save(file)) {
@@ -60,6 +62,7 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "spirk: %s\n", oneLine(library.error()).c_str());
         return 2;
     }
+    spirk::app::loadTranslations(application);
     spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
     const QString demo = QString::fromStdString(data + "/demo/bookbinder.spirk");
     spirk::app::MainWindow window(*library, demo, spirk::app::systemDialogs());

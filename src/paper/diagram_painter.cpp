@@ -198,7 +198,8 @@ private:
         const double width = std::max(rail.to.x - rail.from.x, 130.0);
         // Names of negative rails stand at their right end, clear of the bond.
         const QRectF box(rail.from.x + (chassis ? 40 : 2), rail.from.y + above, chassis ? 120 : width - 4, 13);
-        const Qt::Alignment side = positive || chassis ? Qt::AlignLeft : Qt::AlignRight;
+        const bool main = device->kind == DeviceKind::BusBar;
+        const Qt::Alignment side = !positive && main ? Qt::AlignRight : Qt::AlignLeft;
         QString name = q(device->name);
         const bool twice = device->kind == DeviceKind::FuseBlock || device->kind == DeviceKind::Strip;
         if (!positive && twice) {
@@ -207,6 +208,11 @@ private:
         if (moment() != nullptr && positive) {
             const auto volts = voltsOf(*device);
             name += volts ? "  " + q(format(*volts)) : "  " + tr("dead");
+        }
+        if (!main && !chassis) {
+            // Half the rail: the conductor in its middle has a label of its own.
+            p_.setFont(unitFont(kLabelSize, Weight::Medium));
+            name = p_.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(width / 2) - 6);
         }
         text(box, static_cast<int>((side | Qt::AlignVCenter).toInt()), name, kLabelSize, Weight::Medium, colour);
     }

@@ -45,6 +45,7 @@ QWidget* DiagramStation::makeToolbar() {
     };
     button("diagram.zoomIn", "+", tr("Zoom in (+)"), [this] { view_->zoomBy(1.25); });
     button("diagram.zoomOut", "−", tr("Zoom out (-)"), [this] { view_->zoomBy(0.8); });
+    button("diagram.readable", tr("Readable"), tr("A size at which labels can be read (1)"), [this] { view_->showReadable(); });
     button("diagram.fit", tr("Fit"), tr("Fit to the window (0)"), [this] { view_->fit(); });
     return bar;
 }

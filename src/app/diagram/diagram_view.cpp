@@ -18,6 +18,9 @@ namespace {
 
 constexpr double kLeastScale = 0.15, kMostScale = 6.0;
 constexpr double kWheelStep = 1.15;
+constexpr double kLargestFit = 1.4;
+// Label text is nine units high: below this it is too small to read.
+constexpr double kReadable = 1.0;
 
 }  // namespace
 
@@ -53,11 +56,16 @@ void DiagramView::setMoment(std::optional<std::size_t> moment) {
 void DiagramView::fit() {
     const double w = viewport()->width() / std::max(1.0, geometry_.bounds.w);
     const double h = viewport()->height() / std::max(1.0, geometry_.bounds.h);
-    // Text below this scale is not readable: then the height decides and the rest is a scroll away.
-    constexpr double kReadable = 0.8;
-    const double whole = std::min(w, h);
-    scale_ = std::clamp(whole < kReadable ? std::min(h, kReadable) : whole, kLeastScale, 1.4);
+    scale_ = std::clamp(std::min(w, h), kLeastScale, kLargestFit);
     fitting_ = true;
+    updateBars();
+    viewport()->update();
+}
+
+void DiagramView::showReadable() {
+    const double h = viewport()->height() / std::max(1.0, geometry_.bounds.h);
+    scale_ = std::clamp(h, kReadable, kLargestFit);
+    fitting_ = false;
     updateBars();
     viewport()->update();
 }
@@ -190,6 +198,7 @@ void DiagramView::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_Plus: return zoomBy(kWheelStep);
         case Qt::Key_Minus: return zoomBy(1.0 / kWheelStep);
         case Qt::Key_0: return fit();
+        case Qt::Key_1: return showReadable();
         case Qt::Key_Return: {
             const auto& chosen = selection_.subject();
             if (chosen && chosen->kind == SubjectKind::Device) {

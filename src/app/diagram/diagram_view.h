@@ -19,7 +19,10 @@ public:
 
     void setMoment(std::optional<std::size_t> moment);
     void zoomBy(double factor);
+    // The whole drawing in the window.
     void fit();
+    // A size at which every label can be read.
+    void showReadable();
     [[nodiscard]] double scale() const { return scale_; }
     [[nodiscard]] const DiagramGeometry& geometry() const { return geometry_; }
     void toggleClosed(const DeviceId& device);

@@ -86,7 +86,7 @@ QString NeedsModel::cell(const Appliance& a, int column) const {
         case Start: return a.uses.empty() ? QString() : q(formatClock(a.uses.front().start));
         case Together: return a.runs == Runs::Alone ? tr("alone") : tr("together");
         case Energy: return q(format(need->perDay));
-        case Share: return q(percent(need->share));
+        case Share: return q(formatNumber(need->share * 100.0, 2)) + " %";
         case ColumnCount: break;
     }
     return {};
@@ -129,7 +129,7 @@ QVariant NeedsModel::headerData(int section, Qt::Orientation orientation, int ro
     switch (static_cast<Column>(section)) {
         case Name: return tr("Appliance");
         case Supply: return tr("Supply");
-        case Count: return tr("How many");
+        case Count: return tr("Count");
         case Rated: return tr("Plate");
         case Measured: return tr("Measured");
         case OnTime: return tr("On a day");

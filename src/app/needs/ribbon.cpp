@@ -17,9 +17,16 @@ namespace {
 
 constexpr double kDay = 86400.0;
 
-// A pattern beside the colour, so that mains and 12 V differ in black and white too.
-QBrush brushOf(const Ink& ink, Feed feed) {
-    return feed == Feed::Mains ? QBrush(ink.accent, Qt::Dense3Pattern) : QBrush(ink.advice);
+// Mains is hatched beside its colour, so that it differs from 12 V in black and white too.
+void fillFor(QPainter& p, const QRectF& box, const Ink& ink, Feed feed) {
+    if (feed == Feed::Dc) {
+        p.fillRect(box, ink.advice);
+        return;
+    }
+    QColor pale = ink.accent;
+    pale.setAlphaF(0.45F);
+    p.fillRect(box, pale);
+    p.fillRect(box, QBrush(ink.accent, Qt::BDiagPattern));
 }
 
 }  // namespace
@@ -103,7 +110,7 @@ void Ribbon::paintBars(QPainter& p) const {
                 const double w = std::max(2.5, area.width() * (to - from) / kDay);
                 const QRectF bar(x0, y + h * 0.15, w, h * 0.7);
                 p.setOpacity(use.duty < 1.0 ? 0.45 : 1.0);
-                p.fillRect(bar, brushOf(ink, a.feed));
+                fillFor(p, bar, ink, a.feed);
                 p.setOpacity(1.0);
                 p.setPen(QPen(chosen ? ink.accent : ink.text, chosen ? 2.0 : 0.6));
                 p.drawRect(bar);
@@ -125,15 +132,15 @@ void Ribbon::paintStack(QPainter& p) const {
         const double x = area.left() + slot * static_cast<double>(i);
         const double dc = area.height() * needs.dc[i].si() / most;
         const double mains = area.height() * needs.mains[i].si() / most;
-        p.fillRect(QRectF(x, area.bottom() - dc, slot + 0.3, dc), brushOf(ink, Feed::Dc));
-        p.fillRect(QRectF(x, area.bottom() - dc - mains, slot + 0.3, mains), brushOf(ink, Feed::Mains));
+        fillFor(p, QRectF(x, area.bottom() - dc, slot + 0.3, dc), ink, Feed::Dc);
+        fillFor(p, QRectF(x, area.bottom() - dc - mains, slot + 0.3, mains), ink, Feed::Mains);
     }
     p.setPen(QPen(ink.text, 1.0));
     p.drawLine(area.bottomLeft(), area.bottomRight());
     p.setPen(ink.faint);
     const QRectF label(4, area.top(), area.left() - 10, area.height());
     p.drawText(label, Qt::AlignRight | Qt::AlignTop, q(format(watts(most))));
-    p.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("12 V solid,\nmains dotted"));
+    p.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("12 V solid,\nmains hatched"));
 }
 
 void Ribbon::paintEvent(QPaintEvent* /*event*/) {

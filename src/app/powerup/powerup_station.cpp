@@ -22,7 +22,7 @@ public:
     void step(const SwitchStep& s) {
         html_ += QStringLiteral("<p><b>%1</b>&nbsp; %2</p>").arg(++number_).arg(q(s.text).toHtmlEscaped());
         if (!s.caution.empty()) {
-            html_ += QStringLiteral("<table width='96%' cellpadding=6 border=1 style='border-color:%1'><tr><td style='color:%1'><b>%2</b></td></tr></table>")
+            html_ += QStringLiteral("<table width='96%' cellpadding=6 cellspacing=0 border=1 style='border-color:%1; border-collapse:collapse'><tr><td style='color:%1'><b>%2</b></td></tr></table>")
                          .arg(ink_.danger.name(), q(s.caution).toHtmlEscaped());
         }
         if (s.readings.empty()) {

@@ -3,6 +3,7 @@
 
 #include <QPalette>
 #include <QStyleFactory>
+#include <QTranslator>
 #include <QVariant>
 
 namespace spirk::app {
@@ -54,6 +55,13 @@ QString sheetOf(const Ink& ink) {
 Ink currentInk() { return qApp->property(kDark).toBool() ? darkInk() : lightInk(); }
 
 ThemeChoice currentTheme() { return static_cast<ThemeChoice>(qApp->property(kChoice).toInt()); }
+
+void loadTranslations(QApplication& application) {
+    auto* translator = new QTranslator(&application);
+    if (translator->load(":/translations/spirk_en.qm")) {
+        QCoreApplication::installTranslator(translator);
+    }
+}
 
 void applyTheme(QApplication& application, ThemeChoice choice) {
     if (!application.property(kDesktopDark).isValid()) {

@@ -13,6 +13,8 @@ enum class ThemeChoice { FollowDesktop, Light, Dark };
 // The ink that is in use now.
 [[nodiscard]] Ink currentInk();
 [[nodiscard]] ThemeChoice currentTheme();
+// Loads the plurals of the interface's language.
+void loadTranslations(QApplication& application);
 void applyTheme(QApplication& application, ThemeChoice choice);
 
 }  // namespace spirk::app

@@ -113,7 +113,7 @@ void MainWindow::makeFrame() {
     const int unit = fontMetrics().averageCharWidth();
     rail_->setMinimumWidth(unit * 18);
     drawer_->setMinimumWidth(unit * 26);
-    splitter->setSizes({unit * 24, unit * 110, unit * 42});
+    splitter->setSizes({unit * 23, unit * 118, unit * 36});
     auto* strip = new Strip(document_, selection_, this);
     connect(strip, &Strip::findingsAsked, this, [this] { showStation(kChecksIndex); });
     auto* frame = new QWidget(this);

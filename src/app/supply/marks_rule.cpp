@@ -54,12 +54,14 @@ void MarksRule::paintMark(QPainter& p, double value, const QString& label, int r
         p.drawText(QPointF(x + 9, base - 4), label);
     } else if (row == 1) {
         p.fillRect(QRectF(12, base, x - 12, 7), ink.accent);
+        const double wide = fontMetrics().horizontalAdvance(label);
+        p.fillRect(QRectF(x + 3, base - 4, wide + 6, line * 0.95), ink.ground);
         p.drawText(QPointF(x + 6, base + 9), label);
     } else {
         p.setPen(QPen(ink.faint, 1.4));
-        p.drawLine(QPointF(x, base - 3), QPointF(x, base + 18));
-        p.drawLine(QPointF(x - 4, base + 18), QPointF(x, base + 18));
-        p.drawText(QPointF(x + 6, base + 22), label);
+        p.drawLine(QPointF(x, base - 3), QPointF(x, base + 20));
+        p.drawLine(QPointF(x - 4, base + 20), QPointF(x, base + 20));
+        p.drawText(QPointF(x + 6, base + 25), label);
     }
 }
 
@@ -80,11 +82,11 @@ void MarksRule::paintEvent(QPaintEvent* /*event*/) {
     if (marks_) {
         p.setPen(QPen(ink.line, 1.0));
         p.drawLine(QPointF(12, line * 2.9 + 3), QPointF(width() - 12, line * 2.9 + 3));
-        paintMark(p, marks_->chosen.si, tr("chosen %1").arg(q(marks_->chosen)), 1, true);
-        paintMark(p, marks_->needed.si, tr("needed %1").arg(q(marks_->needed)), 0, false);
+                paintMark(p, marks_->needed.si, tr("needed %1").arg(q(marks_->needed)), 0, false);
         if (marks_->limit) {
             paintMark(p, marks_->limit->si, tr("at most %1").arg(q(*marks_->limit)), 2, false);
         }
+        paintMark(p, marks_->chosen.si, tr("chosen %1").arg(q(marks_->chosen)), 1, true);
     }
     if (hasFocus()) {
         p.setPen(QPen(ink.accent, 1, Qt::DotLine));

@@ -25,7 +25,7 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
     const Ink ink = currentInk();
     const Supply& s = document_.design()->supply;
     const double line = fontMetrics().height();
-    const QRectF area(12, line * 1.6, width() - 24, height() - line * 3.0);
+    const QRectF area(12, line * 3.0, width() - 24, height() - line * 4.2);
     double most = std::max(1.0, s.demand.si());
     for (const MonthSun& m : s.months) {
         most = std::max(most, m.perDay.si());
@@ -33,7 +33,7 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
     p.setPen(ink.faint);
     p.drawText(QRectF(12, 0, width() - 24, line * 1.4),
                Qt::AlignLeft | Qt::AlignVCenter,
-               tr("Sun into the bank on a mean day of each month; the line is what is drawn a day"));
+               tr("Sun on a mean day; the line is what is drawn"));
     const double step = area.width() / 12.0;
     for (const MonthSun& m : s.months) {
         const double x = area.left() + step * (m.month - 1);

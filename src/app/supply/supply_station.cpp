@@ -72,7 +72,7 @@ QComboBox* SupplyStation::combo(QFormLayout* form, const QString& name, const QS
     box->setObjectName("supply." + name);
     box->setAccessibleName(label);
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(16);
+    box->setMinimumContentsLength(12);
     form->addRow(label, box);
     return box;
 }
@@ -98,7 +98,7 @@ QWidget* SupplyStation::makeForm() {
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget(area);
     auto* form = new QFormLayout(inner);
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    form->setRowWrapPolicy(QFormLayout::DontWrapRows);
     form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
     addTrip(form);
     addBank(form);
@@ -288,7 +288,7 @@ void SupplyStation::refreshGear() {
 
 void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
-    bankRule_->show(s.bank, tr("usable energy; %1 days without sun").arg(q(formatNumber(s.daysWithoutSun, 2))));
+    bankRule_->show(s.bank, tr("usable energy; %1 days without sun").arg(q(formatNumber(s.daysWithoutSun, 3))));
     sunRule_->show(s.sun,
                    s.sun ? tr("panels, for %1 alone").arg(QLocale::c().monthName(s.leanestMonth)) : tr("no panels chosen"));
     engineRule_->show(s.engine,
