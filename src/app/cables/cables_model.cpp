@@ -148,15 +148,15 @@ QVariant CablesModel::headerData(int section, Qt::Orientation orientation, int r
     switch (static_cast<Column>(section)) {
         case Number: return tr("No.");
         case Name: return tr("Conductor");
-        case Load: return tr("Current");
+        case Load: return tr("Load");
         case Size: return tr("Size");
         case Fuse: return tr("Fuse");
         case Length: return tr("Length");
         case Ampacity: return tr("May carry");
-        case Drop: return tr("Drop");
-        case CurrentMargin: return tr("Current used");
-        case DropMargin: return tr("Drop used");
-        case ShortMargin: return tr("Short used");
+        case Drop: return tr("Volts lost");
+        case CurrentMargin: return tr("Current");
+        case DropMargin: return tr("Drop");
+        case ShortMargin: return tr("Short");
         case Lugs: return tr("Studs");
         case ColumnCount: break;
     }

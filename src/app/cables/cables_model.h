@@ -12,7 +12,7 @@ namespace spirk::app {
 class CablesModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { Number, Name, Load, Size, Fuse, Length, Ampacity, Drop, CurrentMargin, DropMargin, ShortMargin, Lugs, ColumnCount };
+    enum Column { Number, Name, Load, Size, Fuse, Length, CurrentMargin, DropMargin, ShortMargin, Ampacity, Drop, Lugs, ColumnCount };
     // Used part of what is allowed, for the bars.
     enum Role { MarginRole = Qt::UserRole + 1 };
 

@@ -17,7 +17,8 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
       model_(new CablesModel(document, this)),
       table_(new TableView("cables.table", tr("Conductors"), this)) {
     table_->setModel(model_);
-    table_->stretch(CablesModel::Name);
+    // More columns than a small window holds: the name keeps a width of its own and the rest scrolls.
+    table_->fix(CablesModel::Name, 26);
     for (const int column : {CablesModel::CurrentMargin, CablesModel::DropMargin, CablesModel::ShortMargin}) {
         table_->setItemDelegateForColumn(column, new MarginDelegate(table_));
     }
@@ -27,7 +28,7 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
     tabs->addTab(table_, tr("Con&ductors"));
     tabs->addTab(makePlaces(), tr("&Places and ways"));
     auto* hint = new QLabel(tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
-                               "✎ marks what you have set."),
+                               "✎ marks what you have set. The bars show how much of what is allowed is used."),
                             this);
     hint->setEnabled(false);
     hint->setWordWrap(true);

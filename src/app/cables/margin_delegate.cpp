@@ -11,7 +11,7 @@
 namespace spirk::app {
 
 QSize MarginDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const {
-    return {option.fontMetrics.averageCharWidth() * 15, option.fontMetrics.height() + 4};
+    return {option.fontMetrics.averageCharWidth() * 14, option.fontMetrics.height() + 4};
 }
 
 void MarginDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {

@@ -41,11 +41,16 @@ void DiagramView::layOutAgain() {
     if (moment_ && *moment_ >= document_.design()->moments.size()) {
         moment_.reset();
     }
-    if (fitting_) {
-        fit();
-    }
-    updateBars();
+    followWindow();
     viewport()->update();
+}
+
+void DiagramView::followWindow() {
+    switch (follow_) {
+        case Follow::Whole: return fit();
+        case Follow::Readable: return showReadable();
+        case Follow::Nothing: return updateBars();
+    }
 }
 
 void DiagramView::setMoment(std::optional<std::size_t> moment) {
@@ -57,7 +62,7 @@ void DiagramView::fit() {
     const double w = viewport()->width() / std::max(1.0, geometry_.bounds.w);
     const double h = viewport()->height() / std::max(1.0, geometry_.bounds.h);
     scale_ = std::clamp(std::min(w, h), kLeastScale, kLargestFit);
-    fitting_ = true;
+    follow_ = Follow::Whole;
     updateBars();
     viewport()->update();
 }
@@ -65,7 +70,7 @@ void DiagramView::fit() {
 void DiagramView::showReadable() {
     const double h = viewport()->height() / std::max(1.0, geometry_.bounds.h);
     scale_ = std::clamp(h, kReadable, kLargestFit);
-    fitting_ = false;
+    follow_ = Follow::Readable;
     updateBars();
     viewport()->update();
 }
@@ -75,7 +80,7 @@ void DiagramView::zoomBy(double factor) { zoomAt(viewport()->rect().center(), fa
 void DiagramView::zoomAt(QPointF at, double factor) {
     const Point anchor = toDrawing(at);
     scale_ = std::clamp(scale_ * factor, kLeastScale, kMostScale);
-    fitting_ = false;
+    follow_ = Follow::Nothing;
     updateBars();
     horizontalScrollBar()->setValue(static_cast<int>(anchor.x * scale_ - at.x()));
     verticalScrollBar()->setValue(static_cast<int>(anchor.y * scale_ - at.y()));
@@ -118,10 +123,7 @@ void DiagramView::paintEvent(QPaintEvent* /*event*/) {
 
 void DiagramView::resizeEvent(QResizeEvent* event) {
     QAbstractScrollArea::resizeEvent(event);
-    if (fitting_) {
-        fit();
-    }
-    updateBars();
+    followWindow();
 }
 
 void DiagramView::showEvent(QShowEvent* event) {

@@ -46,6 +46,7 @@ private:
     void layOutAgain();
     void zoomAt(QPointF at, double factor);
     void updateBars();
+    void followWindow();
     void showSelected();
     void step(int by);
     [[nodiscard]] Point toDrawing(QPointF widget) const;
@@ -56,7 +57,8 @@ private:
     std::set<DeviceId> closed_;
     std::optional<std::size_t> moment_;
     double scale_ = 1.0;
-    bool fitting_ = true;  // follows the window until the person zooms
+    enum class Follow { Readable, Whole, Nothing };
+    Follow follow_ = Follow::Readable;  // the window, until the person zooms
     std::optional<QPointF> dragFrom_;
 };
 

@@ -30,6 +30,11 @@ void TableView::stretch(int column) {
     horizontalHeader()->setSectionResizeMode(column, QHeaderView::Stretch);
 }
 
+void TableView::fix(int column, int characters) {
+    horizontalHeader()->setSectionResizeMode(column, QHeaderView::Interactive);
+    horizontalHeader()->resizeSection(column, fontMetrics().averageCharWidth() * characters);
+}
+
 QSize TableView::sizeHint() const {
     return {fontMetrics().averageCharWidth() * 60, fontMetrics().height() * 14};
 }

@@ -13,6 +13,8 @@ public:
     TableView(const QString& objectName, const QString& accessibleName, QWidget* parent);
     // Column that takes the room left over.
     void stretch(int column);
+    // Column of a width in characters that the person can change.
+    void fix(int column, int characters);
 
 protected:
     [[nodiscard]] QSize sizeHint() const override;

@@ -129,7 +129,10 @@ private:
         html_ += "<p style='color:" + faint_ + "'>" + tr("Current in each moment") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
-            row(q(d_.wiring.moments[i].name), q(measure(d_.moments[i].conductor[index])).toHtmlEscaped());
+            html_ += QStringLiteral("<tr><td style='color:%1' width='76%'>%2</td><td align='right'>%3</td></tr>")
+                         .arg(faint_,
+                              q(d_.wiring.moments[i].name).toHtmlEscaped(),
+                              q(measure(d_.moments[i].conductor[index])).toHtmlEscaped());
         }
         end();
     }

@@ -1,0 +1,123 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/build/build.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <set>
+
+#include "core/design/design.h"
+#include "core/plan/edit.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+const Part* partOf(const Build& b, const std::string& name) {
+    const auto found = std::ranges::find(b.parts, name, &Part::name);
+    return found == b.parts.end() ? nullptr : &*found;
+}
+
+TEST(Parts, BatteriesPanelsAndFusesAreCounted) {
+    const Design d = design(test::aFullVan(), library());
+    EXPECT_EQ(partOf(d.build, "lithium battery, 150 Ah")->quantity.si, 3.0);
+    EXPECT_EQ(partOf(d.build, "rigid panel, 180 W")->quantity.si, 4.0);
+    EXPECT_EQ(partOf(d.build, "bus bar")->quantity.si, 2.0);
+    double fuses = 0.0;
+    std::size_t slots = 0;
+    for (const Part& p : d.build.parts) {
+        fuses += p.group == "fuses" && !p.name.starts_with("holder") ? p.quantity.si : 0.0;
+    }
+    for (const Conductor& c : d.wiring.circuit.conductors) {
+        slots += c.atFrom ? 1 : 0;
+    }
+    EXPECT_EQ(fuses, static_cast<double>(slots));
+}
+
+TEST(Parts, TheVehiclesOwnAndTheAppliancesAreNotBought) {
+    const Design d = design(test::aFullVan(), library());
+    for (const char* name : {"starter battery, 80 Ah", "alternator", "chassis point", "fridge"}) {
+        EXPECT_EQ(partOf(d.build, name), nullptr) << name;
+    }
+}
+
+TEST(Parts, AFuseLeftOutIsNotBought) {
+    Plan plan = test::aFullVan();
+    const Design with = design(plan, library());
+    plan.amendments = {LeaveOutProtection{ConductorId("inverter.feed+"), End::From}};
+    const Design without = design(plan, library());
+    const auto count = [](const Design& d) {
+        double n = 0.0;
+        for (const Part& p : d.build.parts) {
+            n += p.group == "fuses" ? p.quantity.si : 0.0;
+        }
+        return n;
+    };
+    EXPECT_LT(count(without), count(with));
+}
+
+TEST(Cuts, MetresOfCableAreThoseOfTheConductors) {
+    const Design d = design(test::theDemo(), library());
+    double cut = 0.0;
+    double bought = 0.0;
+    double routed = 0.0;
+    for (const CutPiece& c : d.build.cuts) {
+        cut += c.length.si();
+        EXPECT_GT(c.length, metres(0.05)) << c.piece;
+        EXPECT_FALSE(c.fromLug.empty());
+        EXPECT_FALSE(c.toLug.empty());
+    }
+    for (const Part& p : d.build.parts) {
+        bought += p.group == "cable" ? p.quantity.si : 0.0;
+    }
+    for (std::size_t i = 0; i < d.lengths.routes.size(); ++i) {
+        routed += isOurs(d.wiring.circuit.conductors[i]) ? d.lengths.routes[i].length.si() : 0.0;
+    }
+    EXPECT_NEAR(bought, cut, 1e-9);
+    EXPECT_NEAR(cut, routed, 1e-9);
+}
+
+TEST(Cuts, AFuseInAHolderOfItsOwnMakesTwoPieces) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "class_t", amps(200)}};
+    const Design d = design(plan, library());
+    std::vector<std::string> pieces;
+    for (const CutPiece& c : d.build.cuts) {
+        if (c.conductor == ConductorId("inverter.feed+")) {
+            pieces.push_back(c.piece);
+        }
+    }
+    ASSERT_EQ(pieces.size(), 2u);
+    EXPECT_EQ(pieces[0].back(), 'a');
+    EXPECT_EQ(pieces[1].back(), 'b');
+    EXPECT_NE(partOf(d.build, "holder for class T fuse"), nullptr);
+}
+
+TEST(Numbers, GivenOnceStayThoughLoadsComeAndGo) {
+    Plan plan = test::aFullVan();
+    plan = numbered(plan, numberedConductors(design(plan, library()).wiring.circuit));
+    const auto before = plan.numbers;
+    plan.appliances.insert(plan.appliances.begin(), test::aLoad("heater", watts(120), Category::Climate));
+    const Build b = design(plan, library()).build;
+    std::set<int> used;
+    for (const auto& [id, number] : b.numbers) {
+        EXPECT_TRUE(used.insert(number).second) << number;
+    }
+    for (const auto& [id, number] : before) {
+        EXPECT_EQ(b.numbers.at(id), number) << id.value;
+    }
+}
+
+TEST(Labels, SayNumberWhereToSizeAndFuse) {
+    const Design d = design(test::aFullVan(), library());
+    const auto label = std::ranges::find(d.build.labels, ConductorId("inverter.feed+"), &LabelText::conductor);
+    EXPECT_NE(label->first.find("inverter"), std::string::npos);
+    EXPECT_NE(label->second.find("bus.pos:bar → inverter:dc+"), std::string::npos);
+    EXPECT_NE(label->second.find("mm²"), std::string::npos);
+    EXPECT_NE(label->second.find(" A"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace spirk

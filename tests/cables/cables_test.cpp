@@ -1,0 +1,152 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/cables/cables.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "core/cables/figures.h"
+#include "core/plan/edit.h"
+#include "tests/support/builders.h"
+#include "tests/support/near.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+using test::rowOf;
+
+// Every plan that nobody has amended must come out sound.
+TEST(Sizing, OfUnamendedPlansKeepsEveryLimit) {
+    Plan demo = test::theDemo();
+    demo.amendments.clear();
+    for (const Plan& plan : {test::aSmallVan(), test::aFullVan(), demo}) {
+        SCOPED_TRACE(plan.name);
+        const Design d = design(plan, library());
+        for (std::size_t i = 0; i < d.cables.rows.size(); ++i) {
+            const CableRow& r = d.cables.rows[i];
+            if (!isOurs(d.wiring.circuit.conductors[i])) {
+                continue;
+            }
+            SCOPED_TRACE(r.id.value);
+            EXPECT_GE(r.ampacity, r.load);
+            EXPECT_LE(r.margins.current, 1.0);
+            EXPECT_LE(r.margins.drop, 1.0);
+            EXPECT_LE(r.margins.shortCircuit, 1.0);
+            EXPECT_TRUE(r.from.lugSold && r.from.sizeFits && r.to.lugSold && r.to.sizeFits);
+            if (r.fuseFrom) {
+                EXPECT_GE(r.fuseFrom->rating, r.load * 1.25);
+                EXPECT_LE(r.fuseFrom->rating, r.ampacity);
+                EXPECT_TRUE(familyOf(library(), r.fuseFrom->family).interrupting >= r.fuseFrom->prospective || r.fuseFrom->backup);
+            }
+        }
+    }
+}
+
+TEST(Sizing, CurrentOfTheInverterIsItsPowerAtTheLowestVoltage) {
+    const Design d = design(test::aFullVan(), library());
+    // Own arithmetic: (1600 + loss) / 12.0 V with loss 1600 (0.007 + 0.03 + 0.09).
+    test::expectNear(rowOf(d, "inverter.feed+").load.si(), 1600 * 1.127 / 12.0, 1e-9);
+}
+
+TEST(Sizing, MainCurrentIsTheInverterAndAllLoads) {
+    const Design d = design(test::aFullVan(), library());
+    const double loads = (45.0 + 10.0) / 12.0;
+    test::expectNear(rowOf(d, "main.feed+").load.si(), 1600 * 1.127 / 12.0 + loads, 1e-9);
+}
+
+TEST(Sizing, BatteriesWithEqualLeadsShareEqually) {
+    const Design d = design(test::aFullVan(), library());
+    const double one = rowOf(d, "bank.1.lead+").load.si();
+    test::expectNear(rowOf(d, "bank.3.lead+").load.si(), one, 1e-9);
+    test::expectNear(rowOf(d, "main.feed+").load.si(), 3.0 * one, 1e-9);
+}
+
+TEST(Sizing, AnUnequalLeadIsSolvedNotAssumed) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetLength{ConductorId("bank.3.lead+"), metres(4)}, SetLength{ConductorId("bank.3.lead-"), metres(4)}};
+    const Design d = design(plan, library());
+    EXPECT_LT(rowOf(d, "bank.3.lead+").load, rowOf(d, "bank.1.lead+").load * 0.85);
+}
+
+TEST(Sizing, AMainFuseBelowAHeavyShortIsOfAKindThatInterruptsIt) {
+    const Design d = design(test::theDemo(), library());
+    const ChosenFuse& fuse = *rowOf(d, "main.feed+").fuseFrom;
+    EXPECT_GT(fuse.prospective, amps(2000));
+    EXPECT_GE(familyOf(library(), fuse.family).interrupting, fuse.prospective);
+}
+
+TEST(Sizing, AHotterPlaceAsksForAThickerCable) {
+    Plan plan = test::aSmallVan();
+    plan.appliances.push_back(test::aLoad("heater", watts(150), Category::Climate));
+    const SquareMetres cool = rowOf(design(plan, library()), "circuit.heater.feed+").area;
+    for (VanPlace& place : plan.van.places) {
+        place.ambient = celsius(66);
+    }
+    EXPECT_GT(rowOf(design(plan, library()), "circuit.heater.feed+").area, cool);
+}
+
+TEST(Sizing, ALongerWayAsksForAThickerCable) {
+    Plan plan = test::aSmallVan();
+    const SquareMetres near = rowOf(design(plan, library()), "circuit.kitchen.feed+").area;
+    plan.amendments = {SetLength{ConductorId("circuit.kitchen.feed+"), metres(30)}, SetLength{ConductorId("circuit.kitchen.feed-"), metres(30)}};
+    EXPECT_GT(rowOf(design(plan, library()), "circuit.kitchen.feed+").area, near);
+}
+
+TEST(Sizing, AnAmendedSizeStandsAndTheComputedOneIsKeptBesideIt) {
+    Plan plan = test::aFullVan();
+    const SquareMetres computed = rowOf(design(plan, library()), "inverter.feed+").area;
+    plan.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(16)}};
+    const Design d = design(plan, library());
+    EXPECT_EQ(rowOf(d, "inverter.feed+").area, squareMillimetres(16));
+    EXPECT_TRUE(rowOf(d, "inverter.feed+").areaAmended);
+    EXPECT_EQ(rowOf(d, "inverter.feed+").computedArea, computed);
+}
+
+TEST(Sizing, AnAmendedFuseNeverChangesACableInSilence) {
+    Plan plan = test::aFullVan();
+    const SquareMetres before = rowOf(design(plan, library()), "inverter.feed+").area;
+    plan.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(600)}};
+    EXPECT_EQ(rowOf(design(plan, library()), "inverter.feed+").area, before);
+}
+
+TEST(Sizing, EndsOnAnAbsurdPlan) {
+    Plan plan = test::aFullVan();
+    for (WireWay& way : plan.van.ways) {
+        way.length = metres(100);
+    }
+    plan.appliances.push_back(test::aLoad("forge", watts(20000), Category::Work));
+    const Design d = design(plan, library());
+    EXPECT_NE(test::findingOf(d, "W7"), nullptr);
+    EXPECT_LT(d.cables.passes, 40);
+}
+
+TEST(Explain, EveryFigureOfARowHasADerivation) {
+    const Design d = design(test::theDemo(), library());
+    for (const Conductor& c : d.wiring.circuit.conductors) {
+        if (!isOurs(c)) {
+            continue;
+        }
+        for (const char* figure : {"load", "ampacity", "size", "drop", "fault"}) {
+            EXPECT_NE(d.why.find(cableFigure(c.id, figure)), nullptr) << c.id.value << " " << figure;
+        }
+        EXPECT_NE(d.why.find(lengthFigure(c.id)), nullptr) << c.id.value;
+        EXPECT_EQ(d.why.find(cableFigure(c.id, "fuse")) != nullptr, c.atFrom.has_value()) << c.id.value;
+    }
+}
+
+TEST(Explain, EveryLinkedFigureExists) {
+    const Design d = design(test::theDemo(), library());
+    for (const auto& [id, derivation] : d.why.all()) {
+        for (const Term& term : derivation.terms) {
+            if (const auto* from = std::get_if<FromFigure>(&term.origin)) {
+                EXPECT_NE(d.why.find(from->figure), nullptr) << id.value << " -> " << from->figure.value;
+            }
+        }
+        EXPECT_FALSE(derivation.source.empty()) << id.value;
+        EXPECT_FALSE(derivation.formula.empty()) << id.value;
+    }
+}
+
+}  // namespace
+}  // namespace spirk

@@ -1,0 +1,144 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/design/design.h"
+#include "core/diagram/geometry.h"
+#include "core/plan/edit.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+Circuit circuitOf(const Plan& plan) { return design(plan, library()).wiring.circuit; }
+
+const PlacedWire* wireOf(const DiagramGeometry& g, const std::string& id) {
+    const auto found = std::ranges::find(g.wires, ConductorId(id), &PlacedWire::id);
+    return found == g.wires.end() ? nullptr : &*found;
+}
+
+bool overlap(const Rect& a, const Rect& b) {
+    return a.x < b.x + b.w - 0.1 && b.x < a.x + a.w - 0.1 && a.y < b.y + b.h - 0.1 && b.y < a.y + a.h - 0.1;
+}
+
+Plan aVanOfFortyLoads() {
+    Plan plan = test::aFullVan();
+    for (int i = 0; i < 40; ++i) {
+        plan.appliances.push_back(test::aLoad("load" + std::to_string(i), watts(20 + 3 * i), static_cast<Category>(i % 6)));
+    }
+    return plan;
+}
+
+TEST(Diagram, EveryConductorIsDrawnOnce) {
+    for (const Plan& plan : {test::aSmallVan(), test::aFullVan(), test::theDemo(), aVanOfFortyLoads()}) {
+        SCOPED_TRACE(plan.name);
+        const Circuit circuit = circuitOf(plan);
+        const DiagramGeometry g = layOut(circuit, {});
+        EXPECT_EQ(g.wires.size(), circuit.conductors.size());
+        for (const Conductor& c : circuit.conductors) {
+            EXPECT_NE(wireOf(g, c.id.value), nullptr) << c.id.value;
+        }
+    }
+}
+
+TEST(Diagram, DevicesDoNotOverlapAndLieWithinTheBounds) {
+    for (const Plan& plan : {test::aFullVan(), test::theDemo(), aVanOfFortyLoads()}) {
+        const DiagramGeometry g = layOut(circuitOf(plan), {});
+        for (std::size_t i = 0; i < g.devices.size(); ++i) {
+            const Rect& r = g.devices[i].rect;
+            EXPECT_GE(r.x, 0.0);
+            EXPECT_LE(r.x + r.w, g.bounds.w);
+            EXPECT_LE(r.y + r.h, g.bounds.h);
+            for (std::size_t k = i + 1; k < g.devices.size(); ++k) {
+                EXPECT_FALSE(overlap(r, g.devices[k].rect)) << g.devices[i].id.value << " " << g.devices[k].id.value;
+            }
+        }
+    }
+}
+
+TEST(Diagram, RungsAreStraightVerticals) {
+    const DiagramGeometry g = layOut(circuitOf(test::aFullVan()), {});
+    for (const char* id : {"inverter.feed+", "inverter.feed-", "main.link+", "bank.2.lead+", "circuit.kitchen.feed+"}) {
+        const PlacedWire* w = wireOf(g, id);
+        ASSERT_NE(w, nullptr) << id;
+        ASSERT_EQ(w->points.size(), 2u) << id;
+        EXPECT_DOUBLE_EQ(w->points[0].x, w->points[1].x) << id;
+        EXPECT_FALSE(w->stray) << id;
+    }
+}
+
+TEST(Diagram, AFuseStandsAtTheEndWhereItMustBeFitted) {
+    const DiagramGeometry g = layOut(circuitOf(test::aFullVan()), {});
+    const PlacedWire* w = wireOf(g, "inverter.feed+");
+    ASSERT_EQ(w->fuses.size(), 1u);
+    const double toFrom = std::fabs(w->fuses[0].center.y - w->points.front().y);
+    const double toEnd = std::fabs(w->fuses[0].center.y - w->points.back().y);
+    EXPECT_LT(toFrom, toEnd);
+}
+
+TEST(Diagram, PositiveBarIsAboveNegativeAndBankStandsBetweenWaysInAndWaysOut) {
+    const DiagramGeometry g = layOut(circuitOf(test::aFullVan()), {});
+    const auto rail = [&](const char* id) { return *std::ranges::find(g.rails, DeviceId(id), &PlacedRail::device); };
+    const auto device = [&](const char* id) { return std::ranges::find(g.devices, DeviceId(id), &PlacedDevice::id)->rect.x; };
+    EXPECT_LT(rail("bus.pos").from.y, rail("bus.neg").from.y);
+    EXPECT_LT(device("dcdc"), device("mppt"));
+    EXPECT_LT(device("mppt"), device("bank.1"));
+    EXPECT_LT(device("bank.3"), device("inverter"));
+    EXPECT_LT(device("inverter"), device("load.fridge"));
+}
+
+TEST(Diagram, ASmallEditMovesLittle) {
+    Plan plan = test::aFullVan();
+    const DiagramGeometry before = layOut(circuitOf(plan), {});
+    plan.appliances.push_back(test::aLoad("heater", watts(100), Category::Climate));
+    const DiagramGeometry after = layOut(circuitOf(plan), {});
+    for (const PlacedDevice& d : before.devices) {
+        const auto same = std::ranges::find(after.devices, d.id, &PlacedDevice::id);
+        ASSERT_NE(same, after.devices.end()) << d.id.value;
+        EXPECT_DOUBLE_EQ(same->rect.y, d.rect.y) << d.id.value;
+        EXPECT_LE(std::fabs(same->rect.x - d.rect.x), 140.0) << d.id.value;
+    }
+}
+
+TEST(Diagram, AClosedBlockIsOneBox) {
+    const Circuit circuit = circuitOf(test::aFullVan());
+    const DiagramGeometry g = layOut(circuit, {DeviceId("fuseblock")});
+    EXPECT_EQ(wireOf(g, "circuit.kitchen.feed+"), nullptr);
+    EXPECT_NE(wireOf(g, "fuseblock.feed+"), nullptr);
+    EXPECT_NE(std::ranges::find(g.devices, DeviceId("fuseblock"), &PlacedDevice::id), g.devices.end());
+}
+
+TEST(Diagram, AMovedEndIsStillDrawn) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}},
+                       MoveEnd{ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("bank.1"), "+"}}};
+    const Circuit circuit = circuitOf(plan);
+    const DiagramGeometry g = layOut(circuit, {});
+    EXPECT_EQ(g.wires.size(), circuit.conductors.size());
+    EXPECT_TRUE(wireOf(g, "inverter.feed-")->stray);
+}
+
+TEST(Diagram, AnInsertedIsolatorStandsInItsLeg) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")}};
+    const DiagramGeometry g = layOut(circuitOf(plan), {});
+    EXPECT_NE(std::ranges::find(g.devices, DeviceId("inverter.feed+.isolator"), &PlacedDevice::id), g.devices.end());
+    EXPECT_FALSE(wireOf(g, "inverter.feed+.after")->stray);
+}
+
+TEST(Diagram, TheMissingMainsSideHasItsPlace) {
+    EXPECT_TRUE(layOut(circuitOf(test::aFullVan()), {}).mainsNote.has_value());
+    EXPECT_FALSE(layOut(circuitOf(test::aSmallVan()), {}).mainsNote.has_value());
+}
+
+TEST(Diagram, SameCircuitGivesTheSameDrawing) {
+    const Circuit circuit = circuitOf(test::theDemo());
+    EXPECT_EQ(layOut(circuit, {}), layOut(circuit, {}));
+}
+
+}  // namespace
+}  // namespace spirk

@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <gtest/gtest.h>
+
+#include <nlohmann/json.hpp>
+
+#include "core/exchange/csv.h"
+#include "core/exchange/report.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using nlohmann::json;
+using test::library;
+
+// RFC 4180: quotes round commas, quotes and line breaks; quotes doubled; CRLF.
+TEST(Csv, QuotesAsRfc4180Asks) {
+    EXPECT_EQ(writeCsv({{"a,b", "say \"x\"", "two\nlines", "plain"}}), "\"a,b\",\"say \"\"x\"\"\",\"two\nlines\",plain\r\n");
+}
+
+TEST(Csv, ReadingGivesBackWhatWasWritten) {
+    const std::vector<CsvRow> rows{{"a,b", "say \"x\"", ""}, {"two\r\nlines", "äöü", "1.5"}};
+    EXPECT_EQ(*readCsv(writeCsv(rows)), rows);
+}
+
+TEST(Csv, AnOpenQuoteIsNamedWithItsLine) {
+    const auto read = readCsv("a,b\r\nc,\"d\r\n");
+    ASSERT_FALSE(read.has_value());
+    EXPECT_EQ(read.error().where, "line 2");
+}
+
+TEST(Csv, EveryTableOfTheDemoReadsBackWithTheSameNumberOfCells) {
+    const Design d = design(test::theDemo(), library());
+    for (const std::string& text : {partsCsv(d), cutsCsv(d), labelsCsv(d), cablesCsv(d, library())}) {
+        const auto rows = readCsv(text);
+        ASSERT_TRUE(rows.has_value());
+        ASSERT_GT(rows->size(), 10u);
+        for (const CsvRow& row : *rows) {
+            EXPECT_EQ(row.size(), rows->front().size());
+        }
+    }
+    EXPECT_EQ(readCsv(cutsCsv(d))->size(), d.build.cuts.size() + 1);
+    EXPECT_EQ(readCsv(partsCsv(d))->size(), d.build.parts.size() + 1);
+}
+
+TEST(Report, JsonHoldsTheDesignsOwnFigures) {
+    const Design d = design(test::theDemo(), library());
+    const json report = json::parse(reportJson(d, library()));
+    EXPECT_NEAR(report["demand_wh_per_day"].get<double>(), inWattHours(d.supply.demand), 1e-9);
+    EXPECT_EQ(report["findings"].size(), d.checks.findings.size());
+    EXPECT_EQ(report["moments"].size(), d.moments.size());
+    EXPECT_EQ(report["conductors"].size(), d.build.labels.size());
+    EXPECT_EQ(report["findings"][0]["severity"], "danger");
+}
+
+TEST(Report, EveryDerivationIsValidJson) {
+    const Design d = design(test::theDemo(), library());
+    for (const auto& [id, derivation] : d.why.all()) {
+        EXPECT_EQ(json::parse(derivationJson(derivation))["id"], id.value);
+    }
+}
+
+TEST(Report, TextNamesWhatItFound) {
+    EXPECT_NE(reportText(design(test::theDemo(), library()), library()).find("W1 danger"), std::string::npos);
+    EXPECT_NE(findingsText(design(test::aSmallVan(), library())).find("Nothing found"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace spirk

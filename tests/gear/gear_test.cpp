@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How devices behave, by laws; published figures are in tests/reference.
+#include <gtest/gtest.h>
+
+#include "core/gear/battery.h"
+#include "core/gear/chosen.h"
+#include "core/gear/engine.h"
+#include "core/gear/inverter.h"
+#include "core/gear/solar.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+TEST(RestVoltage, RisesWithChargeAndMeetsTheTableAtTenths) {
+    const Chemistry& lfp = library().chemistries.front();
+    Volts before = volts(0);
+    for (int i = 0; i <= 100; ++i) {
+        const Volts v = restVoltage(lfp, i / 100.0);
+        EXPECT_GE(v, before);
+        before = v;
+    }
+    EXPECT_DOUBLE_EQ(restVoltage(lfp, 0.5).si(), 13.20);  // the table's own row
+    EXPECT_DOUBLE_EQ(restVoltage(lfp, 1.0).si(), 13.60);
+}
+
+TEST(BlockResistance, FallsWithCapacityAndAMakersFigureWins) {
+    const Chemistry& lfp = library().chemistries.front();
+    BatteryModel small = library().batteries.front();
+    BatteryModel large = small;
+    large.capacity = small.capacity * 2.0;
+    EXPECT_NEAR(blockResistance(large, lfp, ResistanceCase::Mid) / blockResistance(small, lfp, ResistanceCase::Mid), 0.5, 1e-12);
+    EXPECT_LT(blockResistance(small, lfp, ResistanceCase::Low), blockResistance(small, lfp, ResistanceCase::High));
+    small.shortCircuit = amps(2000);
+    EXPECT_NEAR(blockResistance(small, lfp, ResistanceCase::Mid).si(), 13.60 / 2000.0, 1e-12);
+}
+
+TEST(ControllerOutput, IsBoundedByItsRating) {
+    const ControllerModel& c = library().controllers.front();
+    EXPECT_EQ(controllerOutput(c, watts(5000), volts(13)), c.maxOutput);
+    EXPECT_NEAR(controllerOutput(c, watts(100), volts(13)).si(), 100 * c.efficiency / 13.0, 1e-9);
+}
+
+TEST(Inverter, IdleIsWhatItLosesAtNoLoad) {
+    const InverterModel& i = library().inverters.front();
+    EXPECT_NEAR(inverterInput(i, watts(0)).si(), i.power.si() * i.lossA, 1e-9);
+    EXPECT_LT(inverterEfficiency(i, i.power * 0.02), inverterEfficiency(i, i.power * 0.3));
+}
+
+TEST(Alternator, IdleLeavesNothingForASmallMachine) {
+    EXPECT_EQ(spareAtIdle(library().alternator, amps(60), amps(30)), amps(0));
+    EXPECT_GT(spareAtIdle(library().alternator, amps(200), amps(30)), amps(40));
+}
+
+TEST(ChosenGear, AnUnknownChoiceBecomesAFindingAndTheDesignGoesOn) {
+    Plan plan = test::aFullVan();
+    plan.gear.bank.model = "perpetual";
+    plan.gear.solar->panel = "moonlight";
+    plan.trip.climate = "Atlantis";
+    const ChosenGear gear = chosenGear(plan, library());
+    EXPECT_EQ(gear.findings.size(), 3u);
+    EXPECT_NE(gear.bank.model, nullptr);
+    EXPECT_FALSE(gear.solar.has_value());
+    EXPECT_NE(gear.climate, nullptr);
+    EXPECT_FALSE(design(plan, library()).checks.findings.empty());
+}
+
+}  // namespace
+}  // namespace spirk

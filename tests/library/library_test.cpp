@@ -1,0 +1,155 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/library/library.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <filesystem>
+#include <fstream>
+
+#include "core/library/appliance_names.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+TEST(Library, EveryTableNamesItsSourceAndCertainty) {
+    EXPECT_EQ(library().heads.size(), 17u);
+    for (const auto& [name, head] : library().heads) {
+        SCOPED_TRACE(name);
+        EXPECT_FALSE(head.source.empty());
+        EXPECT_FALSE(head.edition.empty());
+        EXPECT_FALSE(head.conditions.empty());
+        EXPECT_FALSE(head.certainty.empty());
+    }
+}
+
+TEST(Library, AmpacityRisesWithSizeInEveryColumn) {
+    for (const AmpacityColumn& column : library().ampacity) {
+        SCOPED_TRACE(column.id);
+        Amps before;
+        for (const auto& [area, current] : column.amps) {
+            EXPECT_GT(current, before);
+            before = current;
+        }
+    }
+}
+
+TEST(Library, ResistanceFallsAndDiametersRiseWithSize) {
+    const auto& rows = library().conductors;
+    for (std::size_t i = 1; i < rows.size(); ++i) {
+        EXPECT_LT(rows[i].ohmPerMetre20, rows[i - 1].ohmPerMetre20);
+        EXPECT_GT(rows[i].conductorDiameter, rows[i - 1].conductorDiameter);
+        EXPECT_GT(rows[i].outerDiameter, rows[i].conductorDiameter);
+    }
+}
+
+TEST(Library, FuseEnvelopesNeverRiseWithCurrent) {
+    for (const FuseFamily& family : library().fuses) {
+        SCOPED_TRACE(family.id);
+        EXPECT_TRUE(std::ranges::is_sorted(family.ratings));
+        for (std::size_t i = 1; i < family.envelope.size(); ++i) {
+            const EnvelopePoint& a = family.envelope[i - 1];
+            const EnvelopePoint& b = family.envelope[i];
+            EXPECT_LE(b.shortest, a.shortest);
+            if (a.longest && b.longest) {
+                EXPECT_LE(*b.longest, *a.longest);
+            }
+            if (b.longest) {
+                EXPECT_GE(*b.longest, b.shortest);
+            }
+        }
+    }
+}
+
+TEST(Library, HasTwentyAppliancesOfEachKindOfUse) {
+    EXPECT_EQ(library().appliances.size(), 20u);
+    for (const CatalogueAppliance& a : library().appliances) {
+        SCOPED_TRACE(a.id);
+        EXPECT_LE(a.measured, a.rated);
+        EXPECT_LE(a.onTime, hours(24));
+        EXPECT_LE(a.onTime.si(), a.span.si() + 1e-6);
+    }
+}
+
+TEST(Library, EveryBatteryHasItsChemistryAndEveryStudExists) {
+    for (const BatteryModel& b : library().batteries) {
+        EXPECT_NE(findById(library().chemistries, b.chemistry), nullptr) << b.id;
+        EXPECT_NE(findById(library().studs, b.connection.stud), nullptr) << b.id;
+    }
+    for (const HardwareModel& h : library().hardware) {
+        const bool stud = h.connection.stud != "clamp" && h.connection.stud != "blade";
+        EXPECT_TRUE(!stud || findById(library().studs, h.connection.stud) != nullptr) << h.id;
+    }
+}
+
+TEST(Library, ClimatesHaveTwelveMonthsAndTheColdestIsBelowTheMeans) {
+    EXPECT_EQ(library().climates.size(), 24u);
+    for (const Climate& c : library().climates) {
+        SCOPED_TRACE(c.name);
+        ASSERT_EQ(c.sun.size(), 12u);
+        ASSERT_EQ(c.mean.size(), 12u);
+        EXPECT_LT(c.coldest, *std::ranges::min_element(c.mean));
+        // No more sun than comes in above the air on the longest day anywhere: about 12.7 kWh/m2.
+        EXPECT_LT(*std::ranges::max_element(c.sun), 9.0);
+    }
+}
+
+// The names are part of the file format.
+TEST(Library, NamesOfEnumeratorsArePinned) {
+    EXPECT_EQ(kCategoryNames[static_cast<std::size_t>(Category::Kitchen)], "kitchen");
+    EXPECT_EQ(kCategoryNames[static_cast<std::size_t>(Category::Work)], "work");
+    EXPECT_EQ(kCategoryNames[static_cast<std::size_t>(Category::Mains)], "mains");
+    EXPECT_EQ(kFeedNames[static_cast<std::size_t>(Feed::Mains)], "mains");
+    EXPECT_EQ(kBehaviourNames[static_cast<std::size_t>(Behaviour::Resistance)], "resistance");
+    EXPECT_EQ(kRunsNames[static_cast<std::size_t>(Runs::Alone)], "alone");
+}
+
+class DamagedLibrary : public ::testing::Test {
+protected:
+    void SetUp() override {
+        folder_ = test::temporaryPath(::testing::UnitTest::GetInstance()->current_test_info()->name());
+        std::filesystem::copy(SPIRK_DATA_DIR, folder_, std::filesystem::copy_options::recursive);
+    }
+    void replace(const std::string& file, const std::string& from, const std::string& to) const {
+        const std::string path = folder_ + "/" + file;
+        std::ifstream in(path);
+        std::string text((std::istreambuf_iterator<char>(in)), {});
+        const std::size_t at = text.find(from);
+        ASSERT_NE(at, std::string::npos);
+        text.replace(at, from.size(), to);
+        std::ofstream(path) << text;
+    }
+    std::string folder_;
+};
+
+TEST_F(DamagedLibrary, MissingFileIsNamed) {
+    std::filesystem::remove(folder_ + "/fuses.json");
+    const auto read = loadLibrary(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("fuses.json"), std::string::npos);
+}
+
+TEST_F(DamagedLibrary, NegativeAmpacityIsNamedWithItsPlace) {
+    replace("ampacity.json", "\"amps\": 10", "\"amps\": -10");
+    const auto read = loadLibrary(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("columns[0].rows[0].amps"), std::string::npos) << read.error().where;
+}
+
+TEST_F(DamagedLibrary, RowsOutOfOrderAreRefused) {
+    replace("conductors.json", "\"area_mm2\": 1.5", "\"area_mm2\": 0.5");
+    EXPECT_FALSE(loadLibrary(folder_).has_value());
+}
+
+TEST_F(DamagedLibrary, EmptySourceIsRefused) {
+    replace("studs.json", "\"source\": \"metric", "\"source\": \"\", \"x\": \"metric");
+    const auto read = loadLibrary(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("studs.json"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace spirk

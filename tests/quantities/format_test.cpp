@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/quantities/format.h"
+
+#include <gtest/gtest.h>
+
+#include "core/quantities/units.h"
+
+namespace spirk {
+namespace {
+
+TEST(Format, ShowsTheDigitsThatMeanSomething) {
+    EXPECT_EQ(format(volts(12.8)), "12.80 V");
+    EXPECT_EQ(format(amps(277.78)), "278 A");
+    EXPECT_EQ(format(amps(6940)), "6.94 kA");
+    EXPECT_EQ(format(watts(2000)), "2 kW");
+    EXPECT_EQ(format(wattHours(1300)), "1.3 kWh");
+    EXPECT_EQ(format(squareMillimetres(0.75)), "0.75 mm²");
+    EXPECT_EQ(format(milliohms(2.1)), "2.1 mΩ");
+    EXPECT_EQ(format(metres(1.5)), "1.50 m");
+    EXPECT_EQ(format(ampHours(150)), "150 Ah");
+    EXPECT_EQ(format(hours(0.75)), "45 min");
+    EXPECT_EQ(format(percent(0.0303)), "3.03 %");
+    EXPECT_EQ(format(celsius(-20)), "-20 °C");
+}
+
+TEST(Format, NumberHasNoTrailingZerosAndNoNegativeZero) {
+    EXPECT_EQ(formatNumber(35.0, 3), "35");
+    EXPECT_EQ(formatNumber(0.0303, 3), "0.0303");
+    EXPECT_EQ(formatNumber(-0.00001, 1), "-0.00001");
+    EXPECT_EQ(formatNumber(0.0, 3), "0");
+    EXPECT_EQ(formatNumber(INFINITY, 3), "–");
+}
+
+TEST(Format, ClockGoesFromMidnightToMidnight) {
+    EXPECT_EQ(formatClock(hours(7.5)), "07:30");
+    EXPECT_EQ(formatClock(hours(24)), "24:00");
+}
+
+TEST(Units, AmericanGaugeIsItsGeometry) {
+    // ASTM B258: d = 0.005 in * 92^((36 - n)/39).
+    EXPECT_NEAR(inMm2(awgArea(6)), 13.302, 0.001);
+    EXPECT_NEAR(inMm2(awgArea(-3)), 107.219, 0.01);
+}
+
+}  // namespace
+}  // namespace spirk

@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/quantities/parse.h"
+
+#include <gtest/gtest.h>
+
+#include <functional>
+
+#include "tests/support/near.h"
+
+namespace spirk {
+namespace {
+
+struct Case {
+    const char* text;
+    std::function<Result<double>(const char*)> parse;
+    double si;  // NaN: must be refused
+};
+
+const double kRefused = NAN;
+
+template <class F>
+std::function<Result<double>(const char*)> by(F parse) {
+    return [parse](const char* text) -> Result<double> {
+        const auto parsed = parse(text);
+        if (!parsed) {
+            return tl::unexpected(parsed.error());
+        }
+        return parsed->si();
+    };
+}
+
+// What people type. Foot: 0.3048 m by definition; AWG 4: 21.15 mm2, ASTM B258.
+const Case kCases[] = {
+    {"10 ft", by(parseLength), 3.048},
+    {"3m", by(parseLength), 3.0},
+    {"150 cm", by(parseLength), 1.5},
+    {"0,75", by(parseLength), 0.75},
+    {"-1", by(parseLength), kRefused},
+    {"3 furlongs", by(parseLength), kRefused},
+    {"101 m", by(parseLength), kRefused},
+    {"", by(parseLength), kRefused},
+    {"nan", by(parseLength), kRefused},
+    {"inf", by(parseLength), kRefused},
+    {"1e999", by(parseLength), kRefused},
+    {"16 mm2", by(parseArea), 16e-6},
+    {"16 mm²", by(parseArea), 16e-6},
+    {"16", by(parseArea), 16e-6},
+    {"4 AWG", by(parseArea), 21.15e-6},
+    {"AWG 4", by(parseArea), 21.15e-6},
+    {"2/0 awg", by(parseArea), 67.43e-6},
+    {"5/0 AWG", by(parseArea), kRefused},
+    {"0", by(parseArea), kRefused},
+    {"1.2 kW", by(parsePower), 1200.0},
+    {"60", by(parsePower), 60.0},
+    {"60 W 3", by(parsePower), kRefused},
+    {"90min", by(parseHours), 5400.0},
+    {"1:30", by(parseHours), 5400.0},
+    {"1.5 h", by(parseHours), 5400.0},
+    {"0,75", by(parseHours), 2700.0},
+    {"25 h", by(parseHours), kRefused},
+    {"1:75", by(parseHours), kRefused},
+    {"30 A", by(parseCurrent), 30.0},
+    {"250 mA", by(parseCurrent), 0.25},
+    {"12,8 V", by(parseVoltage), 12.8},
+    {"150 Ah", by(parseCharge), 150.0 * 3600.0},
+};
+
+TEST(Parse, UnderstandsWhatPeopleType) {
+    for (const Case& c : kCases) {
+        SCOPED_TRACE(c.text);
+        const auto parsed = c.parse(c.text);
+        if (std::isnan(c.si)) {
+            ASSERT_FALSE(parsed.has_value());
+            EXPECT_FALSE(parsed.error().what.empty());
+            EXPECT_FALSE(parsed.error().remedy.empty());
+        } else {
+            ASSERT_TRUE(parsed.has_value());
+            test::expectNear(*parsed, c.si, test::kPublished);
+        }
+    }
+}
+
+TEST(Parse, TemperatureTakesEitherScale) {
+    EXPECT_DOUBLE_EQ(parseTemperature("25 °C")->degrees, 25.0);
+    EXPECT_NEAR(parseTemperature("77 °F")->degrees, 25.0, 1e-9);
+    EXPECT_FALSE(parseTemperature("500").has_value());
+}
+
+TEST(Parse, ErrorSaysWhatWasTypedAndShowsAGoodEntry) {
+    const auto parsed = parsePower("much");
+    ASSERT_FALSE(parsed.has_value());
+    EXPECT_NE(parsed.error().what.find("'much'"), std::string::npos);
+    EXPECT_NE(parsed.error().remedy.find("1.2 kW"), std::string::npos);
+}
+
+}  // namespace
+}  // namespace spirk

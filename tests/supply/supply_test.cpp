@@ -1,0 +1,99 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/supply/supply.h"
+
+#include <gtest/gtest.h>
+
+#include "core/gear/inverter.h"
+#include "core/supply/sun_months.h"
+#include "tests/support/builders.h"
+#include "tests/support/near.h"
+
+namespace spirk {
+namespace {
+
+Supply supplyOf(const Plan& plan) {
+    return supplyFor(plan, test::library(), chosenGear(plan, test::library()), needsOf(plan));
+}
+
+TEST(Supply, BankNeededIsTheDaysDemandTimesTheDays) {
+    Plan plan = test::aSmallVan();
+    plan.trip.daysWithoutSun = 3.0;
+    const Supply s = supplyOf(plan);
+    // Own arithmetic: (45 W + 10 W) * 2 h = 110 Wh a day.
+    test::expectNear(inWattHours(s.demand), 110.0, test::kExact);
+    test::expectNear(s.bank.needed.si / 3600.0, 330.0, test::kExact);
+    // 100 Ah at 12.8 V, of which 80 % are usable: 1024 Wh.
+    test::expectNear(s.bank.chosen.si / 3600.0, 1024.0, test::kExact);
+    test::expectNear(s.daysWithoutSun, 1024.0 / 110.0, test::kExact);
+}
+
+TEST(Supply, AnInverterAddsItsIdleAndItsConversion) {
+    Plan plan = test::aFullVan();
+    const Supply s = supplyOf(plan);
+    const InverterModel& i = *findById(test::library().inverters, "inverter_1600");
+    // Own arithmetic: idle over the two hours it is on, and the kettle's loss beyond idle.
+    const double idle = i.power.si() * i.lossA * 2.0;
+    const double kettle = (inverterLoss(i, watts(1000)).si() - i.power.si() * i.lossA) * 2.0;
+    test::expectNear(inWattHours(s.inverterExtra), idle + kettle, 1e-6);
+}
+
+TEST(Supply, NothingDrawnIsNoDivisionByZero) {
+    const Supply s = supplyOf(emptyPlan(test::library()));
+    EXPECT_EQ(s.demand, wattHours(0));
+    EXPECT_EQ(s.daysWithoutSun, 0.0);
+}
+
+TEST(Supply, TheLeanestMonthIsOneOfTheTrip) {
+    Plan plan = test::aFullVan();
+    plan.trip = {"Munich", 5, 10, 1.0, hours(1)};
+    EXPECT_EQ(supplyOf(plan).leanestMonth, 10);
+    plan.trip.firstMonth = 11;
+    plan.trip.lastMonth = 2;  // past the turn of the year
+    EXPECT_EQ(supplyOf(plan).leanestMonth, 12);
+}
+
+TEST(Season, PassesTheTurnOfTheYear) {
+    EXPECT_TRUE(inSeason(12, 11, 2));
+    EXPECT_TRUE(inSeason(1, 11, 2));
+    EXPECT_FALSE(inSeason(6, 11, 2));
+    EXPECT_TRUE(inSeason(6, 6, 6));
+}
+
+TEST(Sun, HarvestIsPeakSunHoursTimesTheFactor) {
+    Plan plan = test::aFullVan();
+    plan.trip.climate = "Munich";
+    plan.gear.solar = SolarChoice{"panel_120", 1, 1, "mppt_100_50"};
+    const Supply s = supplyOf(plan);
+    // Own arithmetic: 120 W * 5.6 h * 0.80, nothing cut by a 50 A controller.
+    test::expectNear(inWattHours(s.months[5].perDay), 120 * 5.6 * 0.80, 1e-9);
+    EXPECT_EQ(s.months[5].cut, 0.0);
+}
+
+TEST(Sun, ASmallControllerCutsTheBrightHours) {
+    Plan plan = test::aFullVan();
+    plan.gear.solar = SolarChoice{"panel_400", 1, 2, "mppt_75_15"};
+    const Supply s = supplyOf(plan);
+    EXPECT_GT(s.months[5].cut, 0.2);
+    EXPECT_LT(s.months[5].cut, 1.0);
+}
+
+TEST(Engine, NoDrivingNeedsNothingAndSaysSo) {
+    Plan plan = test::aFullVan();
+    plan.trip.drivingPerDay = hours(0);
+    const Supply s = supplyOf(plan);
+    EXPECT_EQ(s.engine->needed.si, 0.0);
+    EXPECT_NE(s.why.find(FigureId("supply.engine.needed"))->note.find("No driving"), std::string::npos);
+}
+
+TEST(Supply, EveryMarkHasItsDerivation) {
+    const Design d = design(test::aFullVan(), test::library());
+    for (const auto& marks : {std::optional(d.supply.bank), d.supply.sun, d.supply.engine, d.supply.inverter}) {
+        ASSERT_TRUE(marks.has_value());
+        EXPECT_NE(d.why.find(marks->neededFigure), nullptr) << marks->neededFigure.value;
+        EXPECT_NE(d.why.find(marks->chosenFigure), nullptr) << marks->chosenFigure.value;
+        EXPECT_TRUE(!marks->limit || d.why.find(marks->limitFigure) != nullptr) << marks->limitFigure.value;
+    }
+}
+
+}  // namespace
+}  // namespace spirk

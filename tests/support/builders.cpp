@@ -1,0 +1,91 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "tests/support/builders.h"
+
+#include <algorithm>
+#include <cstdlib>
+#include <filesystem>
+
+#include "core/plan/plan_file.h"
+#include "core/result/promise.h"
+
+namespace spirk::test {
+
+const Library& library() {
+    static const Library loaded = [] {
+        auto read = loadLibrary(SPIRK_DATA_DIR);
+        promise(read.has_value(), "the shipped library loads");
+        return std::move(*read);
+    }();
+    return loaded;
+}
+
+Appliance aLoad(const std::string& id, Watts watts, Category category) {
+    Appliance a;
+    a.id = ApplianceId(id);
+    a.name = id;
+    a.category = category;
+    a.rated = watts;
+    a.uses = {{hours(19), hours(2), 1.0}};
+    a.place = PlaceId("galley");
+    return a;
+}
+
+Plan aSmallVan() {
+    Plan plan = emptyPlan(library());
+    plan.name = "small";
+    plan.trip.daysWithoutSun = 1.0;
+    plan.appliances = {aLoad("fridge", watts(45), Category::Kitchen), aLoad("lamp", watts(10), Category::Lighting)};
+    return plan;
+}
+
+Plan aFullVan() {
+    Plan plan = aSmallVan();
+    plan.name = "full";
+    plan.gear.bank = {"lfp_150", 3};
+    plan.gear.solar = SolarChoice{"panel_180", 2, 2, "mppt_100_50"};
+    plan.gear.engine = EngineChoice{"dcdc_30", amps(180)};
+    plan.gear.inverter = InverterChoice{"inverter_1600", hours(2)};
+    Appliance kettle = aLoad("kettle", watts(1000), Category::Kitchen);
+    kettle.feed = Feed::Mains;
+    kettle.runs = Runs::Alone;
+    plan.appliances.push_back(kettle);
+    return plan;
+}
+
+Plan theDemo() {
+    PlanReading reading = loadPlan(std::string(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk");
+    promise(reading.plan.has_value(), "the demo loads");
+    return std::move(*reading.plan);
+}
+
+const Finding* findingOf(const Design& design, const std::string& rule) {
+    const auto found = std::ranges::find(design.checks.findings, rule, &Finding::rule);
+    return found == design.checks.findings.end() ? nullptr : &*found;
+}
+
+const CableRow& rowOf(const Design& design, const std::string& conductor) {
+    const CableRow* row = findRow(design.cables, ConductorId(conductor));
+    promise(row != nullptr, "the conductor is in the design");
+    return *row;
+}
+
+std::string temporaryPath(const std::string& name) {
+    struct Folder {
+        std::filesystem::path path;
+        Folder() {
+            std::string pattern = (std::filesystem::temp_directory_path() / "spirk-test-XXXXXX").string();
+            promise(mkdtemp(pattern.data()) != nullptr, "a temporary folder can be made");
+            path = pattern;
+        }
+        Folder(const Folder&) = delete;
+        Folder& operator=(const Folder&) = delete;
+        ~Folder() {
+            std::error_code ignored;
+            std::filesystem::remove_all(path, ignored);
+        }
+    };
+    static const Folder folder;
+    return (folder.path / name).string();
+}
+
+}  // namespace spirk::test

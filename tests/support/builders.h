@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Small plans to change one thing of, and shared checks.
+
+#include <string>
+
+#include "core/design/design.h"
+
+namespace spirk::test {
+
+// The library of data/, read once.
+[[nodiscard]] const Library& library();
+
+// One 100 Ah battery, a fridge and a lamp; no sun, no engine, no inverter. Clean by all rules.
+[[nodiscard]] Plan aSmallVan();
+// Three batteries, sun, engine and an inverter: every kind of device that the wiring knows.
+[[nodiscard]] Plan aFullVan();
+[[nodiscard]] Plan theDemo();
+
+[[nodiscard]] Appliance aLoad(const std::string& id, Watts watts, Category category);
+
+[[nodiscard]] const Finding* findingOf(const Design& design, const std::string& rule);
+[[nodiscard]] const CableRow& rowOf(const Design& design, const std::string& conductor);
+
+// A path in a folder of its own that is gone when the process ends.
+[[nodiscard]] std::string temporaryPath(const std::string& name);
+
+}  // namespace spirk::test

@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/van/lengths.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+Van aTriangle() {
+    Van van;
+    for (const char* id : {"a", "b", "c", "island"}) {
+        van.places.push_back({PlaceId(id), id, celsius(30)});
+    }
+    van.ways = {{PlaceId("a"), PlaceId("b"), metres(1)}, {PlaceId("b"), PlaceId("c"), metres(1)}, {PlaceId("a"), PlaceId("c"), metres(3)}};
+    return van;
+}
+
+TEST(ShortestWay, TakesTheDetourThatIsShorter) {
+    const ShortestWay way = shortestWay(aTriangle(), PlaceId("a"), PlaceId("c"));
+    EXPECT_EQ(way.length, metres(2));
+    EXPECT_EQ(way.places, (std::vector{PlaceId("a"), PlaceId("b"), PlaceId("c")}));
+}
+
+TEST(ShortestWay, IsEmptyWhereThereIsNone) {
+    EXPECT_TRUE(shortestWay(aTriangle(), PlaceId("a"), PlaceId("island")).places.empty());
+    EXPECT_TRUE(shortestWay(aTriangle(), PlaceId("a"), PlaceId("nowhere")).places.empty());
+}
+
+Route routeOf(const Design& d, const char* id) {
+    for (std::size_t i = 0; i < d.wiring.circuit.conductors.size(); ++i) {
+        if (d.wiring.circuit.conductors[i].id.value == id) {
+            return d.lengths.routes[i];
+        }
+    }
+    ADD_FAILURE() << id;
+    return {};
+}
+
+TEST(Lengths, AreTheWayPlusSlackAndAsWarmAsTheWarmestPlace) {
+    const Design d = design(test::aFullVan(), test::library());
+    const Route route = routeOf(d, "array.lead+");
+    // Typical ways: roof to cupboard 2.6 m; slack 0.3 m. Roof: 50 degC.
+    EXPECT_NEAR(route.length.si(), 2.9, 1e-9);
+    EXPECT_EQ(route.ambient, celsius(50));
+}
+
+TEST(Lengths, LeadsOfABankAreAllAsLongAsTheLongest) {
+    Plan plan = test::aFullVan();
+    plan.van.placed[DeviceId("bank.3")] = PlaceId("bed");
+    const Design d = design(plan, test::library());
+    EXPECT_EQ(routeOf(d, "bank.1.lead+").length, routeOf(d, "bank.3.lead+").length);
+    EXPECT_NEAR(routeOf(d, "bank.1.lead+").length.si(), 1.8, 1e-9);  // 1.5 m and slack
+}
+
+TEST(Lengths, AnAmendedLengthWinsAndSaysSo) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetLength{ConductorId("bank.2.lead+"), metres(0.9)}};
+    const Design d = design(plan, test::library());
+    EXPECT_EQ(routeOf(d, "bank.2.lead+").length, metres(0.9));
+    EXPECT_TRUE(routeOf(d, "bank.2.lead+").amended);
+    EXPECT_NE(routeOf(d, "bank.1.lead+").length, metres(0.9));
+}
+
+TEST(Lengths, NoWayIsAFindingAndAGuess) {
+    Plan plan = test::aFullVan();
+    plan.van.ways.clear();
+    const Design d = design(plan, test::library());
+    EXPECT_NE(test::findingOf(d, "VAN"), nullptr);
+    EXPECT_GT(routeOf(d, "array.lead+").length, metres(0));
+}
+
+}  // namespace
+}  // namespace spirk
