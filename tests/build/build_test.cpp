@@ -31,7 +31,7 @@ TEST(Parts, BatteriesPanelsAndFusesAreCounted) {
         fuses += p.group == "fuses" && !p.name.starts_with("holder") ? p.quantity.si : 0.0;
     }
     for (const Conductor& c : d.wiring.circuit.conductors) {
-        slots += c.atFrom ? 1 : 0;
+        slots += c.atFrom ? 1U : 0U;
     }
     EXPECT_EQ(fuses, static_cast<double>(slots));
 }
