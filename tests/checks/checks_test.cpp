@@ -36,7 +36,7 @@ const Case kCases[] = {
      [](Plan& p) { p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "sf51", amps(250)}}; },
      [](Plan& p) { p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "class_t", amps(250)}}; }},
     {"W7", Severity::Fault,
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(6)}}; },
+     [](Plan& p) { p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(4)}}; },
      [](Plan& p) { p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(50)}}; }},
     {"W8", Severity::Danger,
      [](Plan& p) { p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(4)}}; },

@@ -58,7 +58,9 @@ TEST(PowerUp, InverterIdlesAtItsOwnLoss) {
 TEST(PowerUp, ACircuitsAmpsAreItsLoadsOwn) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
     const SwitchStep& s = stepOf(p, "on.circuit.kitchen.feed+");
-    EXPECT_NEAR(s.readings.back().value.si, 45.0 / 13.18, 0.02);
+    // 45 W between the bank's 13.2 V and what 5 % of drop leave of it.
+    EXPECT_GT(s.readings.back().value.si, 45.0 / 13.2);
+    EXPECT_LT(s.readings.back().value.si, 45.0 / 12.6);
     EXPECT_LE(s.readings.back().low.si, s.readings.back().value.si);
     EXPECT_GE(s.readings.back().high.si, s.readings.back().value.si);
 }

@@ -97,23 +97,6 @@ std::size_t bondSize(const SizingTask& task, const SizingState& state) {
     return std::max(least, largest > 0 ? largest - 1 : 0);
 }
 
-bool raiseForCurrent(const SizingTask& task, SizingState& state) {
-    bool changed = false;
-    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
-        const Conductor& c = task.circuit().conductors[i];
-        if (!isOurs(c)) {
-            continue;
-        }
-        std::size_t to = sizeForCurrent(
-            task, c, neededAmpacity(task, state, i, FuseView::Computed), task.lengths.routes[i].ambient);
-        if (c.role == Role::Bond) {
-            to = std::max(to, bondSize(task, state));
-        }
-        changed = raise(task, state.conductors[i], to) || changed;
-    }
-    return changed;
-}
-
 EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareMetres area) {
     const Port* port = findPort(task.circuit(), terminal);
     promise(port != nullptr, "a conductor ends at a port");
@@ -128,6 +111,40 @@ EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareM
     return out;
 }
 
+bool fitsBoth(const SizingTask& task, const Conductor& c, SquareMetres area) {
+    const EndFitting from = fittingAt(task, c.from, area);
+    const EndFitting to = fittingAt(task, c.to, area);
+    return from.lugSold && from.sizeFits && to.lugSold && to.sizeFits;
+}
+
+// The first size from `least` up that can be connected at both ends: thin cable has no lug for a thick
+// stud. `least` itself where none can.
+std::size_t fittingSize(const SizingTask& task, const Conductor& c, std::size_t least) {
+    for (std::size_t size = least; size <= lastSize(task); ++size) {
+        if (fitsBoth(task, c, task.library.conductors[size].area)) {
+            return size;
+        }
+    }
+    return least;
+}
+
+bool raiseForCurrent(const SizingTask& task, SizingState& state) {
+    bool changed = false;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        const Conductor& c = task.circuit().conductors[i];
+        if (!isOurs(c)) {
+            continue;
+        }
+        std::size_t to = sizeForCurrent(
+            task, c, neededAmpacity(task, state, i, FuseView::Computed), task.lengths.routes[i].ambient);
+        if (c.role == Role::Bond) {
+            to = std::max(to, bondSize(task, state));
+        }
+        changed = raise(task, state.conductors[i], fittingSize(task, c, to)) || changed;
+    }
+    return changed;
+}
+
 // The other pole of a run: '...feed+' and '...feed-' are bought and laid as a pair.
 std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
     std::string id = task.circuit().conductors[index].id.value;
@@ -139,12 +156,6 @@ std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
     const auto found = std::ranges::find(all, ConductorId(id), &Conductor::id);
     return found == all.end() ? std::nullopt
                               : std::optional(static_cast<std::size_t>(found - all.begin()));
-}
-
-bool fitsBoth(const SizingTask& task, const Conductor& c, SquareMetres area) {
-    const EndFitting from = fittingAt(task, c.from, area);
-    const EndFitting to = fittingAt(task, c.to, area);
-    return from.lugSold && from.sizeFits && to.lugSold && to.sizeFits;
 }
 
 // One size more, if the person has not fixed it and its terminals and lugs take it: drop alone is no

@@ -72,6 +72,7 @@ struct PathDrop {
     Volts drop;
     double fraction = 0.0;
     double limit = 0.0;
+    std::string rule;  // whose limit it is
     std::vector<ConductorId> conductors;
     FigureId figure;
 };

@@ -61,9 +61,14 @@ std::optional<ConductorId> backupFor(const SizingTask& task,
     if (fuse.prospective <= familyOf(task.library, fuse.family).interrupting) {
         return std::nullopt;
     }
+    // Only a single feeder sees the whole fault.
+    const auto feeds = [&](const Conductor& other) { return other.to.device == c.from.device; };
+    if (std::ranges::count_if(conductors, feeds) != 1) {
+        return std::nullopt;
+    }
     for (std::size_t i = 0; i < conductors.size(); ++i) {
         const auto& up = state.conductors[i].fuseFrom;
-        if (conductors[i].to.device != c.from.device || !up || up->leftOut) {
+        if (!feeds(conductors[i]) || !up || up->leftOut) {
             continue;
         }
         const FuseFamily& family = familyOf(task.library, up->family);

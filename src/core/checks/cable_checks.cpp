@@ -130,9 +130,8 @@ std::optional<Mend> thickerFor(const CheckInput& in, const PathDrop& path) {
 }
 
 Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
-    const bool practice = path.fraction <= kOuterDrop &&
-                          (path.id == "drop.mppt" || path.id == "drop.dcdc" ||
-                           path.limit == rule(in.library, "drop_other").value);
+    const bool practice =
+        path.fraction <= kOuterDrop && rule(in.library, path.rule).standing == "practice";
     Finding f = findingOf(
         "W7", practice ? Severity::Advice : Severity::Fault, subject(path.conductors.front()));
     f.id = "W7 " + path.id;

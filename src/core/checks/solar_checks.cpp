@@ -90,7 +90,9 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
     f.figures = {FigureId("supply.sun.month." + std::to_string(best.month)),
                  FigureId("supply.sun.limit")};
     for (const ControllerModel& model : in.library.controllers) {
-        if (model.maxOutput > s.controller->maxOutput && model.maxVoc >= s.controller->maxVoc) {
+        const Watts passes =
+            model.maxOutput * in.gear.bank.chemistry->absorption / model.efficiency;
+        if (passes >= arrayPower(s) && model.maxVoc >= s.controller->maxVoc) {
             f.mends.push_back(useController(model));
             break;
         }

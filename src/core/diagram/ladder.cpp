@@ -60,10 +60,27 @@ public:
         std::ranges::stable_sort(out_.main.rungs, {}, [](const Rung& r) {
             return rungOrder(r.device->kind);
         });
+        out_.placed = placed_;
+        hideInsideClosed();
         return std::move(out_);
     }
 
 private:
+    // What hangs behind the ways of a closed block or strip.
+    void hideInsideClosed() {
+        std::vector<DeviceId> open(closed_.begin(), closed_.end());
+        while (!open.empty()) {
+            const DeviceId id = open.back();
+            open.pop_back();
+            for (const Conductor& c : circuit_.conductors) {
+                const bool behind = c.from.device == id && c.role == Role::Positive;
+                if (behind && !placed_.contains(c.to.device) && out_.hidden.insert(c.to.device).second) {
+                    open.push_back(c.to.device);
+                }
+            }
+        }
+    }
+
     [[nodiscard]] bool used(const Conductor& c) const { return out_.used.contains(c.id); }
 
     // Unused positive conductors that hang from the ladder's top.

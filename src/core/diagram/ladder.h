@@ -35,6 +35,8 @@ struct Ladder {
 struct Reading {
     Ladder main;
     std::set<ConductorId> used;
+    std::set<DeviceId> placed;
+    std::set<DeviceId> hidden;  // inside closed blocks
 };
 
 // Reads the ladder between the two bars. `closed` devices are not opened.

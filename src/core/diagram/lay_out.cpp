@@ -35,6 +35,7 @@ public:
             }
             x += width;
         }
+        x = placeOrphans(reading, x, top, bottom);
         const double end = std::max(x, begin + kColumn);
         addRail(*reading.main.top, {begin, top}, {end, top}, Pole::Positive);
         addRail(*reading.main.bottom, {begin, bottom}, {end, bottom}, Pole::Negative);
@@ -210,6 +211,22 @@ private:
         const double end = std::max(x, begin + kColumn);
         addRail(*ladder.top, {begin + inset, top}, {end - inset, top}, Pole::Positive);
         addRail(*ladder.bottom, {begin + inset, bottom}, {end - inset, bottom}, Pole::Negative);
+    }
+
+    // Devices that hang from no rung, because an end was moved: a column each at the right.
+    double placeOrphans(const Reading& reading, double x, double top, double bottom) {
+        for (const Device& d : circuit_.devices) {
+            const bool ownPlace = d.kind == DeviceKind::BusBar || d.kind == DeviceKind::Array ||
+                                  d.kind == DeviceKind::PvIsolator || d.kind == DeviceKind::Starter ||
+                                  d.kind == DeviceKind::Alternator || d.kind == DeviceKind::Ignition ||
+                                  d.kind == DeviceKind::Chassis;
+            if (ownPlace || reading.placed.contains(d.id) || reading.hidden.contains(d.id)) {
+                continue;
+            }
+            placeEndDevice(d, x + kColumn / 2.0, (top + bottom - kDeviceHeight) / 2.0);
+            x += kColumn;
+        }
+        return x;
     }
 
     // --- what stands before the controller: array and isolator, at its left

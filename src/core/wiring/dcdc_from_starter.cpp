@@ -84,7 +84,7 @@ void addConductors(Draft& draft) {
     enable.atFrom = slot;
     draft.circuit.paths.push_back({"drop.engine",
                                    "starter battery to DC-DC charger and back",
-                                   "drop_critical",
+                                   "drop_dcdc_input",
                                    "sizing.driving",
                                    Draft::base(),
                                    {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
