@@ -1,0 +1,85 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// A real window with injected answers, driven by object names, keys and clicks.
+
+#include <gtest/gtest.h>
+
+#include <QAbstractItemView>
+#include <QAction>
+#include <QApplication>
+#include <QLineEdit>
+#include <QTest>
+
+#include "app/shell/main_window.h"
+#include "tests/support/builders.h"
+
+namespace spirk::test {
+
+class WindowTest : public ::testing::Test {
+protected:
+    void SetUp() override {
+        app::Dialogs dialogs;
+        dialogs.openFile = [this](QWidget*, const QString&, const QString&) { return nextOpen; };
+        dialogs.saveFile = [this](QWidget*, const QString&, const QString&, const QString&) { return nextSave; };
+        dialogs.unsaved = [this](QWidget*, const QString&) {
+            ++unsavedAsked;
+            return unsavedAnswer;
+        };
+        dialogs.print = [this](QWidget*, const std::vector<Page>& pages) { printed = pages.size(); };
+        dialogs.choose = [this](QWidget*, const QString&, const QStringList& choices) {
+            for (const QString& c : choices) {
+                if (c.startsWith(nextChoice)) {
+                    return c;
+                }
+            }
+            return QString();
+        };
+        const QString demo = QString(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk";
+        window = std::make_unique<app::MainWindow>(library(), demo, dialogs);
+        window->show();
+        ASSERT_TRUE(QTest::qWaitForWindowExposed(window.get()));
+    }
+
+    template <class T>
+    T* find(const char* name) {
+        T* found = window->findChild<T*>(name);
+        EXPECT_NE(found, nullptr) << name;
+        return found;
+    }
+    void trigger(const char* name) { find<QAction>(name)->trigger(); }
+
+    // Types into a cell as a person does: current cell, F2, text, Enter.
+    void typeInto(const char* table, int row, int column, const QString& text) {
+        auto* view = find<QAbstractItemView>(table);
+        view->setFocus();
+        view->setCurrentIndex(view->model()->index(row, column));
+        view->edit(view->currentIndex());
+        auto* editor = view->findChild<QLineEdit*>();
+        ASSERT_NE(editor, nullptr) << table << " " << row << " " << column;
+        editor->selectAll();
+        QTest::keyClicks(editor, text);
+        QTest::keyClick(editor, Qt::Key_Return);
+        QTest::qWait(0);
+    }
+    QString cell(const char* table, int row, int column) {
+        return find<QAbstractItemView>(table)->model()->index(row, column).data().toString();
+    }
+    // Types into a field of a form and leaves it.
+    void enter(const char* field, const QString& text) {
+        auto* edit = find<QLineEdit>(field);
+        edit->setFocus();
+        edit->selectAll();
+        QTest::keyClicks(edit, text);
+        QTest::keyClick(edit, Qt::Key_Return);
+    }
+    const Plan& plan() { return window->document().plan(); }
+    const Design& design() { return *window->document().design(); }
+
+    std::unique_ptr<app::MainWindow> window;
+    QString nextOpen, nextSave, nextChoice;
+    app::UnsavedAnswer unsavedAnswer = app::UnsavedAnswer::Discard;
+    int unsavedAsked = 0;
+    std::size_t printed = 0;
+};
+
+}  // namespace spirk::test
