@@ -32,7 +32,8 @@ int takePictures(spirk::app::MainWindow& window, const QString& folder) {
 
 struct Options {
     QCommandLineOption demo{"demo", "Open the demo plan."};
-    QCommandLineOption pictures{"pictures", "Save a picture of each station into <folder> and quit.", "folder"};
+    QCommandLineOption pictures{
+        "pictures", "Save a picture of each station into <folder> and quit.", "folder"};
     QCommandLineOption theme{"theme", "light, dark or desktop.", "theme", "desktop"};
     QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size", "1280x800"};
     QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
@@ -53,7 +54,8 @@ int main(int argc, char** argv) {
     QCommandLineParser parser;
     const Options options;
     parser.addHelpOption();
-    parser.addOptions({options.demo, options.pictures, options.theme, options.size, options.select});
+    parser.addOptions(
+        {options.demo, options.pictures, options.theme, options.size, options.select});
     parser.addPositionalArgument("plan", "A .spirk file to open.", "[plan]");
     parser.process(application);
     const std::string data = spirk::findDataFolder(argv[0], SPIRK_SOURCE_DATA);
@@ -73,7 +75,8 @@ int main(int argc, char** argv) {
         window.openFile(files.isEmpty() ? demo : files.front());
     }
     if (parser.isSet(options.select)) {
-        window.selection().select(spirk::subject(spirk::ConductorId(parser.value(options.select).toStdString())));
+        window.selection().select(
+            spirk::subject(spirk::ConductorId(parser.value(options.select).toStdString())));
     }
     if (parser.isSet(options.pictures)) {
         return takePictures(window, parser.value(options.pictures));

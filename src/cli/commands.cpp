@@ -33,7 +33,9 @@ std::optional<PaperDocument> documentOf(const std::string& kind) {
     return kind == "sheet" ? std::optional(PaperDocument::SwitchOnSheet) : std::nullopt;
 }
 
-std::optional<std::string> tableOf(const Design& design, const Library& library, const std::string& kind) {
+std::optional<std::string> tableOf(const Design& design,
+                                   const Library& library,
+                                   const std::string& kind) {
     if (kind == "parts") {
         return partsCsv(design);
     }
@@ -57,7 +59,8 @@ Outcome exportDocument(const Design& design,
         return written ? Outcome{kClean, path + "\n", ""} : failed(written.error());
     }
     if (!path.ends_with(".svg")) {
-        return failed({"A drawing is written as .svg or .pdf.", path, "Choose one of these endings."});
+        return failed(
+            {"A drawing is written as .svg or .pdf.", path, "Choose one of these endings."});
     }
     const auto written = writeSvg(pages, title, QString::fromStdString(path));
     if (!written) {
@@ -92,7 +95,8 @@ Outcome why(const Design& design, const std::string& figure, Form form) {
             near += "  " + id.value + "\n";
         }
     }
-    Outcome out = failed({"There is no figure '" + figure + "'.", "why", "Name one of the figures."});
+    Outcome out =
+        failed({"There is no figure '" + figure + "'.", "why", "Name one of the figures."});
     out.err += near.empty() ? "" : "Figures that contain it:\n" + near;
     return out;
 }

@@ -35,8 +35,8 @@ Outcome badInput(const std::vector<spirk::Error>& problems) {
 using Command = std::function<Outcome(const spirk::Design&, const spirk::Library&)>;
 
 Outcome run(const Arguments& args, const std::string& program, const Command& command) {
-    const auto library =
-        spirk::loadLibrary(args.data.empty() ? spirk::findDataFolder(program, SPIRK_SOURCE_DATA) : args.data);
+    const auto library = spirk::loadLibrary(
+        args.data.empty() ? spirk::findDataFolder(program, SPIRK_SOURCE_DATA) : args.data);
     if (!library) {
         return badInput({library.error()});
     }
@@ -57,7 +57,8 @@ int main(int argc, char** argv) {
     Outcome outcome;
     CLI::App app{"Plans a camper's electrical system from a .spirk plan."};
     app.require_subcommand(1);
-    app.add_option("--data", args.data, "Folder with the tables (default: found beside the program)");
+    app.add_option(
+        "--data", args.data, "Folder with the tables (default: found beside the program)");
     const auto command = [&](const char* name, const char* text, Command action) {
         CLI::App* sub = app.add_subcommand(name, text);
         sub->add_option("plan", args.plan, "A .spirk file")->required();
@@ -72,13 +73,18 @@ int main(int argc, char** argv) {
     command("check", "Findings only", [&](const auto& d, const auto&) {
         return spirk::cli::check(d, form());
     });
-    command("why", "How a figure came about", [&](const auto& d, const auto&) {
-        return spirk::cli::why(d, args.figure, form());
-    })->add_option("figure", args.figure, "Id of the figure, as 'cable.inverter.feed+.size'")->required();
+    command("why",
+            "How a figure came about",
+            [&](const auto& d, const auto&) { return spirk::cli::why(d, args.figure, form()); })
+        ->add_option("figure", args.figure, "Id of the figure, as 'cable.inverter.feed+.size'")
+        ->required();
     CLI::App* exporting = command("export", "Write a file", [&](const auto& d, const auto& l) {
         return spirk::cli::exportTo(d, l, args.kind, args.path);
     });
-    exporting->add_option("kind", args.kind, "diagram, lists, sheet, parts, cuts, labels, cables, report")->required();
+    exporting
+        ->add_option(
+            "kind", args.kind, "diagram, lists, sheet, parts, cuts, labels, cables, report")
+        ->required();
     exporting->add_option("file", args.path, "Where to: .svg, .pdf, .csv or .json")->required();
     try {
         app.parse(argc, argv);

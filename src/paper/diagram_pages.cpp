@@ -47,7 +47,8 @@ std::vector<Slice> slices(const DiagramGeometry& geometry, double scale) {
 }  // namespace
 
 std::vector<Page> diagramPages(const Design& design, const Library& library) {
-    const auto geometry = std::make_shared<const DiagramGeometry>(layOut(design.wiring.circuit, {}));
+    const auto geometry =
+        std::make_shared<const DiagramGeometry>(layOut(design.wiring.circuit, {}));
     const double fit = std::min(kWidth / geometry->bounds.w, kHeight / geometry->bounds.h);
     const double readable = std::min(std::max(fit, kLeastScale), kMostScale);
     const double scale = std::min(readable, kHeight / geometry->bounds.h);
@@ -60,13 +61,21 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
         Page page;
         page.landscape = true;
         page.paint = [=, &design, &library](QPainter& p) {
-            paintFrame(p, 297.0, 210.0, title, plan, foot, static_cast<int>(i) + 1, static_cast<int>(parts.size()));
+            paintFrame(p,
+                       297.0,
+                       210.0,
+                       title,
+                       plan,
+                       foot,
+                       static_cast<int>(i) + 1,
+                       static_cast<int>(parts.size()));
             p.save();
             p.setClipRect(QRectF(kLeft, kTop, parts[i].width * scale, kHeight));
             p.translate(kLeft, kTop);
             p.scale(scale, scale);
             p.translate(-parts[i].from, 0.0);
-            paintDiagram(p, {&design, &library, geometry.get(), paperInk(), std::nullopt, std::nullopt});
+            paintDiagram(
+                p, {&design, &library, geometry.get(), paperInk(), std::nullopt, std::nullopt});
             p.restore();
         };
         out.push_back(std::move(page));

@@ -62,7 +62,12 @@ private:
         return static_cast<std::size_t>(&c - circuit_.conductors.data());
     }
 
-    void text(const QRectF& box, int flags, const QString& what, double size, Weight w, const QColor& colour) {
+    void text(const QRectF& box,
+              int flags,
+              const QString& what,
+              double size,
+              Weight w,
+              const QColor& colour) {
         p_.setPen(colour);
         p_.setFont(unitFont(size, w));
         p_.drawText(box, flags, what);
@@ -81,7 +86,8 @@ private:
         const bool chosen = selected(SubjectKind::Conductor, wire.id.value);
         p_.setBrush(Qt::NoBrush);
         if (chosen) {
-            p_.setPen(QPen(v_.ink.accent, stroke + 7.0, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+            p_.setPen(
+                QPen(v_.ink.accent, stroke + 7.0, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
             p_.drawPath(path);
         }
         // Outline, then colour: conductor colours are data and must stand on any ground.
@@ -106,16 +112,18 @@ private:
         }
         const bool left = slot && slot->leftOut;
         p_.setBrush(v_.ink.surface);
-        p_.setPen(QPen(left ? v_.ink.danger : v_.ink.text, 1.2, left ? Qt::DotLine : Qt::SolidLine));
+        p_.setPen(
+            QPen(left ? v_.ink.danger : v_.ink.text, 1.2, left ? Qt::DotLine : Qt::SolidLine));
         paintFuse(p_, toQ(placed.center), placed.horizontal, !left);
         const QString rating =
-            left ? tr("no fuse") : q(format(fuse->rating)) + (fuse->amended ? QStringLiteral(" ✎") : QString());
+            left ? tr("no fuse")
+                 : q(format(fuse->rating)) + (fuse->amended ? QStringLiteral(" ✎") : QString());
         const QString kind = left ? QString() : q(shortFamily(fuse->family));
         const QPointF at = toQ(placed.center);
         const QRectF box = placed.horizontal ? QRectF(at.x() - 30, at.y() - 30, 60, 22)
                                              : QRectF(at.x() + 8, at.y() - 12, 56, 24);
         const Qt::Alignment flags = placed.horizontal ? Qt::AlignHCenter | Qt::AlignBottom
-                                            : Qt::AlignLeft | Qt::AlignVCenter;
+                                                      : Qt::AlignLeft | Qt::AlignVCenter;
         text(box,
              static_cast<int>(flags.toInt()),
              kind.isEmpty() ? rating : rating + "\n" + kind,
@@ -141,10 +149,12 @@ private:
             return;
         }
         const int number = v_.design->build.numbers.at(c.id);
-        const bool amended = row.areaAmended || c.amended || v_.design->lengths.routes[indexOf(c)].amended;
-        const QString first = QStringLiteral("%1 · %2%3")
-                                  .arg(number)
-                                  .arg(q(format(row.area)), amended ? QStringLiteral(" ✎") : QString());
+        const bool amended =
+            row.areaAmended || c.amended || v_.design->lengths.routes[indexOf(c)].amended;
+        const QString first =
+            QStringLiteral("%1 · %2%3")
+                .arg(number)
+                .arg(q(format(row.area)), amended ? QStringLiteral(" ✎") : QString());
         QString second = q(format(v_.design->lengths.routes[indexOf(c)].length));
         if (moment() != nullptr) {
             const Amps i = moment()->conductor[indexOf(c)];
@@ -197,11 +207,13 @@ private:
         const double above = positive ? -17.0 : 4.0;
         const double width = std::max(rail.to.x - rail.from.x, 130.0);
         // Names of negative rails stand at their right end, clear of the bond.
-        const QRectF box(rail.from.x + (chassis ? 40 : 2), rail.from.y + above, chassis ? 120 : width - 4, 13);
+        const QRectF box(
+            rail.from.x + (chassis ? 40 : 2), rail.from.y + above, chassis ? 120 : width - 4, 13);
         const bool main = device->kind == DeviceKind::BusBar;
         const Qt::Alignment side = !positive && main ? Qt::AlignRight : Qt::AlignLeft;
         QString name = q(device->name);
-        const bool twice = device->kind == DeviceKind::FuseBlock || device->kind == DeviceKind::Strip;
+        const bool twice =
+            device->kind == DeviceKind::FuseBlock || device->kind == DeviceKind::Strip;
         if (!positive && twice) {
             name = tr("negative of the %1").arg(name);
         }
@@ -212,9 +224,15 @@ private:
         if (!main && !chassis) {
             // Half the rail: the conductor in its middle has a label of its own.
             p_.setFont(unitFont(kLabelSize, Weight::Medium));
-            name = p_.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(width / 2) - 6);
+            name =
+                p_.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(width / 2) - 6);
         }
-        text(box, static_cast<int>((side | Qt::AlignVCenter).toInt()), name, kLabelSize, Weight::Medium, colour);
+        text(box,
+             static_cast<int>((side | Qt::AlignVCenter).toInt()),
+             name,
+             kLabelSize,
+             Weight::Medium,
+             colour);
     }
 
     // --- devices
@@ -231,10 +249,12 @@ private:
     void paintDevice(const PlacedDevice& placed) {
         const Device* device = findDevice(circuit_, placed.id);
         const QRectF box = toQ(placed.rect);
-        const bool chosen = selected(SubjectKind::Device, placed.id.value) ||
-                            (device->load && selected(SubjectKind::Appliance, device->load->appliance.value));
+        const bool chosen =
+            selected(SubjectKind::Device, placed.id.value) ||
+            (device->load && selected(SubjectKind::Appliance, device->load->appliance.value));
         const bool inLeg = device->kind == DeviceKind::MainSwitch ||
-                           device->kind == DeviceKind::Isolator || device->kind == DeviceKind::Shunt;
+                           device->kind == DeviceKind::Isolator ||
+                           device->kind == DeviceKind::Shunt;
         if (inLeg) {
             paintLegDevice(*device, box, chosen);
             return;
@@ -314,14 +334,17 @@ private:
         p_.setBrush(Qt::NoBrush);
         p_.setPen(QPen(v_.ink.fault, 1.4, Qt::DashLine));
         p_.drawRect(box);
-        text(box.adjusted(10, 8, -10, -8),
-             Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-             tr("Mains side not planned here.\n\nThe inverter's output is mains and can kill, also without "
-                "shore power. RCD, breaker, sockets and the bond of neutral and earth are missing: leave "
-                "it unplugged until a licensed electrician has planned, inspected and tested them."),
-             kNameSize,
-             Weight::Medium,
-             v_.ink.fault);
+        text(
+            box.adjusted(10, 8, -10, -8),
+            Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+            tr("Mains side not planned here.\n\nThe inverter's output is mains and can kill, also "
+               "without "
+               "shore power. RCD, breaker, sockets and the bond of neutral and earth are missing: "
+               "leave "
+               "it unplugged until a licensed electrician has planned, inspected and tested them."),
+            kNameSize,
+            Weight::Medium,
+            v_.ink.fault);
     }
 
     QPainter& p_;

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Paints the wiring diagram from its geometry and a design: on the screen, in SVG, on paper. Complete
-// in black and white: every conductor has its number and size, every fuse its rating, amended parts a
-// mark.
+// Paints the wiring diagram from its geometry and a design: on the screen, in SVG, on paper.
+// Complete in black and white: every conductor has its number and size, every fuse its rating,
+// amended parts a mark.
 
 #include <QPainter>
 #include <optional>

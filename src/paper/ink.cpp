@@ -51,21 +51,28 @@ Ink paperInk() {
 QColor colourOf(const Ink& ink, Role role) {
     switch (role) {
         case Role::Positive:
-        case Role::ArrayPositive: return ink.positive;
+        case Role::ArrayPositive:
+            return ink.positive;
         case Role::Negative:
         case Role::ArrayNegative:
-        case Role::Bond: return ink.negative;
-        case Role::Control: return ink.control;
-        case Role::Factory: return ink.faint;
+        case Role::Bond:
+            return ink.negative;
+        case Role::Control:
+            return ink.control;
+        case Role::Factory:
+            return ink.faint;
     }
     unreachable("colourOf(Role)");
 }
 
 QColor colourOf(const Ink& ink, Severity severity) {
     switch (severity) {
-        case Severity::Danger: return ink.danger;
-        case Severity::Fault: return ink.fault;
-        case Severity::Advice: return ink.advice;
+        case Severity::Danger:
+            return ink.danger;
+        case Severity::Fault:
+            return ink.fault;
+        case Severity::Advice:
+            return ink.advice;
     }
     unreachable("colourOf(Severity)");
 }

@@ -12,12 +12,12 @@
 namespace spirk {
 
 struct Ink {
-    QColor ground;    // what everything stands on
-    QColor surface;   // boxes, fields
+    QColor ground;   // what everything stands on
+    QColor surface;  // boxes, fields
     QColor text;
-    QColor faint;     // units, second lines
-    QColor line;      // hairlines, grids
-    QColor accent;    // selected, can be done
+    QColor faint;   // units, second lines
+    QColor line;    // hairlines, grids
+    QColor accent;  // selected, can be done
     QColor danger, fault, advice;
     QColor positive, negative, control;  // conductors
 };

@@ -37,7 +37,11 @@ void addFindings(PageFlow& flow, const Design& design) {
         flow.paragraph(tr("Nothing, by the rules that were checked."));
         return;
     }
-    flow.table({{tr("Rule"), 14}, {tr("Severity"), 18}, {tr("What, why, what to do"), 98}, {tr("Source"), 50}}, rows);
+    flow.table({{tr("Rule"), 14},
+                {tr("Severity"), 18},
+                {tr("What, why, what to do"), 98},
+                {tr("Source"), 50}},
+               rows);
 }
 
 void addParts(PageFlow& flow, const Design& design) {
@@ -49,12 +53,15 @@ void addParts(PageFlow& flow, const Design& design) {
                                    : q(format(p.quantity));
         rows.push_back({q(p.name), amount, joined(p.usedBy), QString()});
     }
-    flow.table({{tr("Part"), 74}, {tr("Quantity"), 20, true}, {tr("Used by"), 72}, {tr("Have"), 14}}, rows);
+    flow.table(
+        {{tr("Part"), 74}, {tr("Quantity"), 20, true}, {tr("Used by"), 72}, {tr("Have"), 14}},
+        rows);
 }
 
 void addCuts(PageFlow& flow, const Design& design) {
     flow.heading(tr("Cut list"));
-    flow.paragraph(tr("Lay each cable out loose before cutting it. Mark the piece before the next one."));
+    flow.paragraph(
+        tr("Lay each cable out loose before cutting it. Mark the piece before the next one."));
     std::vector<QStringList> rows;
     for (const CutPiece& c : design.build.cuts) {
         rows.push_back({q(c.piece),
@@ -95,11 +102,14 @@ void addStep(PageFlow& flow, const SwitchStep& step, int number) {
         const QString value = ohms ? QStringLiteral("–") : q(format(e.value));
         const QString range = ohms && e.low.si > 0.0 ? tr("above %1").arg(q(format(e.low)))
                               : ohms                 ? tr("below %1").arg(q(format(e.high)))
-                                                     : tr("%1 to %2").arg(q(format(e.low)), q(format(e.high)));
+                                     : tr("%1 to %2").arg(q(format(e.low)), q(format(e.high)));
         rows.push_back({q(e.where), value, range, QString()});
     }
     if (!rows.empty()) {
-        flow.table({{tr("Reading"), 82}, {tr("Expected"), 28, true}, {tr("All is well between"), 42, true}, {tr("Measured"), 28}},
+        flow.table({{tr("Reading"), 82},
+                    {tr("Expected"), 28, true},
+                    {tr("All is well between"), 42, true},
+                    {tr("Measured"), 28}},
                    rows);
     }
 }
@@ -117,8 +127,9 @@ std::vector<Page> listPages(const Design& design, const Library& /*library*/) {
 
 std::vector<Page> sheetPages(const Design& design) {
     PageFlow flow = flowFor(tr("First switch-on"), design);
-    flow.paragraph(tr("Expected volts are for a bank delivered half charged; compare with the same meter "
-                      "at the battery. Expected amps are what the monitor or a clamp zeroed beforehand shows."));
+    flow.paragraph(tr(
+        "Expected volts are for a bank delivered half charged; compare with the same meter "
+        "at the battery. Expected amps are what the monitor or a clamp zeroed beforehand shows."));
     flow.heading(tr("Dead tests: everything off"));
     int number = 0;
     for (const SwitchStep& step : design.powerUp.deadTests) {
@@ -129,7 +140,8 @@ std::vector<Page> sheetPages(const Design& design) {
     for (const DeviceSetting& s : design.powerUp.settings) {
         rows.push_back({q(s.name), q(s.setting), q(s.value), QString()});
     }
-    flow.table({{tr("Device"), 70}, {tr("Setting"), 50}, {tr("Value"), 40}, {tr("Done"), 20}}, rows);
+    flow.table({{tr("Device"), 70}, {tr("Setting"), 50}, {tr("Value"), 40}, {tr("Done"), 20}},
+               rows);
     flow.heading(tr("Switching on"));
     for (const SwitchStep& step : design.powerUp.switchOn) {
         addStep(flow, step, ++number);

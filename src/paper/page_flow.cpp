@@ -26,7 +26,12 @@ struct Laid {
     double heightMm = 0.0;
 };
 
-void lay(Laid& out, const QString& text, double widthMm, double points, bool strong, Qt::Alignment align) {
+void lay(Laid& out,
+         const QString& text,
+         double widthMm,
+         double points,
+         bool strong,
+         Qt::Alignment align) {
     QFont font = unitFont(10.0, strong ? Weight::Strong : Weight::Regular);
     // The layout works in hundredths of a point, so that rounding to pixels cannot show.
     font.setPixelSize(static_cast<int>(std::lround(points * 100.0)));
@@ -82,7 +87,8 @@ void paintFrame(QPainter& painter,
     paintText(&painter, {kMargin, 13.5, inner, 6.0}, plan, kBody, false, Qt::AlignRight);
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(kMargin, 20.0), QPointF(widthMm - kMargin, 20.0));
-    painter.drawLine(QPointF(kMargin, heightMm - 16.0), QPointF(widthMm - kMargin, heightMm - 16.0));
+    painter.drawLine(QPointF(kMargin, heightMm - 16.0),
+                     QPointF(widthMm - kMargin, heightMm - 16.0));
     paintText(&painter, {kMargin, heightMm - 14.5, inner - 20.0, 8.0}, foot, 7.0, false);
     paintText(&painter,
               {kMargin, heightMm - 14.5, inner, 6.0},
@@ -93,7 +99,11 @@ void paintFrame(QPainter& painter,
 }
 
 PageFlow::PageFlow(QString title, QString plan, QString foot)
-    : title_(std::move(title)), plan_(std::move(plan)), foot_(std::move(foot)), y_(kTop), pages_(1) {}
+    : title_(std::move(title)),
+      plan_(std::move(plan)),
+      foot_(std::move(foot)),
+      y_(kTop),
+      pages_(1) {}
 
 void PageFlow::need(double mm) {
     if (y_ + mm > kBottom && y_ > kTop) {
@@ -107,8 +117,9 @@ void PageFlow::space(double mm) { y_ += mm; }
 void PageFlow::heading(const QString& text) {
     need(18.0);  // a heading never stands alone at the foot
     const double y = y_ + 2.0;
-    pages_.back().push_back(
-        [=](QPainter& p) { paintText(&p, {kMargin, y, kWidth - 2 * kMargin, 8.0}, text, 11.0, true); });
+    pages_.back().push_back([=](QPainter& p) {
+        paintText(&p, {kMargin, y, kWidth - 2 * kMargin, 8.0}, text, 11.0, true);
+    });
     y_ += 9.0;
 }
 

@@ -36,7 +36,8 @@ private:
     struct Ops;
     void need(double mm);
     void row(const std::vector<Column>& columns, const QStringList& cells, bool head);
-    [[nodiscard]] double rowHeight(const std::vector<Column>& columns, const QStringList& cells) const;
+    [[nodiscard]] double rowHeight(const std::vector<Column>& columns,
+                                   const QStringList& cells) const;
 
     QString title_, plan_, foot_;
     double y_ = 0.0;

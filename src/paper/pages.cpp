@@ -53,9 +53,12 @@ QString numberedPath(const QString& path, std::size_t index, std::size_t count) 
 std::vector<Page> pagesOf(PaperDocument document, const Design& design, const Library& library) {
     loadFonts();
     switch (document) {
-        case PaperDocument::Diagram: return diagramPages(design, library);
-        case PaperDocument::Lists: return listPages(design, library);
-        case PaperDocument::SwitchOnSheet: return sheetPages(design);
+        case PaperDocument::Diagram:
+            return diagramPages(design, library);
+        case PaperDocument::Lists:
+            return listPages(design, library);
+        case PaperDocument::SwitchOnSheet:
+            return sheetPages(design);
     }
     unreachable("pagesOf");
 }
@@ -75,7 +78,9 @@ void printPages(const std::vector<Page>& pages, QPagedPaintDevice& device) {
     }
 }
 
-Result<QString> writePdf(const std::vector<Page>& pages, const QString& title, const QString& path) {
+Result<QString> writePdf(const std::vector<Page>& pages,
+                         const QString& title,
+                         const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::WriteOnly)) {
         return cannotWrite(path);

@@ -26,9 +26,15 @@ void paintSeverity(QPainter& painter, const QRectF& box, Severity severity, cons
     painter.setPen(Qt::NoPen);
     painter.setBrush(colourOf(ink, severity));
     switch (severity) {
-        case Severity::Danger: painter.drawPolygon(polygon(box, 8, M_PI / 8.0)); break;
-        case Severity::Fault: painter.drawPolygon(polygon(box, 4, 0.0)); break;
-        case Severity::Advice: painter.drawEllipse(box); break;
+        case Severity::Danger:
+            painter.drawPolygon(polygon(box, 8, M_PI / 8.0));
+            break;
+        case Severity::Fault:
+            painter.drawPolygon(polygon(box, 4, 0.0));
+            break;
+        case Severity::Advice:
+            painter.drawEllipse(box);
+            break;
     }
     painter.restore();
 }

@@ -69,13 +69,25 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
     p.setBrush(Qt::NoBrush);
     switch (kind) {
         case DeviceKind::Battery:
-        case DeviceKind::Starter: paintBattery(p, b); break;
+        case DeviceKind::Starter:
+            paintBattery(p, b);
+            break;
         case DeviceKind::DcdcCharger:
-        case DeviceKind::SolarController: paintConverter(p, b, false); break;
-        case DeviceKind::Inverter: paintConverter(p, b, true); break;
-        case DeviceKind::Array: paintPanels(p, b); break;
-        case DeviceKind::Alternator: paintMachine(p, b); break;
-        case DeviceKind::Load: paintLoad(p, b); break;
+        case DeviceKind::SolarController:
+            paintConverter(p, b, false);
+            break;
+        case DeviceKind::Inverter:
+            paintConverter(p, b, true);
+            break;
+        case DeviceKind::Array:
+            paintPanels(p, b);
+            break;
+        case DeviceKind::Alternator:
+            paintMachine(p, b);
+            break;
+        case DeviceKind::Load:
+            paintLoad(p, b);
+            break;
         case DeviceKind::FuseBlock:
             p.drawRect(b);
             for (int i = 1; i < 4; ++i) {
@@ -91,7 +103,8 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
         case DeviceKind::PvIsolator:
         case DeviceKind::Shunt:
         case DeviceKind::Strip:
-        case DeviceKind::Chassis: break;
+        case DeviceKind::Chassis:
+            break;
     }
     p.restore();
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Device symbols after IEC 60617 where one exists, drawn as vectors; otherwise a plain labelled box.
+// Device symbols after IEC 60617 where one exists, drawn as vectors; otherwise a plain labelled
+// box.
 
 #include <QPainter>
 #include <QRectF>

@@ -133,14 +133,24 @@ TEST_F(Journey, EveryExportIsWrittenAndReadBack) {
     }
     nextSave = QString::fromStdString(test::temporaryPath("report.json"));
     trigger("export.report");
-    EXPECT_EQ(nlohmann::json::parse(bytes(nextSave).toStdString())["plan"], "Bookbinder's long van");
+    EXPECT_EQ(nlohmann::json::parse(bytes(nextSave).toStdString())["plan"],
+              "Bookbinder's long van");
 }
 
 TEST_F(Journey, ModelsKeepTheirPromisesThroughEdits) {
     std::vector<std::unique_ptr<QAbstractItemModelTester>> testers;
-    for (const char* table : {"needs.table", "cables.table", "build.parts", "build.cuts", "build.labels", "cables.places", "cables.ways", "cables.placed", "rail"}) {
+    for (const char* table : {"needs.table",
+                              "cables.table",
+                              "build.parts",
+                              "build.cuts",
+                              "build.labels",
+                              "cables.places",
+                              "cables.ways",
+                              "cables.placed",
+                              "rail"}) {
         testers.push_back(std::make_unique<QAbstractItemModelTester>(
-            find<QAbstractItemView>(table)->model(), QAbstractItemModelTester::FailureReportingMode::Fatal));
+            find<QAbstractItemView>(table)->model(),
+            QAbstractItemModelTester::FailureReportingMode::Fatal));
     }
     buildAPlan();
     while (window->document().undoStack().canUndo()) {

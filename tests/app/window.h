@@ -20,12 +20,16 @@ protected:
     void SetUp() override {
         app::Dialogs dialogs;
         dialogs.openFile = [this](QWidget*, const QString&, const QString&) { return nextOpen; };
-        dialogs.saveFile = [this](QWidget*, const QString&, const QString&, const QString&) { return nextSave; };
+        dialogs.saveFile = [this](QWidget*, const QString&, const QString&, const QString&) {
+            return nextSave;
+        };
         dialogs.unsaved = [this](QWidget*, const QString&) {
             ++unsavedAsked;
             return unsavedAnswer;
         };
-        dialogs.print = [this](QWidget*, const std::vector<Page>& pages) { printed = pages.size(); };
+        dialogs.print = [this](QWidget*, const std::vector<Page>& pages) {
+            printed = pages.size();
+        };
         dialogs.choose = [this](QWidget*, const QString&, const QStringList& choices) {
             for (const QString& c : choices) {
                 if (c.startsWith(nextChoice)) {
@@ -57,6 +61,7 @@ protected:
         auto* editor = view->findChild<QLineEdit*>();
         ASSERT_NE(editor, nullptr) << table << " " << row << " " << column;
         editor->selectAll();
+        QTest::keyClick(editor, Qt::Key_Delete);
         QTest::keyClicks(editor, text);
         QTest::keyClick(editor, Qt::Key_Return);
         QTest::qWait(0);

@@ -15,7 +15,24 @@ namespace {
 namespace fs = std::filesystem;
 
 // A room includes itself and rooms before it.
-constexpr std::array<const char*, 18> kRooms{"result", "quantities", "explain", "library", "plan", "gear", "needs", "supply", "circuit", "wiring", "van", "cables", "diagram", "checks", "build", "powerup", "design", "exchange"};
+constexpr std::array<const char*, 18> kRooms{"result",
+                                             "quantities",
+                                             "explain",
+                                             "library",
+                                             "plan",
+                                             "gear",
+                                             "needs",
+                                             "supply",
+                                             "circuit",
+                                             "wiring",
+                                             "van",
+                                             "cables",
+                                             "diagram",
+                                             "checks",
+                                             "build",
+                                             "powerup",
+                                             "design",
+                                             "exchange"};
 
 struct Include {
     fs::path file;
@@ -25,7 +42,8 @@ struct Include {
 std::vector<Include> includesUnder(const std::string& folder) {
     const std::regex pattern("^\\s*#\\s*include\\s*[<\"]([^>\"]+)[>\"]");
     std::vector<Include> out;
-    for (const auto& entry : fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / folder)) {
+    for (const auto& entry :
+         fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / folder)) {
         const std::string ending = entry.path().extension().string();
         if (ending != ".h" && ending != ".cpp") {
             continue;
@@ -55,12 +73,15 @@ TEST(Rooms, NoArrowRunsAgainstTheOrder) {
     int seen = 0;
     for (const Include& i : includesUnder("src/core")) {
         if (!i.target.starts_with("core/")) {
-            EXPECT_FALSE(i.target.starts_with("app/") || i.target.starts_with("paper/") || i.target.starts_with("cli/")) << i.file << " includes " << i.target;
+            EXPECT_FALSE(i.target.starts_with("app/") || i.target.starts_with("paper/") ||
+                         i.target.starts_with("cli/"))
+                << i.file << " includes " << i.target;
             continue;
         }
         ++seen;
         const std::string from = roomOf(i.file.generic_string());
-        ASSERT_LT(rank(from), static_cast<std::ptrdiff_t>(kRooms.size())) << "a room without a place in the order: " << from;
+        ASSERT_LT(rank(from), static_cast<std::ptrdiff_t>(kRooms.size()))
+            << "a room without a place in the order: " << from;
         EXPECT_LE(rank(roomOf(i.target)), rank(from)) << i.file << " includes " << i.target;
     }
     EXPECT_GT(seen, 100);
@@ -85,7 +106,8 @@ TEST(Rooms, NoStationKnowsAnother) {
     for (const Include& i : includesUnder("src/app")) {
         const std::string path = i.file.generic_string();
         const std::string rest = path.substr(path.find("src/app/") + 8);
-        const std::string from = rest.find('/') == std::string::npos ? "" : rest.substr(0, rest.find('/'));
+        const std::string from =
+            rest.find('/') == std::string::npos ? "" : rest.substr(0, rest.find('/'));
         if (!i.target.starts_with("app/") || from.empty() || from == "shell") {
             continue;
         }
@@ -96,7 +118,8 @@ TEST(Rooms, NoStationKnowsAnother) {
 
 TEST(Rooms, EverySourceFileNamesItsLicence) {
     for (const char* folder : {"src", "tests", "bench"}) {
-        for (const auto& entry : fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / folder)) {
+        for (const auto& entry :
+             fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / folder)) {
             const std::string ending = entry.path().extension().string();
             if (ending != ".h" && ending != ".cpp") {
                 continue;

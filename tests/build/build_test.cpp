@@ -99,7 +99,8 @@ TEST(Numbers, GivenOnceStayThoughLoadsComeAndGo) {
     Plan plan = test::aFullVan();
     plan = numbered(plan, numberedConductors(design(plan, library()).wiring.circuit));
     const auto before = plan.numbers;
-    plan.appliances.insert(plan.appliances.begin(), test::aLoad("heater", watts(120), Category::Climate));
+    plan.appliances.insert(plan.appliances.begin(),
+                           test::aLoad("heater", watts(120), Category::Climate));
     const Build b = design(plan, library()).build;
     std::set<int> used;
     for (const auto& [id, number] : b.numbers) {
@@ -112,7 +113,8 @@ TEST(Numbers, GivenOnceStayThoughLoadsComeAndGo) {
 
 TEST(Labels, SayNumberWhereToSizeAndFuse) {
     const Design d = design(test::aFullVan(), library());
-    const auto label = std::ranges::find(d.build.labels, ConductorId("inverter.feed+"), &LabelText::conductor);
+    const auto label =
+        std::ranges::find(d.build.labels, ConductorId("inverter.feed+"), &LabelText::conductor);
     EXPECT_NE(label->first.find("inverter"), std::string::npos);
     EXPECT_NE(label->second.find("bus.pos:bar → inverter:dc+"), std::string::npos);
     EXPECT_NE(label->second.find("mm²"), std::string::npos);

@@ -37,7 +37,9 @@ TEST(Sizing, OfUnamendedPlansKeepsEveryLimit) {
             if (r.fuseFrom) {
                 EXPECT_GE(r.fuseFrom->rating, r.load * 1.25);
                 EXPECT_LE(r.fuseFrom->rating, r.ampacity);
-                EXPECT_TRUE(familyOf(library(), r.fuseFrom->family).interrupting >= r.fuseFrom->prospective || r.fuseFrom->backup);
+                EXPECT_TRUE(familyOf(library(), r.fuseFrom->family).interrupting >=
+                                r.fuseFrom->prospective ||
+                            r.fuseFrom->backup);
             }
         }
     }
@@ -64,7 +66,8 @@ TEST(Sizing, BatteriesWithEqualLeadsShareEqually) {
 
 TEST(Sizing, AnUnequalLeadIsSolvedNotAssumed) {
     Plan plan = test::aFullVan();
-    plan.amendments = {SetLength{ConductorId("bank.3.lead+"), metres(4)}, SetLength{ConductorId("bank.3.lead-"), metres(4)}};
+    plan.amendments = {SetLength{ConductorId("bank.3.lead+"), metres(4)},
+                       SetLength{ConductorId("bank.3.lead-"), metres(4)}};
     const Design d = design(plan, library());
     EXPECT_LT(rowOf(d, "bank.3.lead+").load, rowOf(d, "bank.1.lead+").load * 0.85);
 }
@@ -89,7 +92,8 @@ TEST(Sizing, AHotterPlaceAsksForAThickerCable) {
 TEST(Sizing, ALongerWayAsksForAThickerCable) {
     Plan plan = test::aSmallVan();
     const SquareMetres near = rowOf(design(plan, library()), "circuit.kitchen.feed+").area;
-    plan.amendments = {SetLength{ConductorId("circuit.kitchen.feed+"), metres(30)}, SetLength{ConductorId("circuit.kitchen.feed-"), metres(30)}};
+    plan.amendments = {SetLength{ConductorId("circuit.kitchen.feed+"), metres(30)},
+                       SetLength{ConductorId("circuit.kitchen.feed-"), metres(30)}};
     EXPECT_GT(rowOf(design(plan, library()), "circuit.kitchen.feed+").area, near);
 }
 
@@ -128,10 +132,12 @@ TEST(Explain, EveryFigureOfARowHasADerivation) {
             continue;
         }
         for (const char* figure : {"load", "ampacity", "size", "drop", "fault"}) {
-            EXPECT_NE(d.why.find(cableFigure(c.id, figure)), nullptr) << c.id.value << " " << figure;
+            EXPECT_NE(d.why.find(cableFigure(c.id, figure)), nullptr)
+                << c.id.value << " " << figure;
         }
         EXPECT_NE(d.why.find(lengthFigure(c.id)), nullptr) << c.id.value;
-        EXPECT_EQ(d.why.find(cableFigure(c.id, "fuse")) != nullptr, c.atFrom.has_value()) << c.id.value;
+        EXPECT_EQ(d.why.find(cableFigure(c.id, "fuse")) != nullptr, c.atFrom.has_value())
+            << c.id.value;
     }
 }
 
@@ -140,7 +146,8 @@ TEST(Explain, EveryLinkedFigureExists) {
     for (const auto& [id, derivation] : d.why.all()) {
         for (const Term& term : derivation.terms) {
             if (const auto* from = std::get_if<FromFigure>(&term.origin)) {
-                EXPECT_NE(d.why.find(from->figure), nullptr) << id.value << " -> " << from->figure.value;
+                EXPECT_NE(d.why.find(from->figure), nullptr)
+                    << id.value << " -> " << from->figure.value;
             }
         }
         EXPECT_FALSE(derivation.source.empty()) << id.value;

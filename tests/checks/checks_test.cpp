@@ -23,46 +23,102 @@ struct Case {
 };
 
 const Case kCases[] = {
-    {"W1", Severity::Danger,
-     [](Plan& p) { p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(200)}}; },
-     [](Plan& p) { p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(15)}}; }},
-    {"W2", Severity::Fault,
-     [](Plan& p) { p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(150)}}; },
-     [](Plan& p) { p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(200)}}; }},
-    {"W3", Severity::Danger,
-     [](Plan& p) { p.amendments = {LeaveOutProtection{ConductorId("main.feed+"), End::From}}; },
-     [](Plan& p) { p.amendments = {SetLength{ConductorId("main.feed+"), metres(0.4)}}; }},
-    {"W5", Severity::Danger,
-     [](Plan& p) { p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "sf51", amps(250)}}; },
-     [](Plan& p) { p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "class_t", amps(250)}}; }},
-    {"W7", Severity::Fault,
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(4)}}; },
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(50)}}; }},
-    {"W8", Severity::Danger,
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(4)}}; },
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}}; }},
-    {"W10", Severity::Fault,
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(95)}}; },
-     [](Plan& p) { p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}}; }},
-    {"B1", Severity::Fault,
+    {"W1",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(200)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(15)}};
+     }},
+    {"W2",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(150)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(200)}};
+     }},
+    {"W3",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {LeaveOutProtection{ConductorId("main.feed+"), End::From}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("main.feed+"), metres(0.4)}};
+     }},
+    {"W5",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "sf51", amps(250)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "class_t", amps(250)}};
+     }},
+    {"W7",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(4)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(50)}};
+     }},
+    {"W8",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(4)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+     }},
+    {"W10",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(95)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+     }},
+    {"B1",
+     Severity::Fault,
      [](Plan& p) { p.trip.daysWithoutSun = 30; },
      [](Plan& p) { p.trip.daysWithoutSun = 1; }},
-    {"B2", Severity::Fault,
-     [](Plan& p) { p.gear.bank = {"lfp_100", 1}; },
-     [](Plan& p) { p.gear.bank = {"lfp_200", 1}; }},
-    {"S1", Severity::Danger,
+    {"B2",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.bank = {"lfp_100", 1};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"lfp_200", 1};
+     }},
+    {"S1",
+     Severity::Danger,
      [](Plan& p) { p.gear.solar->series = 4; },
      [](Plan& p) { p.gear.solar->series = 3; }},
-    {"S2", Severity::Advice,
+    {"S2",
+     Severity::Advice,
      [](Plan& p) { p.gear.solar->controller = "mppt_100_20"; },
      [](Plan& p) { p.gear.solar->controller = "mppt_100_50"; }},
-    {"E3", Severity::Fault,
-     [](Plan& p) { p.gear.engine = EngineChoice{"dcdc_60", amps(100)}; },
-     [](Plan& p) { p.gear.engine = EngineChoice{"dcdc_20", amps(180)}; }},
-    {"G3", Severity::Fault,
-     [](Plan& p) { p.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}}; },
-     [](Plan& p) { p.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bus.neg"), "bar"}}}; }},
-    {"I1", Severity::Fault,
+    {"E3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.engine = EngineChoice{"dcdc_60", amps(100)};
+     },
+     [](Plan& p) {
+         p.gear.engine = EngineChoice{"dcdc_20", amps(180)};
+     }},
+    {"G3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
+     },
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bus.neg"), "bar"}}};
+     }},
+    {"I1",
+     Severity::Fault,
      [](Plan& p) { p.appliances.back().rated = watts(3000); },
      [](Plan& p) { p.appliances.back().rated = watts(1500); }},
 };
@@ -110,7 +166,8 @@ TEST(Rules, EveryMendEndsItsFinding) {
             for (const Mend& mend : f.mends) {
                 SCOPED_TRACE(english(mend.label));
                 const Design mended = design(apply(plan, mend), library());
-                EXPECT_EQ(std::ranges::find(mended.checks.findings, f.id, &Finding::id), mended.checks.findings.end());
+                EXPECT_EQ(std::ranges::find(mended.checks.findings, f.id, &Finding::id),
+                          mended.checks.findings.end());
             }
         }
     }

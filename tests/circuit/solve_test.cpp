@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The steady-state solver by its laws and by cases that can be solved on paper; other programs judge
-// it in tests/reference.
+// The steady-state solver by its laws and by cases that can be solved on paper; other programs
+// judge it in tests/reference.
 #include <gtest/gtest.h>
 #include <rapidcheck.h>
 // gtest before rapidcheck's own header for it
@@ -58,7 +58,8 @@ TEST(Solve, JustBelowAndJustAboveTheLimit) {
 
 TEST(Solve, ResistanceAndCurrentLoads) {
     Network n = batteryAndLine(milliohms(4), milliohms(10));
-    n.loads = {{2, 0, Behaviour::Resistance, {}, {}, ohms(1)}, {2, 0, Behaviour::Current, {}, amps(10), {}}};
+    n.loads = {{2, 0, Behaviour::Resistance, {}, {}, ohms(1)},
+               {2, 0, Behaviour::Current, {}, amps(10), {}}};
     const Solution s = solve(n);
     // Own arithmetic: (12.8 - V) / 0.014 = V + 10.
     const double v = (12.8 / 0.014 - 10) / (1 / 0.014 + 1);

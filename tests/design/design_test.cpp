@@ -59,7 +59,10 @@ Plan randomPlan(const std::vector<int>& dice) {
     if (roll(3) == 0) {
         plan.gear.solar.reset();
     } else {
-        plan.gear.solar = SolarChoice{library().panels[static_cast<std::size_t>(roll(4))].id, 1 + roll(4), 1 + roll(4), library().controllers[static_cast<std::size_t>(roll(5))].id};
+        plan.gear.solar = SolarChoice{library().panels[static_cast<std::size_t>(roll(4))].id,
+                                      1 + roll(4),
+                                      1 + roll(4),
+                                      library().controllers[static_cast<std::size_t>(roll(5))].id};
     }
     if (roll(3) == 0) {
         plan.gear.engine.reset();
@@ -67,10 +70,12 @@ Plan randomPlan(const std::vector<int>& dice) {
     if (roll(3) == 0) {
         plan.gear.inverter.reset();
     } else {
-        plan.gear.inverter = InverterChoice{library().inverters[static_cast<std::size_t>(roll(5))].id, hours(roll(24))};
+        plan.gear.inverter = InverterChoice{
+            library().inverters[static_cast<std::size_t>(roll(5))].id, hours(roll(24))};
     }
     for (int i = roll(25); i > 0; --i) {
-        plan.appliances.push_back(fromCatalogue(library().appliances[static_cast<std::size_t>(roll(20))], plan));
+        plan.appliances.push_back(
+            fromCatalogue(library().appliances[static_cast<std::size_t>(roll(20))], plan));
         plan.appliances.back().count = roll(4);
     }
     return plan;
@@ -81,9 +86,10 @@ RC_GTEST_PROP(DesignLaws, NoComputedFuseIsAboveItsCable, (const std::vector<int>
     const Design d = design(randomPlan(dice), library());
     for (const CableRow& r : d.cables.rows) {
         if (r.fuseFrom && r.fuseFrom->rating > r.ampacity) {
-            RC_ASSERT(std::any_of(d.checks.findings.begin(), d.checks.findings.end(), [&](const Finding& f) {
-                return f.rule == "W1" && f.where.front().id == r.id.value;
-            }));
+            RC_ASSERT(std::any_of(
+                d.checks.findings.begin(), d.checks.findings.end(), [&](const Finding& f) {
+                    return f.rule == "W1" && f.where.front().id == r.id.value;
+                }));
         }
     }
 }
@@ -99,7 +105,8 @@ RC_GTEST_PROP(DesignLaws, SavingAndReadingGivesTheSameBytes, (const std::vector<
 TEST(Consequence, NamesWhatAnEditChanged) {
     const StandingFigures before{1.2, watts(1500), {1, 2, 0}};
     const StandingFigures after{1.6, watts(1500), {0, 2, 1}};
-    EXPECT_EQ(consequence(before, after), "1 danger fewer, 1 piece of advice more, 0.4 days more without sun");
+    EXPECT_EQ(consequence(before, after),
+              "1 danger fewer, 1 piece of advice more, 0.4 days more without sun");
     EXPECT_EQ(consequence(before, before), "");
 }
 

@@ -22,19 +22,22 @@ const PlacedWire* wireOf(const DiagramGeometry& g, const std::string& id) {
 }
 
 bool overlap(const Rect& a, const Rect& b) {
-    return a.x < b.x + b.w - 0.1 && b.x < a.x + a.w - 0.1 && a.y < b.y + b.h - 0.1 && b.y < a.y + a.h - 0.1;
+    return a.x < b.x + b.w - 0.1 && b.x < a.x + a.w - 0.1 && a.y < b.y + b.h - 0.1 &&
+           b.y < a.y + a.h - 0.1;
 }
 
 Plan aVanOfFortyLoads() {
     Plan plan = test::aFullVan();
     for (int i = 0; i < 40; ++i) {
-        plan.appliances.push_back(test::aLoad("load" + std::to_string(i), watts(20 + 3 * i), static_cast<Category>(i % 6)));
+        plan.appliances.push_back(test::aLoad(
+            "load" + std::to_string(i), watts(20 + 3 * i), static_cast<Category>(i % 6)));
     }
     return plan;
 }
 
 TEST(Diagram, EveryConductorIsDrawnOnce) {
-    for (const Plan& plan : {test::aSmallVan(), test::aFullVan(), test::theDemo(), aVanOfFortyLoads()}) {
+    for (const Plan& plan :
+         {test::aSmallVan(), test::aFullVan(), test::theDemo(), aVanOfFortyLoads()}) {
         SCOPED_TRACE(plan.name);
         const Circuit circuit = circuitOf(plan);
         const DiagramGeometry g = layOut(circuit, {});
@@ -54,7 +57,8 @@ TEST(Diagram, DevicesDoNotOverlapAndLieWithinTheBounds) {
             EXPECT_LE(r.x + r.w, g.bounds.w);
             EXPECT_LE(r.y + r.h, g.bounds.h);
             for (std::size_t k = i + 1; k < g.devices.size(); ++k) {
-                EXPECT_FALSE(overlap(r, g.devices[k].rect)) << g.devices[i].id.value << " " << g.devices[k].id.value;
+                EXPECT_FALSE(overlap(r, g.devices[k].rect))
+                    << g.devices[i].id.value << " " << g.devices[k].id.value;
             }
         }
     }
@@ -62,7 +66,11 @@ TEST(Diagram, DevicesDoNotOverlapAndLieWithinTheBounds) {
 
 TEST(Diagram, RungsAreStraightVerticals) {
     const DiagramGeometry g = layOut(circuitOf(test::aFullVan()), {});
-    for (const char* id : {"inverter.feed+", "inverter.feed-", "main.link+", "bank.2.lead+", "circuit.kitchen.feed+"}) {
+    for (const char* id : {"inverter.feed+",
+                           "inverter.feed-",
+                           "main.link+",
+                           "bank.2.lead+",
+                           "circuit.kitchen.feed+"}) {
         const PlacedWire* w = wireOf(g, id);
         ASSERT_NE(w, nullptr) << id;
         ASSERT_EQ(w->points.size(), 2u) << id;
@@ -82,8 +90,12 @@ TEST(Diagram, AFuseStandsAtTheEndWhereItMustBeFitted) {
 
 TEST(Diagram, PositiveBarIsAboveNegativeAndBankStandsBetweenWaysInAndWaysOut) {
     const DiagramGeometry g = layOut(circuitOf(test::aFullVan()), {});
-    const auto rail = [&](const char* id) { return *std::ranges::find(g.rails, DeviceId(id), &PlacedRail::device); };
-    const auto device = [&](const char* id) { return std::ranges::find(g.devices, DeviceId(id), &PlacedDevice::id)->rect.x; };
+    const auto rail = [&](const char* id) {
+        return *std::ranges::find(g.rails, DeviceId(id), &PlacedRail::device);
+    };
+    const auto device = [&](const char* id) {
+        return std::ranges::find(g.devices, DeviceId(id), &PlacedDevice::id)->rect.x;
+    };
     EXPECT_LT(rail("bus.pos").from.y, rail("bus.neg").from.y);
     EXPECT_LT(device("dcdc"), device("mppt"));
     EXPECT_LT(device("mppt"), device("bank.1"));
@@ -109,13 +121,15 @@ TEST(Diagram, AClosedBlockIsOneBox) {
     const DiagramGeometry g = layOut(circuit, {DeviceId("fuseblock")});
     EXPECT_EQ(wireOf(g, "circuit.kitchen.feed+"), nullptr);
     EXPECT_NE(wireOf(g, "fuseblock.feed+"), nullptr);
-    EXPECT_NE(std::ranges::find(g.devices, DeviceId("fuseblock"), &PlacedDevice::id), g.devices.end());
+    EXPECT_NE(std::ranges::find(g.devices, DeviceId("fuseblock"), &PlacedDevice::id),
+              g.devices.end());
 }
 
 TEST(Diagram, AMovedEndIsStillDrawn) {
     Plan plan = test::aFullVan();
-    plan.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}},
-                       MoveEnd{ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("bank.1"), "+"}}};
+    plan.amendments = {
+        MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}},
+        MoveEnd{ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("bank.1"), "+"}}};
     const Circuit circuit = circuitOf(plan);
     const DiagramGeometry g = layOut(circuit, {});
     EXPECT_EQ(g.wires.size(), circuit.conductors.size());
@@ -126,7 +140,8 @@ TEST(Diagram, AnInsertedIsolatorStandsInItsLeg) {
     Plan plan = test::aFullVan();
     plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")}};
     const DiagramGeometry g = layOut(circuitOf(plan), {});
-    EXPECT_NE(std::ranges::find(g.devices, DeviceId("inverter.feed+.isolator"), &PlacedDevice::id), g.devices.end());
+    EXPECT_NE(std::ranges::find(g.devices, DeviceId("inverter.feed+.isolator"), &PlacedDevice::id),
+              g.devices.end());
     EXPECT_FALSE(wireOf(g, "inverter.feed+.after")->stray);
 }
 

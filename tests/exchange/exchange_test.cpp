@@ -15,7 +15,8 @@ using test::library;
 
 // RFC 4180: quotes round commas, quotes and line breaks; quotes doubled; CRLF.
 TEST(Csv, QuotesAsRfc4180Asks) {
-    EXPECT_EQ(writeCsv({{"a,b", "say \"x\"", "two\nlines", "plain"}}), "\"a,b\",\"say \"\"x\"\"\",\"two\nlines\",plain\r\n");
+    EXPECT_EQ(writeCsv({{"a,b", "say \"x\"", "two\nlines", "plain"}}),
+              "\"a,b\",\"say \"\"x\"\"\",\"two\nlines\",plain\r\n");
 }
 
 TEST(Csv, ReadingGivesBackWhatWasWritten) {
@@ -31,7 +32,8 @@ TEST(Csv, AnOpenQuoteIsNamedWithItsLine) {
 
 TEST(Csv, EveryTableOfTheDemoReadsBackWithTheSameNumberOfCells) {
     const Design d = design(test::theDemo(), library());
-    for (const std::string& text : {partsCsv(d), cutsCsv(d), labelsCsv(d), cablesCsv(d, library())}) {
+    for (const std::string& text :
+         {partsCsv(d), cutsCsv(d), labelsCsv(d), cablesCsv(d, library())}) {
         const auto rows = readCsv(text);
         ASSERT_TRUE(rows.has_value());
         ASSERT_GT(rows->size(), 10u);
@@ -61,8 +63,10 @@ TEST(Report, EveryDerivationIsValidJson) {
 }
 
 TEST(Report, TextNamesWhatItFound) {
-    EXPECT_NE(reportText(design(test::theDemo(), library()), library()).find("W1 danger"), std::string::npos);
-    EXPECT_NE(findingsText(design(test::aSmallVan(), library())).find("Nothing found"), std::string::npos);
+    EXPECT_NE(reportText(design(test::theDemo(), library()), library()).find("W1 danger"),
+              std::string::npos);
+    EXPECT_NE(findingsText(design(test::aSmallVan(), library())).find("Nothing found"),
+              std::string::npos);
 }
 
 }  // namespace

@@ -110,7 +110,8 @@ TEST(Library, NamesOfEnumeratorsArePinned) {
 class DamagedLibrary : public ::testing::Test {
 protected:
     void SetUp() override {
-        folder_ = test::temporaryPath(::testing::UnitTest::GetInstance()->current_test_info()->name());
+        folder_ =
+            test::temporaryPath(::testing::UnitTest::GetInstance()->current_test_info()->name());
         std::filesystem::copy(SPIRK_DATA_DIR, folder_, std::filesystem::copy_options::recursive);
     }
     void replace(const std::string& file, const std::string& from, const std::string& to) const {
@@ -136,7 +137,8 @@ TEST_F(DamagedLibrary, NegativeAmpacityIsNamedWithItsPlace) {
     replace("ampacity.json", "\"amps\": 10", "\"amps\": -10");
     const auto read = loadLibrary(folder_);
     ASSERT_FALSE(read.has_value());
-    EXPECT_NE(read.error().where.find("columns[0].rows[0].amps"), std::string::npos) << read.error().where;
+    EXPECT_NE(read.error().where.find("columns[0].rows[0].amps"), std::string::npos)
+        << read.error().where;
 }
 
 TEST_F(DamagedLibrary, RowsOutOfOrderAreRefused) {

@@ -39,7 +39,8 @@ TEST(Paper, TheDiagramCarriesNumberSizeAndFuseOfEveryConductor) {
         if (!isOurs(c)) {
             continue;
         }
-        const std::string label = std::to_string(demo().build.numbers.at(c.id)) + " · " + format(demo().cables.rows[i].area);
+        const std::string label = std::to_string(demo().build.numbers.at(c.id)) + " · " +
+                                  format(demo().cables.rows[i].area);
         EXPECT_NE(svg.find(label), std::string::npos) << label;
     }
     EXPECT_NE(svg.find("300 A"), std::string::npos);
@@ -48,12 +49,14 @@ TEST(Paper, TheDiagramCarriesNumberSizeAndFuseOfEveryConductor) {
 }
 
 TEST(Paper, EveryPageHasTheLineOfCaution) {
-    for (const auto document : {PaperDocument::Diagram, PaperDocument::Lists, PaperDocument::SwitchOnSheet}) {
+    for (const auto document :
+         {PaperDocument::Diagram, PaperDocument::Lists, PaperDocument::SwitchOnSheet}) {
         const std::vector<Page> pages = pagesOf(document, demo(), test::library());
         const std::string svg = textOfSvg(document, demo());
         std::size_t found = 0;
         const std::string line = footCaution().substr(0, 40);
-        for (std::size_t at = svg.find(line); at != std::string::npos; at = svg.find(line, at + 1)) {
+        for (std::size_t at = svg.find(line); at != std::string::npos;
+             at = svg.find(line, at + 1)) {
             ++found;
         }
         EXPECT_EQ(found, pages.size());
@@ -62,7 +65,8 @@ TEST(Paper, EveryPageHasTheLineOfCaution) {
 
 TEST(Paper, TheSheetHasCautionsReadingsAndEndsUnplugged) {
     const std::string svg = textOfSvg(PaperDocument::SwitchOnSheet, demo());
-    for (const char* part : {"Rings and watch off", "Dead tests", "Settings", "Measured", "unplugged", "absorption"}) {
+    for (const char* part :
+         {"Rings and watch off", "Dead tests", "Settings", "Measured", "unplugged", "absorption"}) {
         EXPECT_NE(svg.find(part), std::string::npos) << part;
     }
 }
@@ -81,11 +85,13 @@ QImage painted(const Page& page) {
 }
 
 TEST(Paper, NothingIsPaintedInTheMargins) {
-    for (const auto document : {PaperDocument::Diagram, PaperDocument::Lists, PaperDocument::SwitchOnSheet}) {
+    for (const auto document :
+         {PaperDocument::Diagram, PaperDocument::Lists, PaperDocument::SwitchOnSheet}) {
         for (const Page& page : pagesOf(document, demo(), test::library())) {
             const QImage image = painted(page);
             for (int y = 0; y < image.height(); ++y) {
-                for (const int x : {0, 12, 24, image.width() - 25, image.width() - 13, image.width() - 1}) {
+                for (const int x :
+                     {0, 12, 24, image.width() - 25, image.width() - 13, image.width() - 1}) {
                     ASSERT_EQ(image.pixelColor(x, y), QColor(Qt::white)) << x << " " << y;
                 }
             }
@@ -96,7 +102,8 @@ TEST(Paper, NothingIsPaintedInTheMargins) {
 TEST(Paper, SlicesOfTheDiagramHoldTheWholeOfIt) {
     Plan plan = test::aFullVan();
     for (int i = 0; i < 40; ++i) {
-        plan.appliances.push_back(test::aLoad("load" + std::to_string(i), watts(60), Category::Work));
+        plan.appliances.push_back(
+            test::aLoad("load" + std::to_string(i), watts(60), Category::Work));
     }
     const Design d = design(plan, test::library());
     EXPECT_GT(pagesOf(PaperDocument::Diagram, d, test::library()).size(), 4u);
@@ -107,7 +114,8 @@ TEST(Paper, SlicesOfTheDiagramHoldTheWholeOfIt) {
 }
 
 TEST(Paper, AFolderThatDoesNotExistIsNamed) {
-    const auto written = writePdf(pagesOf(PaperDocument::Lists, demo(), test::library()), "t", "/no/such/folder/a.pdf");
+    const auto written = writePdf(
+        pagesOf(PaperDocument::Lists, demo(), test::library()), "t", "/no/such/folder/a.pdf");
     ASSERT_FALSE(written.has_value());
     EXPECT_EQ(written.error().where, "/no/such/folder/a.pdf");
 }

@@ -21,12 +21,13 @@ using nlohmann::json;
 Plan aPlanWithEverything() {
     Plan plan = test::aFullVan();
     plan.notes = "zwölf Volt, “quoted”";
-    plan.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)},
-                       SetFuse{ConductorId("inverter.feed+"), End::From, "class_t", amps(225)},
-                       SetLength{ConductorId("bond"), metres(1.2)},
-                       InsertIsolator{ConductorId("inverter.feed+")},
-                       LeaveOutProtection{ConductorId("bank.1.lead+"), End::From},
-                       MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
+    plan.amendments = {
+        SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)},
+        SetFuse{ConductorId("inverter.feed+"), End::From, "class_t", amps(225)},
+        SetLength{ConductorId("bond"), metres(1.2)},
+        InsertIsolator{ConductorId("inverter.feed+")},
+        LeaveOutProtection{ConductorId("bank.1.lead+"), End::From},
+        MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
     plan.numbers = {{ConductorId("bond"), 7}};
     plan.highestNumber = 12;
     plan.van.placed[DeviceId("inverter")] = PlaceId("bed");
@@ -37,7 +38,8 @@ Plan aPlanWithEverything() {
 TEST(PlanFile, ReadingWhatWasWrittenGivesTheSamePlan) {
     const Plan plan = aPlanWithEverything();
     const PlanReading reading = readPlan(writePlan(plan), "test");
-    ASSERT_TRUE(reading.plan.has_value()) << (reading.problems.empty() ? "" : oneLine(reading.problems[0]));
+    ASSERT_TRUE(reading.plan.has_value())
+        << (reading.problems.empty() ? "" : oneLine(reading.problems[0]));
     EXPECT_EQ(writePlan(*reading.plan), writePlan(plan));
     EXPECT_EQ(reading.plan->amendments, plan.amendments);
     EXPECT_EQ(reading.plan->numbers, plan.numbers);
@@ -66,22 +68,41 @@ struct Bad {
 
 const Bad kBad[] = {
     {"a missing field", [](json& j) { j["trip"].erase("climate"); }, "trip.climate"},
-    {"text for a number", [](json& j) { j["trip"]["days_without_sun"] = "two"; }, "trip.days_without_sun"},
+    {"text for a number",
+     [](json& j) { j["trip"]["days_without_sun"] = "two"; },
+     "trip.days_without_sun"},
     {"number for a text", [](json& j) { j["name"] = 5; }, "name"},
-    {"a negative power", [](json& j) { j["appliances"][0]["rated_w"] = -45; }, "appliances[0].rated_w"},
-    {"an absurd power", [](json& j) { j["appliances"][0]["rated_w"] = 1e12; }, "appliances[0].rated_w"},
-    {"a duty above one", [](json& j) { j["appliances"][0]["uses"][0]["duty"] = 1.5; }, "appliances[0].uses[0].duty"},
+    {"a negative power",
+     [](json& j) { j["appliances"][0]["rated_w"] = -45; },
+     "appliances[0].rated_w"},
+    {"an absurd power",
+     [](json& j) { j["appliances"][0]["rated_w"] = 1e12; },
+     "appliances[0].rated_w"},
+    {"a duty above one",
+     [](json& j) { j["appliances"][0]["uses"][0]["duty"] = 1.5; },
+     "appliances[0].uses[0].duty"},
     {"a thirteenth month", [](json& j) { j["trip"]["first_month"] = 13; }, "trip.first_month"},
     {"half a battery", [](json& j) { j["gear"]["bank"]["count"] = 1.5; }, "gear.bank.count"},
     {"five batteries", [](json& j) { j["gear"]["bank"]["count"] = 5; }, "gear.bank.count"},
-    {"an unknown feed", [](json& j) { j["appliances"][0]["feed"] = "steam"; }, "appliances[0].feed"},
+    {"an unknown feed",
+     [](json& j) { j["appliances"][0]["feed"] = "steam"; },
+     "appliances[0].feed"},
     {"an unknown key", [](json& j) { j["colour"] = "red"; }, "colour"},
     {"a list for a group", [](json& j) { j["van"] = json::array(); }, "van"},
     {"a null for a list", [](json& j) { j["appliances"] = nullptr; }, "appliances"},
-    {"an id used twice", [](json& j) { j["appliances"][1]["id"] = j["appliances"][0]["id"]; }, "appliances"},
-    {"an unknown amendment", [](json& j) { j["amendments"] = {{{"kind", "paint"}, {"conductor", "bond"}}}; }, "amendments[0].kind"},
+    {"an id used twice",
+     [](json& j) { j["appliances"][1]["id"] = j["appliances"][0]["id"]; },
+     "appliances"},
+    {"an unknown amendment",
+     [](json& j) {
+         j["amendments"] = {{{"kind", "paint"}, {"conductor", "bond"}}};
+     },
+     "amendments[0].kind"},
     {"a terminal without a port",
-     [](json& j) { j["amendments"] = {{{"kind", "move_end"}, {"conductor", "bond"}, {"end", "to"}, {"terminal", "chassis"}}}; },
+     [](json& j) {
+         j["amendments"] = {
+             {{"kind", "move_end"}, {"conductor", "bond"}, {"end", "to"}, {"terminal", "chassis"}}};
+     },
      "amendments[0].terminal"},
 };
 
@@ -111,7 +132,8 @@ TEST(PlanFile, NotANumberAndInfinityAreRefused) {
     const std::string good = "\"days_without_sun\": 1";
     for (const char* bad : {"NaN", "Infinity", "1e999"}) {
         std::string damaged = text;
-        damaged.replace(damaged.find(good), good.size(), std::string("\"days_without_sun\": ") + bad);
+        damaged.replace(
+            damaged.find(good), good.size(), std::string("\"days_without_sun\": ") + bad);
         EXPECT_FALSE(readPlan(damaged, "test").plan.has_value()) << bad;
     }
 }
@@ -127,7 +149,13 @@ TEST(PlanFile, TruncatedAnywhereIsRefusedWithoutACrash) {
 }
 
 TEST(PlanFile, ForeignFilesAreNotPlans) {
-    for (const char* text : {"", "hello", "[]", "{}", "{\"spirk_format\": \"one\"}", "{\"spirk_format\": 0}", "\x89PNG\r\n"}) {
+    for (const char* text : {"",
+                             "hello",
+                             "[]",
+                             "{}",
+                             "{\"spirk_format\": \"one\"}",
+                             "{\"spirk_format\": 0}",
+                             "\x89PNG\r\n"}) {
         const PlanReading reading = readPlan(text, "foreign.spirk");
         EXPECT_FALSE(reading.plan.has_value()) << text;
         EXPECT_NE(oneLine(reading.problems.at(0)).find("foreign.spirk"), std::string::npos);
@@ -184,7 +212,8 @@ TEST(PlanFile, TheExampleOfTheDocumentationLoads) {
     const std::size_t start = page.find('{', begin);
     const std::size_t end = page.find("```", start);
     const PlanReading reading = readPlan(page.substr(start, end - start), "docs/file-format.md");
-    ASSERT_TRUE(reading.plan.has_value()) << (reading.problems.empty() ? "" : oneLine(reading.problems[0]));
+    ASSERT_TRUE(reading.plan.has_value())
+        << (reading.problems.empty() ? "" : oneLine(reading.problems[0]));
     EXPECT_EQ(reading.plan->amendments.size(), 6u);  // one of each kind
 }
 

@@ -26,12 +26,21 @@ const SwitchStep& stepOf(const PowerUp& p, const std::string& id) {
 }
 
 std::size_t indexOf(const PowerUp& p, const std::string& id) {
-    return static_cast<std::size_t>(std::ranges::find(p.switchOn, id, &SwitchStep::id) - p.switchOn.begin());
+    return static_cast<std::size_t>(std::ranges::find(p.switchOn, id, &SwitchStep::id) -
+                                    p.switchOn.begin());
 }
 
 TEST(PowerUp, OrderIsBatteriesMainCircuitsInverterSunEngine) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
-    const char* order[] = {"on.batteries", "on.main", "on.fuseblock", "on.circuit.kitchen.feed+", "on.inverter", "on.mppt", "on.dcdc", "on.heat", "on.end"};
+    const char* order[] = {"on.batteries",
+                           "on.main",
+                           "on.fuseblock",
+                           "on.circuit.kitchen.feed+",
+                           "on.inverter",
+                           "on.mppt",
+                           "on.dcdc",
+                           "on.heat",
+                           "on.end"};
     for (std::size_t i = 1; i < std::size(order); ++i) {
         EXPECT_LT(indexOf(p, order[i - 1]), indexOf(p, order[i])) << order[i];
     }
@@ -42,7 +51,7 @@ TEST(PowerUp, OrderIsBatteriesMainCircuitsInverterSunEngine) {
 TEST(PowerUp, BehindTheOpenMainSwitchNothingIsLive) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
     const SwitchStep& s = stepOf(p, "on.batteries");
-    ASSERT_EQ(s.readings.size(), 4u);  // three batteries and the bar
+    ASSERT_EQ(s.readings.size(), 4u);                  // three batteries and the bar
     EXPECT_NEAR(s.readings[0].value.si, 13.20, 0.01);  // half charged: the chemistry's table
     EXPECT_EQ(s.readings[3].value.si, 0.0);
 }
@@ -76,7 +85,9 @@ TEST(PowerUp, EngineGivesTheChargersCurrentAndDrawsMore) {
 TEST(PowerUp, SettingsCoverEveryChargerAndTheMonitor) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
     for (const char* device : {"mppt", "dcdc", "inverter", "shunt"}) {
-        EXPECT_NE(std::ranges::find(p.settings, DeviceId(device), &DeviceSetting::device), p.settings.end()) << device;
+        EXPECT_NE(std::ranges::find(p.settings, DeviceId(device), &DeviceSetting::device),
+                  p.settings.end())
+            << device;
     }
 }
 
@@ -91,7 +102,13 @@ TEST(PowerUp, ASmallVanHasNoStepsForWhatItHasNot) {
 
 TEST(PowerUp, DangerousStepsCarryTheirCaution) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
-    for (const char* id : {"dead.off", "dead.panels", "on.batteries", "on.inverter", "on.mppt", "on.dcdc", "on.heat"}) {
+    for (const char* id : {"dead.off",
+                           "dead.panels",
+                           "on.batteries",
+                           "on.inverter",
+                           "on.mppt",
+                           "on.dcdc",
+                           "on.heat"}) {
         EXPECT_FALSE(stepOf(p, id).caution.empty()) << id;
     }
 }

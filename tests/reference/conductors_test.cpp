@@ -27,7 +27,20 @@ const ConductorRow& size(double mm2) {
 
 // IEC 60228:2004 table 3, class 5 plain, largest resistance at 20 degC in ohm/km.
 TEST(Iec60228, Class5Resistances) {
-    const std::pair<double, double> rows[] = {{0.75, 26.0}, {1, 19.5}, {1.5, 13.3}, {2.5, 7.98}, {4, 4.95}, {6, 3.30}, {10, 1.91}, {16, 1.21}, {25, 0.780}, {35, 0.554}, {50, 0.386}, {70, 0.272}, {95, 0.206}, {120, 0.161}};
+    const std::pair<double, double> rows[] = {{0.75, 26.0},
+                                              {1, 19.5},
+                                              {1.5, 13.3},
+                                              {2.5, 7.98},
+                                              {4, 4.95},
+                                              {6, 3.30},
+                                              {10, 1.91},
+                                              {16, 1.21},
+                                              {25, 0.780},
+                                              {35, 0.554},
+                                              {50, 0.386},
+                                              {70, 0.272},
+                                              {95, 0.206},
+                                              {120, 0.161}};
     for (const auto& [mm2, ohmPerKm] : rows) {
         EXPECT_NEAR(size(mm2).ohmPerMetre20 * 1e3, ohmPerKm, 1e-9) << mm2;
     }
@@ -70,7 +83,8 @@ TEST(HeatBalance, AmbientFactor) {
 TEST(HeatBalance, AmpacityRisesWithSizeAndFallsWithAmbient) {
     for (const AmpacityColumn& column : library().ampacity) {
         for (const auto& [area, table] : column.amps) {
-            EXPECT_LE(*ampacity(column, area, celsius(60)), *ampacity(column, area, celsius(30))) << column.id;
+            EXPECT_LE(*ampacity(column, area, celsius(60)), *ampacity(column, area, celsius(30)))
+                << column.id;
         }
     }
 }
@@ -104,7 +118,8 @@ TEST(Iec60364, AdiabaticWithstand) {
     expectNear(withstand / (5000.0 * 5000.0), 1.002, kPublished);
 }
 
-// ISO 8820-5 SF51 and ISO 8820-3 type C envelopes (points from memory), log-log between: own arithmetic.
+// ISO 8820-5 SF51 and ISO 8820-3 type C envelopes (points from memory), log-log between: own
+// arithmetic.
 TEST(Iso8820, OpeningTimesBetweenThePoints) {
     const OpeningTime sf51 = openingTime(familyOf(library(), "sf51"), amps(100), amps(300));
     expectNear(sf51.shortest->si(), 0.4180, kPublished);
@@ -126,11 +141,13 @@ TEST(FuseCurve, NeitherBoundRisesWithTheCurrent) {
         for (double multiple = 1.15; multiple < 40.0; multiple *= 1.07) {
             const OpeningTime now = openingTime(family, amps(100), amps(100 * multiple));
             if (before.shortest && now.shortest) {
-                EXPECT_LE(now.shortest->si(), before.shortest->si() * (1 + 1e-12)) << family.id << multiple;
+                EXPECT_LE(now.shortest->si(), before.shortest->si() * (1 + 1e-12))
+                    << family.id << multiple;
             }
             if (before.longest) {
                 ASSERT_TRUE(now.longest.has_value());
-                EXPECT_LE(now.longest->si(), before.longest->si() * (1 + 1e-12)) << family.id << multiple;
+                EXPECT_LE(now.longest->si(), before.longest->si() * (1 + 1e-12))
+                    << family.id << multiple;
             }
             before = now;
         }

@@ -18,13 +18,15 @@ namespace {
 using test::expectNear;
 using test::kPublished;
 
-// Common practice, own arithmetic: 100 Ah at 25 A take 4 h; 600 Ah, four fifths empty, at 90 A a good 5 h.
+// Common practice, own arithmetic: 100 Ah at 25 A take 4 h; 600 Ah, four fifths empty, at 90 A a
+// good 5 h.
 TEST(ChargeTime, OfTwoBanks) {
     expectNear(inHours(chargeTime(ampHours(100), amps(25))), 4.0, test::kExact);
     expectNear(inHours(chargeTime(ampHours(480), amps(90))), 5.333, kPublished);
 }
 
-// Two 12.8 V batteries of 4 mOhm in parallel behind a cable of 1 mOhm: 12.8 / 0.003. Own arithmetic.
+// Two 12.8 V batteries of 4 mOhm in parallel behind a cable of 1 mOhm: 12.8 / 0.003. Own
+// arithmetic.
 TEST(ShortCircuit, OfTwoBatteriesIsInTheSolver) {
     Network n;
     n.nodes = 3;
@@ -85,7 +87,8 @@ TEST(InverterCurrent, AtItsLowVoltage) {
 // a + b p + c p2 with 0.007, 0.03, 0.09 (common practice): efficiencies by own arithmetic.
 TEST(InverterEfficiency, OfTheTypicalCoefficients) {
     const InverterModel& i = *findById(test::library().inverters, "inverter_2000");
-    const std::pair<double, double> rows[] = {{0.05, 0.851}, {0.1, 0.902}, {0.279, 0.926}, {0.5, 0.918}, {1.0, 0.887}};
+    const std::pair<double, double> rows[] = {
+        {0.05, 0.851}, {0.1, 0.902}, {0.279, 0.926}, {0.5, 0.918}, {1.0, 0.887}};
     for (const auto& [p, efficiency] : rows) {
         EXPECT_NEAR(inverterEfficiency(i, i.power * p), efficiency, 0.001) << p;
     }
@@ -98,7 +101,8 @@ TEST(DcdcInput, OfAFiftyAmpereCharger) {
     expectNear(dcdcInput(d, volts(14.2), amps(50), volts(13.2)).si(), 59.76, kPublished);
 }
 
-// Panel's own coefficient (maker's method): 2 x 22.5 V at -20 degC with -0.28 %/K: 50.67 V. Own arithmetic.
+// Panel's own coefficient (maker's method): 2 x 22.5 V at -20 degC with -0.28 %/K: 50.67 V. Own
+// arithmetic.
 TEST(StringVoc, InFrost) {
     PanelModel p;
     p.voc = volts(22.5);

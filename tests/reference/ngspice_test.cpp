@@ -30,7 +30,9 @@ int onMessage(char* text, int /*id*/, void* /*user*/) {
     return 0;
 }
 int onStatus(char* /*text*/, int /*id*/, void* /*user*/) { return 0; }
-int onExit(int /*status*/, NG_BOOL /*unload*/, NG_BOOL /*quit*/, int /*id*/, void* /*user*/) { return 1; }
+int onExit(int /*status*/, NG_BOOL /*unload*/, NG_BOOL /*quit*/, int /*id*/, void* /*user*/) {
+    return 1;
+}
 
 void command(const std::string& line) {
     std::string copy = line;
@@ -46,17 +48,21 @@ std::string number(double v) {
 
 // A source is a voltage behind a resistor, with a node of its own between.
 std::vector<std::string> netlist(const Network& n) {
-    std::vector<std::string> lines{"generated", ".options reltol=1e-10 vntol=1e-11 abstol=1e-11 itl1=500"};
+    std::vector<std::string> lines{"generated",
+                                   ".options reltol=1e-10 vntol=1e-11 abstol=1e-11 itl1=500"};
     const auto node = [](int i) { return std::to_string(i); };
     for (std::size_t i = 0; i < n.resistors.size(); ++i) {
         const Resistor& r = n.resistors[i];
-        lines.push_back("R" + std::to_string(i) + " " + node(r.a) + " " + node(r.b) + " " + number(r.resistance.si()));
+        lines.push_back("R" + std::to_string(i) + " " + node(r.a) + " " + node(r.b) + " " +
+                        number(r.resistance.si()));
     }
     for (std::size_t i = 0; i < n.sources.size(); ++i) {
         const VoltageSource& s = n.sources[i];
         const std::string inner = "e" + std::to_string(i);
-        lines.push_back("V" + std::to_string(i) + " " + inner + " " + node(s.neg) + " " + number(s.emf.si()));
-        lines.push_back("Rs" + std::to_string(i) + " " + inner + " " + node(s.pos) + " " + number(s.resistance.si()));
+        lines.push_back("V" + std::to_string(i) + " " + inner + " " + node(s.neg) + " " +
+                        number(s.emf.si()));
+        lines.push_back("Rs" + std::to_string(i) + " " + inner + " " + node(s.pos) + " " +
+                        number(s.resistance.si()));
     }
     for (std::size_t i = 0; i < n.loads.size(); ++i) {
         const NetLoad& l = n.loads[i];
@@ -64,11 +70,18 @@ std::vector<std::string> netlist(const Network& n) {
         switch (l.behaviour) {
             case Behaviour::Power:
                 // A lower bound on the voltage keeps the source finite while it iterates.
-                lines.push_back("B" + std::to_string(i) + " " + ends + " I=" + number(l.power.si()) + "/max(V(" +
-                                node(l.pos) + "," + node(l.neg) + "),1)");
+                lines.push_back("B" + std::to_string(i) + " " + ends +
+                                " I=" + number(l.power.si()) + "/max(V(" + node(l.pos) + "," +
+                                node(l.neg) + "),1)");
                 break;
-            case Behaviour::Current: lines.push_back("I" + std::to_string(i) + " " + ends + " " + number(l.current.si())); break;
-            case Behaviour::Resistance: lines.push_back("Rl" + std::to_string(i) + " " + ends + " " + number(l.resistance.si())); break;
+            case Behaviour::Current:
+                lines.push_back("I" + std::to_string(i) + " " + ends + " " +
+                                number(l.current.si()));
+                break;
+            case Behaviour::Resistance:
+                lines.push_back("Rl" + std::to_string(i) + " " + ends + " " +
+                                number(l.resistance.si()));
+                break;
         }
     }
     for (int i = 1; i < n.nodes; ++i) {
@@ -104,7 +117,8 @@ std::vector<double> judge(const Network& n) {
         out.push_back(vector->v_realdata[0]);
     }
     // The return code is 0 even when the operating point fails: the messages tell.
-    if (messages().find("failed") != std::string::npos || messages().find("singular") != std::string::npos) {
+    if (messages().find("failed") != std::string::npos ||
+        messages().find("singular") != std::string::npos) {
         return {};
     }
     command("destroy all");
@@ -121,19 +135,27 @@ TEST(Ngspice, AgreesOnTwentyGeneratedNetworks) {
         const std::vector<double> theirs = judge(n);
         ASSERT_EQ(theirs.size(), static_cast<std::size_t>(n.nodes)) << messages();
         for (int i = 0; i < n.nodes; ++i) {
-            EXPECT_NEAR(ours.across(i, 0).si(), theirs[static_cast<std::size_t>(i)], kAgreement * kBankVolts) << "node " << i;
+            EXPECT_NEAR(ours.across(i, 0).si(),
+                        theirs[static_cast<std::size_t>(i)],
+                        kAgreement * kBankVolts)
+                << "node " << i;
         }
         const double largest = test::largestCurrent(ours);
         for (std::size_t i = 0; i < n.resistors.size(); ++i) {
             const Resistor& r = n.resistors[i];
-            const double current = (theirs[static_cast<std::size_t>(r.a)] - theirs[static_cast<std::size_t>(r.b)]) / r.resistance.si();
+            const double current =
+                (theirs[static_cast<std::size_t>(r.a)] - theirs[static_cast<std::size_t>(r.b)]) /
+                r.resistance.si();
             // Their voltages carry their tolerance over a fraction of a milliohm.
             EXPECT_NEAR(ours.resistor[i].si(), current, kAgreement * largest) << "resistor " << i;
         }
         for (std::size_t i = 0; i < n.sources.size(); ++i) {
             const VoltageSource& s = n.sources[i];
-            const double v = theirs[static_cast<std::size_t>(s.pos)] - theirs[static_cast<std::size_t>(s.neg)];
-            EXPECT_NEAR(ours.source[i].si(), (s.emf.si() - v) / s.resistance.si(), kAgreement * largest) << "source " << i;
+            const double v =
+                theirs[static_cast<std::size_t>(s.pos)] - theirs[static_cast<std::size_t>(s.neg)];
+            EXPECT_NEAR(
+                ours.source[i].si(), (s.emf.si() - v) / s.resistance.si(), kAgreement * largest)
+                << "source " << i;
         }
     }
 }

@@ -82,16 +82,19 @@ TEST(Engine, NoDrivingNeedsNothingAndSaysSo) {
     plan.trip.drivingPerDay = hours(0);
     const Supply s = supplyOf(plan);
     EXPECT_EQ(s.engine->needed.si, 0.0);
-    EXPECT_NE(s.why.find(FigureId("supply.engine.needed"))->note.find("No driving"), std::string::npos);
+    EXPECT_NE(s.why.find(FigureId("supply.engine.needed"))->note.find("No driving"),
+              std::string::npos);
 }
 
 TEST(Supply, EveryMarkHasItsDerivation) {
     const Design d = design(test::aFullVan(), test::library());
-    for (const auto& marks : {std::optional(d.supply.bank), d.supply.sun, d.supply.engine, d.supply.inverter}) {
+    for (const auto& marks :
+         {std::optional(d.supply.bank), d.supply.sun, d.supply.engine, d.supply.inverter}) {
         ASSERT_TRUE(marks.has_value());
         EXPECT_NE(d.why.find(marks->neededFigure), nullptr) << marks->neededFigure.value;
         EXPECT_NE(d.why.find(marks->chosenFigure), nullptr) << marks->chosenFigure.value;
-        EXPECT_TRUE(!marks->limit || d.why.find(marks->limitFigure) != nullptr) << marks->limitFigure.value;
+        EXPECT_TRUE(!marks->limit || d.why.find(marks->limitFigure) != nullptr)
+            << marks->limitFigure.value;
     }
 }
 

@@ -34,7 +34,8 @@ Plan aSmallVan() {
     Plan plan = emptyPlan(library());
     plan.name = "small";
     plan.trip.daysWithoutSun = 1.0;
-    plan.appliances = {aLoad("fridge", watts(45), Category::Kitchen), aLoad("lamp", watts(10), Category::Lighting)};
+    plan.appliances = {aLoad("fridge", watts(45), Category::Kitchen),
+                       aLoad("lamp", watts(10), Category::Lighting)};
     return plan;
 }
 
@@ -73,7 +74,8 @@ std::string temporaryPath(const std::string& name) {
     struct Folder {
         std::filesystem::path path;
         Folder() {
-            std::string pattern = (std::filesystem::temp_directory_path() / "spirk-test-XXXXXX").string();
+            std::string pattern =
+                (std::filesystem::temp_directory_path() / "spirk-test-XXXXXX").string();
             promise(mkdtemp(pattern.data()) != nullptr, "a temporary folder can be made");
             path = pattern;
         }

@@ -12,7 +12,9 @@ Network randomNetwork(unsigned seed, int nodes) {
     const auto real = [&](double low, double high) {
         return std::uniform_real_distribution<double>(low, high)(random);
     };
-    const auto pick = [&](int low, int high) { return std::uniform_int_distribution<int>(low, high)(random); };
+    const auto pick = [&](int low, int high) {
+        return std::uniform_int_distribution<int>(low, high)(random);
+    };
     Network n;
     n.nodes = nodes;
     const int batteries = pick(1, std::min(4, nodes - 1));
@@ -32,10 +34,17 @@ Network randomNetwork(unsigned seed, int nodes) {
     }
     for (int node = 1; node < nodes; ++node) {
         switch (pick(0, 3)) {
-            case 0: n.loads.push_back({node, 0, Behaviour::Power, watts(real(5, 120)), {}, {}}); break;
-            case 1: n.loads.push_back({node, 0, Behaviour::Current, {}, amps(real(0.5, 10)), {}}); break;
-            case 2: n.loads.push_back({node, 0, Behaviour::Resistance, {}, {}, ohms(real(1, 20))}); break;
-            default: break;
+            case 0:
+                n.loads.push_back({node, 0, Behaviour::Power, watts(real(5, 120)), {}, {}});
+                break;
+            case 1:
+                n.loads.push_back({node, 0, Behaviour::Current, {}, amps(real(0.5, 10)), {}});
+                break;
+            case 2:
+                n.loads.push_back({node, 0, Behaviour::Resistance, {}, {}, ohms(real(1, 20))});
+                break;
+            default:
+                break;
         }
     }
     n.loads.push_back({nodes - 1, 0, Behaviour::Power, watts(real(50, 300)), {}, {}});

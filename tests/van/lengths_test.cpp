@@ -15,7 +15,9 @@ Van aTriangle() {
     for (const char* id : {"a", "b", "c", "island"}) {
         van.places.push_back({PlaceId(id), id, celsius(30)});
     }
-    van.ways = {{PlaceId("a"), PlaceId("b"), metres(1)}, {PlaceId("b"), PlaceId("c"), metres(1)}, {PlaceId("a"), PlaceId("c"), metres(3)}};
+    van.ways = {{PlaceId("a"), PlaceId("b"), metres(1)},
+                {PlaceId("b"), PlaceId("c"), metres(1)},
+                {PlaceId("a"), PlaceId("c"), metres(3)}};
     return van;
 }
 

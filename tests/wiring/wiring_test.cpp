@@ -83,15 +83,19 @@ TEST(Wiring, NoInverterNoSunNoEngineLeaveNothingBehind) {
 
 TEST(Circuits, SmallLoadsOfACategoryShareALargeOneIsAlone) {
     const Volts low = volts(12.0);
-    EXPECT_EQ(circuitOf(test::aLoad("spot", watts(5), Category::Lighting), low), "circuit.lighting");
-    EXPECT_EQ(circuitOf(test::aLoad("heater", watts(120), Category::Climate), low), "circuit.heater");
+    EXPECT_EQ(circuitOf(test::aLoad("spot", watts(5), Category::Lighting), low),
+              "circuit.lighting");
+    EXPECT_EQ(circuitOf(test::aLoad("heater", watts(120), Category::Climate), low),
+              "circuit.heater");
 }
 
 TEST(Circuits, AddingALoadRenamesNothing) {
     Plan plan = test::aFullVan();
     const std::set<std::string> before = idsOf(wiringOf(plan));
-    plan.appliances.insert(plan.appliances.begin(), test::aLoad("spot", watts(3), Category::Lighting));
-    plan.appliances.insert(plan.appliances.begin(), test::aLoad("heater", watts(120), Category::Climate));
+    plan.appliances.insert(plan.appliances.begin(),
+                           test::aLoad("spot", watts(3), Category::Lighting));
+    plan.appliances.insert(plan.appliances.begin(),
+                           test::aLoad("heater", watts(120), Category::Climate));
     const std::set<std::string> after = idsOf(wiringOf(plan));
     EXPECT_TRUE(std::ranges::includes(after, before));
 }
@@ -100,13 +104,15 @@ TEST(Circuits, ALoadBeyondAWaysLimitGoesToTheBars) {
     Plan plan = test::aSmallVan();
     plan.appliances.push_back(test::aLoad("awning", watts(400), Category::Work));
     const Wiring w = wiringOf(plan);
-    EXPECT_EQ(findConductor(w.circuit, ConductorId("circuit.awning.feed+"))->from.device, DeviceId("bus.pos"));
+    EXPECT_EQ(findConductor(w.circuit, ConductorId("circuit.awning.feed+"))->from.device,
+              DeviceId("bus.pos"));
 }
 
 TEST(Circuits, AThirteenthCircuitGetsASecondBlock) {
     Plan plan = test::aSmallVan();
     for (int i = 0; i < 13; ++i) {
-        plan.appliances.push_back(test::aLoad("big" + std::to_string(i), watts(60), Category::Work));
+        plan.appliances.push_back(
+            test::aLoad("big" + std::to_string(i), watts(60), Category::Work));
     }
     const Wiring w = wiringOf(plan);
     EXPECT_NE(findDevice(w.circuit, DeviceId("fuseblock.2")), nullptr);
@@ -136,7 +142,8 @@ TEST(Amendments, MoveAnEndToAnotherTerminal) {
     Plan plan = test::aFullVan();
     const TerminalId bankNegative{DeviceId("bank.neg"), "bar"};
     plan.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, bankNegative}};
-    EXPECT_EQ(findConductor(wiringOf(plan).circuit, ConductorId("inverter.feed-"))->to, bankNegative);
+    EXPECT_EQ(findConductor(wiringOf(plan).circuit, ConductorId("inverter.feed-"))->to,
+              bankNegative);
 }
 
 TEST(Amendments, OneWhoseTargetHasGoneBecomesAFindingAndIsKept) {

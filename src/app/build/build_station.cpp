@@ -24,12 +24,16 @@ BuildStation::BuildStation(Document& document, Selection& selection, QWidget* pa
     TableView* cuts = add("build.cuts", tr("C&ut list"), cutsModel(document, this), 4);
     cuts->stretch(6);
     add("build.labels", tr("&Labels"), labelsModel(document, this), 1);
-    connect(cuts->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-        if (now.isValid()) {
-            const CutPiece& piece = design().build.cuts[static_cast<std::size_t>(now.row())];
-            this->selection().select(subject(piece.conductor));
-        }
-    });
+    connect(cuts->selectionModel(),
+            &QItemSelectionModel::currentRowChanged,
+            this,
+            [this](const QModelIndex& now) {
+                if (now.isValid()) {
+                    const CutPiece& piece =
+                        design().build.cuts[static_cast<std::size_t>(now.row())];
+                    this->selection().select(subject(piece.conductor));
+                }
+            });
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(tabs);
 }

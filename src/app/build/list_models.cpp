@@ -21,7 +21,8 @@ QString joined(const std::vector<std::string>& parts) {
 
 }  // namespace
 
-ListModel::ListModel(Document& document, QStringList columns, Fill fill, std::vector<int> right, QObject* parent)
+ListModel::ListModel(
+    Document& document, QStringList columns, Fill fill, std::vector<int> right, QObject* parent)
     : QAbstractTableModel(parent),
       document_(document),
       columns_(std::move(columns)),
@@ -59,7 +60,9 @@ QVariant ListModel::data(const QModelIndex& index, int role) const {
     return {};
 }
 QVariant ListModel::headerData(int section, Qt::Orientation orientation, int role) const {
-    return orientation == Qt::Horizontal && role == Qt::DisplayRole ? QVariant(columns_.value(section)) : QVariant();
+    return orientation == Qt::Horizontal && role == Qt::DisplayRole
+               ? QVariant(columns_.value(section))
+               : QVariant();
 }
 
 ListModel* partsModel(Document& document, QObject* parent) {
@@ -80,7 +83,14 @@ ListModel* partsModel(Document& document, QObject* parent) {
 ListModel* cutsModel(Document& document, QObject* parent) {
     return new ListModel(
         document,
-        {tr("Piece"), tr("Size"), tr("Colour"), tr("Length"), tr("One end"), tr("Lug"), tr("Other end"), tr("Lug")},
+        {tr("Piece"),
+         tr("Size"),
+         tr("Colour"),
+         tr("Length"),
+         tr("One end"),
+         tr("Lug"),
+         tr("Other end"),
+         tr("Lug")},
         [](const Design& d) {
             ListModel::Rows rows;
             for (const CutPiece& c : d.build.cuts) {

@@ -16,11 +16,17 @@ class ListModel : public QAbstractTableModel {
 public:
     using Rows = std::vector<QStringList>;
     using Fill = std::function<Rows(const Design&)>;
-    ListModel(Document& document, QStringList columns, Fill fill, std::vector<int> right, QObject* parent);
+    ListModel(Document& document,
+              QStringList columns,
+              Fill fill,
+              std::vector<int> right,
+              QObject* parent);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
-    [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+    [[nodiscard]] QVariant headerData(int section,
+                                      Qt::Orientation orientation,
+                                      int role) const override;
 
 private:
     Document& document_;

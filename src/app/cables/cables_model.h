@@ -12,7 +12,21 @@ namespace spirk::app {
 class CablesModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { Number, Name, Load, Size, Fuse, Length, CurrentMargin, DropMargin, ShortMargin, Ampacity, Drop, Lugs, ColumnCount };
+    enum Column {
+        Number,
+        Name,
+        Load,
+        Size,
+        Fuse,
+        Length,
+        CurrentMargin,
+        DropMargin,
+        ShortMargin,
+        Ampacity,
+        Drop,
+        Lugs,
+        ColumnCount
+    };
     // Used part of what is allowed, for the bars.
     enum Role { MarginRole = Qt::UserRole + 1 };
 
@@ -21,7 +35,9 @@ public:
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
-    [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+    [[nodiscard]] QVariant headerData(int section,
+                                      Qt::Orientation orientation,
+                                      int role) const override;
     [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 
@@ -40,6 +56,9 @@ private:
     [[nodiscard]] Result<Plan> edited(const ConductorId& id, int column, const QString& text) const;
 
     Document& document_;
+    // What the rows show. Others may hear of a new design before this model does; until then it
+    // shows the old one whole.
+    std::shared_ptr<const Design> shown_;
     std::vector<std::size_t> rows_;  // indices of conductors that are ours
 };
 

@@ -17,9 +17,11 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
       model_(new CablesModel(document, this)),
       table_(new TableView("cables.table", tr("Conductors"), this)) {
     table_->setModel(model_);
-    // More columns than a small window holds: the name keeps a width of its own and the rest scrolls.
+    // More columns than a small window holds: the name keeps a width of its own and the rest
+    // scrolls.
     table_->fix(CablesModel::Name, 26);
-    for (const int column : {CablesModel::CurrentMargin, CablesModel::DropMargin, CablesModel::ShortMargin}) {
+    for (const int column :
+         {CablesModel::CurrentMargin, CablesModel::DropMargin, CablesModel::ShortMargin}) {
         table_->setItemDelegateForColumn(column, new MarginDelegate(table_));
     }
     table_->setContextMenuPolicy(Qt::CustomContextMenu);
@@ -27,9 +29,10 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
     tabs->setObjectName("cables.tabs");
     tabs->addTab(table_, tr("Con&ductors"));
     tabs->addTab(makePlaces(), tr("&Places and ways"));
-    auto* hint = new QLabel(tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
-                               "✎ marks what you have set. The bars show how much of what is allowed is used."),
-                            this);
+    auto* hint = new QLabel(
+        tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
+           "✎ marks what you have set. The bars show how much of what is allowed is used."),
+        this);
     hint->setEnabled(false);
     hint->setWordWrap(true);
     auto* layout = new QVBoxLayout(this);
@@ -40,11 +43,14 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
     connect(table_, &QWidget::customContextMenuRequested, this, [this](const QPoint& at) {
         emit amendAsked(table_->viewport()->mapToGlobal(at));
     });
-    connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-        if (now.isValid()) {
-            this->selection().select(subject(model_->idOf(now.row())));
-        }
-    });
+    connect(table_->selectionModel(),
+            &QItemSelectionModel::currentRowChanged,
+            this,
+            [this](const QModelIndex& now) {
+                if (now.isValid()) {
+                    this->selection().select(subject(model_->idOf(now.row())));
+                }
+            });
 }
 
 QWidget* CablesStation::makePlaces() {
@@ -90,16 +96,10 @@ FigureId CablesStation::mainFigure() const {
 
 void CablesStation::followSelection() {
     const auto& chosen = selection().subject();
-    const int row = chosen && chosen->kind == SubjectKind::Conductor ? model_->rowOf(ConductorId(chosen->id)) : -1;
-    if (row < 0) {
-        const QSignalBlocker quiet(table_->selectionModel());
-        table_->clearSelection();
-        table_->viewport()->update();
-    } else if (table_->currentIndex().row() != row) {
-        table_->setCurrentIndex(model_->index(row, CablesModel::Name));
-    } else {
-        table_->selectRow(row);
-    }
+    const int row = chosen && chosen->kind == SubjectKind::Conductor
+                        ? model_->rowOf(ConductorId(chosen->id))
+                        : -1;
+    table_->choose(row);
 }
 
 void CablesStation::refresh() { followSelection(); }

@@ -14,7 +14,9 @@ QSize MarginDelegate::sizeHint(const QStyleOptionViewItem& option, const QModelI
     return {option.fontMetrics.averageCharWidth() * 14, option.fontMetrics.height() + 4};
 }
 
-void MarginDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const {
+void MarginDelegate::paint(QPainter* p,
+                           const QStyleOptionViewItem& option,
+                           const QModelIndex& index) const {
     const Ink ink = currentInk();
     const bool chosen = option.state.testFlag(QStyle::State_Selected);
     if (chosen) {
@@ -26,7 +28,9 @@ void MarginDelegate::paint(QPainter* p, const QStyleOptionViewItem& option, cons
     const double barWidth = box.width() * 0.5;
     const QRectF track(box.left(), box.center().y() - 3, barWidth, 6);
     const double used = std::clamp(std::isfinite(part) ? part : 1.25, 0.0, 1.25);
-    const QColor colour = chosen ? option.palette.highlightedText().color() : over ? ink.danger : ink.faint;
+    const QColor colour = chosen ? option.palette.highlightedText().color()
+                          : over ? ink.danger
+                                 : ink.faint;
     p->save();
     p->setPen(QPen(chosen ? colour : ink.line, 1));
     p->setBrush(Qt::NoBrush);

@@ -26,29 +26,44 @@ const VanPlace* placeNamed(const Van& van, const QString& text) {
 }
 
 QString reason(const Error& e, const QString& kept) {
-    return q(e.what) + " " + q(e.remedy) + " " + QCoreApplication::translate("Places", "Kept: %1.").arg(kept);
+    return q(e.what) + " " + q(e.remedy) + " " +
+           QCoreApplication::translate("Places", "Kept: %1.").arg(kept);
 }
 
 bool shows(int role) { return role == Qt::DisplayRole || role == Qt::EditRole; }
-constexpr Qt::ItemFlags kPlain = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+
+Qt::ItemFlags flagsFor(const QModelIndex& index, bool editable) {
+    if (!index.isValid()) {
+        return Qt::NoItemFlags;
+    }
+    const Qt::ItemFlags plain = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    return editable ? plain | Qt::ItemIsEditable : plain;
+}
 
 }  // namespace
 
-PlacesModel::PlacesModel(Document& document, QObject* parent) : QAbstractTableModel(parent), document_(document) {
-    connect(&document, &Document::designChanged, this, [this] {
-        beginResetModel();
-        endResetModel();
-    });
+PlacesModel::PlacesModel(Document& document, QObject* parent)
+    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
+    connect(&document, &Document::designChanged, this, &PlacesModel::refresh);
+}
+void PlacesModel::refresh() {
+    if (document_.plan().van == shown_->plan.van) {
+        shown_ = document_.design();
+        return;
+    }
+    beginResetModel();
+    shown_ = document_.design();
+    endResetModel();
 }
 int PlacesModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(document_.plan().van.places.size());
+    return parent.isValid() ? 0 : static_cast<int>(shown_->plan.van.places.size());
 }
 int PlacesModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : 2; }
 QVariant PlacesModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || !shows(role)) {
         return {};
     }
-    const VanPlace& p = document_.plan().van.places[static_cast<std::size_t>(index.row())];
+    const VanPlace& p = shown_->plan.van.places[static_cast<std::size_t>(index.row())];
     return index.column() == 0 ? q(p.name) : q(format(p.ambient));
 }
 QVariant PlacesModel::headerData(int section, Qt::Orientation orientation, int role) const {
@@ -57,7 +72,7 @@ QVariant PlacesModel::headerData(int section, Qt::Orientation orientation, int r
     }
     return section == 0 ? tr("Place") : tr("How warm it gets");
 }
-Qt::ItemFlags PlacesModel::flags(const QModelIndex&) const { return kPlain | Qt::ItemIsEditable; }
+Qt::ItemFlags PlacesModel::flags(const QModelIndex& index) const { return flagsFor(index, true); }
 bool PlacesModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     if (role != Qt::EditRole || value == data(index, Qt::EditRole)) {
         return role == Qt::EditRole;
@@ -78,26 +93,36 @@ bool PlacesModel::setData(const QModelIndex& index, const QVariant& value, int r
     return true;
 }
 
-WaysModel::WaysModel(Document& document, QObject* parent) : QAbstractTableModel(parent), document_(document) {
-    connect(&document, &Document::designChanged, this, [this] {
-        beginResetModel();
-        endResetModel();
-    });
+WaysModel::WaysModel(Document& document, QObject* parent)
+    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
+    connect(&document, &Document::designChanged, this, &WaysModel::refresh);
+}
+void WaysModel::refresh() {
+    if (document_.plan().van == shown_->plan.van) {
+        shown_ = document_.design();
+        return;
+    }
+    beginResetModel();
+    shown_ = document_.design();
+    endResetModel();
 }
 int WaysModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(document_.plan().van.ways.size());
+    return parent.isValid() ? 0 : static_cast<int>(shown_->plan.van.ways.size());
 }
 int WaysModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : 3; }
 QVariant WaysModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || !shows(role)) {
         return {};
     }
-    const Van& van = document_.plan().van;
+    const Van& van = shown_->plan.van;
     const WireWay& w = van.ways[static_cast<std::size_t>(index.row())];
     switch (index.column()) {
-        case 0: return placeName(van, w.from);
-        case 1: return placeName(van, w.to);
-        default: return q(format(w.length));
+        case 0:
+            return placeName(van, w.from);
+        case 1:
+            return placeName(van, w.to);
+        default:
+            return q(format(w.length));
     }
 }
 QVariant WaysModel::headerData(int section, Qt::Orientation orientation, int role) const {
@@ -107,7 +132,7 @@ QVariant WaysModel::headerData(int section, Qt::Orientation orientation, int rol
     return section == 0 ? tr("Wire way from") : section == 1 ? tr("to") : tr("Length");
 }
 Qt::ItemFlags WaysModel::flags(const QModelIndex& index) const {
-    return index.column() == 2 ? kPlain | Qt::ItemIsEditable : kPlain;
+    return flagsFor(index, index.column() == 2);
 }
 bool WaysModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     if (role != Qt::EditRole || value == data(index, Qt::EditRole)) {
@@ -124,23 +149,25 @@ bool WaysModel::setData(const QModelIndex& index, const QVariant& value, int rol
     return true;
 }
 
-PlacedModel::PlacedModel(Document& document, QObject* parent) : QAbstractTableModel(parent), document_(document) {
-    rows_ = static_cast<int>(document.design()->wiring.circuit.devices.size());
+PlacedModel::PlacedModel(Document& document, QObject* parent)
+    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
     connect(&document, &Document::designChanged, this, &PlacedModel::refresh);
 }
 void PlacedModel::refresh() {
     beginResetModel();
-    rows_ = static_cast<int>(document_.design()->wiring.circuit.devices.size());
+    shown_ = document_.design();
     endResetModel();
 }
-int PlacedModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : rows_; }
+int PlacedModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(shown_->wiring.circuit.devices.size());
+}
 int PlacedModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : 2; }
 QVariant PlacedModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || !shows(role)) {
         return {};
     }
-    const Device& d = document_.design()->wiring.circuit.devices[static_cast<std::size_t>(index.row())];
-    return index.column() == 0 ? q(d.name) : placeName(document_.plan().van, d.place);
+    const Device& d = shown_->wiring.circuit.devices[static_cast<std::size_t>(index.row())];
+    return index.column() == 0 ? q(d.name) : placeName(shown_->plan.van, d.place);
 }
 QVariant PlacedModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) {
@@ -149,7 +176,7 @@ QVariant PlacedModel::headerData(int section, Qt::Orientation orientation, int r
     return section == 0 ? tr("Device") : tr("Stands at");
 }
 Qt::ItemFlags PlacedModel::flags(const QModelIndex& index) const {
-    return index.column() == 1 ? kPlain | Qt::ItemIsEditable : kPlain;
+    return flagsFor(index, index.column() == 1);
 }
 bool PlacedModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     if (role != Qt::EditRole || value == data(index, Qt::EditRole)) {
@@ -161,10 +188,11 @@ bool PlacedModel::setData(const QModelIndex& index, const QVariant& value, int r
         for (const VanPlace& p : document_.plan().van.places) {
             names << q(p.name);
         }
-        emit refused(tr("There is no place '%1'. Write one of: %2.").arg(value.toString(), names.join(", ")));
+        emit refused(tr("There is no place '%1'. Write one of: %2.")
+                         .arg(value.toString(), names.join(", ")));
         return false;
     }
-    const DeviceId id = document_.design()->wiring.circuit.devices[static_cast<std::size_t>(index.row())].id;
+    const DeviceId id = shown_->wiring.circuit.devices[static_cast<std::size_t>(index.row())].id;
     Plan next = document_.plan();
     next.van.placed[id] = place->id;
     document_.push(tr("Move %1").arg(q(id.value)), std::move(next));

@@ -25,7 +25,9 @@ QString ChecksStation::summary() const {
     if (c.dangers > 0) {
         return tr("%n danger(s)", nullptr, c.dangers) + ", " + tr("%n fault(s)", nullptr, c.faults);
     }
-    return c.faults + c.advice == 0 ? tr("nothing found") : tr("%n fault(s)", nullptr, c.faults) + ", " + tr("%1 advice").arg(c.advice);
+    return c.faults + c.advice == 0
+               ? tr("nothing found")
+               : tr("%n fault(s)", nullptr, c.faults) + ", " + tr("%1 advice").arg(c.advice);
 }
 
 StationState ChecksStation::state() const {
@@ -46,10 +48,12 @@ void ChecksStation::showEvent(QShowEvent* event) {
 // Cards are built when they are looked at: an edit elsewhere need not wait for them.
 void ChecksStation::refresh() {
     const std::vector<Finding>& now = design().checks.findings;
-    head_->setText(now.empty() ? tr("Nothing found by the rules that were checked. That is not a certificate: look at "
-                                    "what Spirk cannot see.")
-                               : tr("What the rules found. A mend is one step that can be undone; where a mend could "
-                                    "itself be dangerous there is none."));
+    head_->setText(
+        now.empty()
+            ? tr("Nothing found by the rules that were checked. That is not a certificate: look at "
+                 "what Spirk cannot see.")
+            : tr("What the rules found. A mend is one step that can be undone; where a mend could "
+                 "itself be dangerous there is none."));
     if (built_ && now == shown_) {
         return;
     }

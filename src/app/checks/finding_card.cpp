@@ -49,7 +49,10 @@ QLabel* textLabel(const QString& text, QWidget* parent, bool strong) {
 
 }  // namespace
 
-FindingCard::FindingCard(const Finding& finding, Document& document, Selection& selection, QWidget* parent)
+FindingCard::FindingCard(const Finding& finding,
+                         Document& document,
+                         Selection& selection,
+                         QWidget* parent)
     : QFrame(parent) {
     setObjectName("checks.card." + q(finding.id));
     setAccessibleName(q(name(finding.severity)) + " " + q(finding.rule) + ": " + q(finding.what));
@@ -58,7 +61,8 @@ FindingCard::FindingCard(const Finding& finding, Document& document, Selection& 
     text->setSpacing(3);
     text->addWidget(textLabel(q(finding.rule) + " · " + q(finding.what), this, true));
     text->addWidget(textLabel(q(finding.why) + " " + q(finding.remedy), this, false));
-    auto* source = textLabel(tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))), this, false);
+    auto* source = textLabel(
+        tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))), this, false);
     source->setEnabled(false);
     text->addWidget(source);
     text->addWidget(makeButtons(finding, document, selection));
@@ -67,7 +71,9 @@ FindingCard::FindingCard(const Finding& finding, Document& document, Selection& 
     layout->addLayout(text, 1);
 }
 
-QWidget* FindingCard::makeButtons(const Finding& finding, Document& document, Selection& selection) {
+QWidget* FindingCard::makeButtons(const Finding& finding,
+                                  Document& document,
+                                  Selection& selection) {
     auto* bar = new QWidget(this);
     auto* layout = new QHBoxLayout(bar);
     layout->setContentsMargins(0, 2, 0, 0);
@@ -84,13 +90,17 @@ QWidget* FindingCard::makeButtons(const Finding& finding, Document& document, Se
         auto* show = new QToolButton(bar);
         show->setText(tr("Show where"));
         show->setObjectName("checks.where." + q(finding.id));
-        connect(show, &QToolButton::clicked, this, [&selection, where = finding.where.front()] { selection.select(where); });
+        connect(show, &QToolButton::clicked, this, [&selection, where = finding.where.front()] {
+            selection.select(where);
+        });
         layout->addWidget(show);
     }
     if (!finding.figures.empty()) {
         auto* why = new QToolButton(bar);
         why->setText(tr("Why these figures?"));
-        connect(why, &QToolButton::clicked, this, [&selection, figure = finding.figures.front()] { selection.askWhy(figure); });
+        connect(why, &QToolButton::clicked, this, [&selection, figure = finding.figures.front()] {
+            selection.askWhy(figure);
+        });
         layout->addWidget(why);
     }
     layout->addStretch(1);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// One finding: severity as a shape, what, why, what to do, on whose word; its place, its figures, its
-// mends.
+// One finding: severity as a shape, what, why, what to do, on whose word; its place, its figures,
+// its mends.
 
 #include <QFrame>
 
@@ -16,7 +16,9 @@ public:
     FindingCard(const Finding& finding, Document& document, Selection& selection, QWidget* parent);
 
 private:
-    [[nodiscard]] QWidget* makeButtons(const Finding& finding, Document& document, Selection& selection);
+    [[nodiscard]] QWidget* makeButtons(const Finding& finding,
+                                       Document& document,
+                                       Selection& selection);
 };
 
 }  // namespace spirk::app

@@ -29,23 +29,28 @@ QWidget* DiagramStation::makeToolbar() {
     moments_->setObjectName("diagram.moment");
     moments_->setAccessibleName(tr("Moment whose volts and amps are shown"));
     connect(moments_, &QComboBox::currentIndexChanged, this, [this](int index) {
-        view_->setMoment(index > 0 ? std::optional(static_cast<std::size_t>(index - 1)) : std::nullopt);
+        view_->setMoment(index > 0 ? std::optional(static_cast<std::size_t>(index - 1))
+                                   : std::nullopt);
     });
     layout->addWidget(label);
     layout->addWidget(moments_);
     layout->addStretch(1);
-    const auto button = [&](const QString& name, const QString& text, const QString& tip, auto slot) {
-        auto* b = new QToolButton(bar);
-        b->setObjectName(name);
-        b->setText(text);
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
-        connect(b, &QToolButton::clicked, this, slot);
-        layout->addWidget(b);
-    };
+    const auto button =
+        [&](const QString& name, const QString& text, const QString& tip, auto slot) {
+            auto* b = new QToolButton(bar);
+            b->setObjectName(name);
+            b->setText(text);
+            b->setToolTip(tip);
+            b->setAccessibleName(tip);
+            connect(b, &QToolButton::clicked, this, slot);
+            layout->addWidget(b);
+        };
     button("diagram.zoomIn", "+", tr("Zoom in (+)"), [this] { view_->zoomBy(1.25); });
     button("diagram.zoomOut", "−", tr("Zoom out (-)"), [this] { view_->zoomBy(0.8); });
-    button("diagram.readable", tr("Readable"), tr("A size at which labels can be read (1)"), [this] { view_->showReadable(); });
+    button(
+        "diagram.readable", tr("Readable"), tr("A size at which labels can be read (1)"), [this] {
+            view_->showReadable();
+        });
     button("diagram.fit", tr("Fit"), tr("Fit to the window (0)"), [this] { view_->fit(); });
     return bar;
 }

@@ -30,7 +30,9 @@ DiagramView::DiagramView(Document& document, Selection& selection, QWidget* pare
     setAccessibleName(tr("Wiring diagram"));
     setFocusPolicy(Qt::StrongFocus);
     setFrameShape(QFrame::NoFrame);
-    setToolTip(tr("Wheel: zoom. Drag: pan. Left and right: next conductor. Double click: open or close a block."));
+    setToolTip(
+        tr("Wheel: zoom. Drag: pan. Left and right: next conductor. Double click: open or close a "
+           "block."));
     connect(&document, &Document::designChanged, this, &DiagramView::layOutAgain);
     connect(&selection, &Selection::changed, this, &DiagramView::showSelected);
     layOutAgain();
@@ -47,9 +49,12 @@ void DiagramView::layOutAgain() {
 
 void DiagramView::followWindow() {
     switch (follow_) {
-        case Follow::Whole: return fit();
-        case Follow::Readable: return showReadable();
-        case Follow::Nothing: return updateBars();
+        case Follow::Whole:
+            return fit();
+        case Follow::Readable:
+            return showReadable();
+        case Follow::Nothing:
+            return updateBars();
     }
 }
 
@@ -157,7 +162,8 @@ void DiagramView::mouseDoubleClickEvent(QMouseEvent* event) {
 
 void DiagramView::toggleClosed(const DeviceId& device) {
     const Device* d = findDevice(document_.design()->wiring.circuit, device);
-    const bool opens = d != nullptr && (d->kind == DeviceKind::FuseBlock || d->kind == DeviceKind::Strip);
+    const bool opens =
+        d != nullptr && (d->kind == DeviceKind::FuseBlock || d->kind == DeviceKind::Strip);
     if (!opens) {
         return;
     }
@@ -194,13 +200,19 @@ void DiagramView::step(int by) {
 void DiagramView::keyPressEvent(QKeyEvent* event) {
     switch (event->key()) {
         case Qt::Key_Right:
-        case Qt::Key_Down: return step(1);
+        case Qt::Key_Down:
+            return step(1);
         case Qt::Key_Left:
-        case Qt::Key_Up: return step(-1);
-        case Qt::Key_Plus: return zoomBy(kWheelStep);
-        case Qt::Key_Minus: return zoomBy(1.0 / kWheelStep);
-        case Qt::Key_0: return fit();
-        case Qt::Key_1: return showReadable();
+        case Qt::Key_Up:
+            return step(-1);
+        case Qt::Key_Plus:
+            return zoomBy(kWheelStep);
+        case Qt::Key_Minus:
+            return zoomBy(1.0 / kWheelStep);
+        case Qt::Key_0:
+            return fit();
+        case Qt::Key_1:
+            return showReadable();
         case Qt::Key_Return: {
             const auto& chosen = selection_.subject();
             if (chosen && chosen->kind == SubjectKind::Device) {
@@ -208,11 +220,14 @@ void DiagramView::keyPressEvent(QKeyEvent* event) {
             }
             return;
         }
-        default: QAbstractScrollArea::keyPressEvent(event);
+        default:
+            QAbstractScrollArea::keyPressEvent(event);
     }
 }
 
-void DiagramView::contextMenuEvent(QContextMenuEvent* event) { emit amendAsked(event->globalPos()); }
+void DiagramView::contextMenuEvent(QContextMenuEvent* event) {
+    emit amendAsked(event->globalPos());
+}
 
 // Scrolls just as far as the chosen thing needs to be seen.
 void DiagramView::showSelected() {
@@ -224,11 +239,13 @@ void DiagramView::showSelected() {
     std::optional<Point> at;
     for (const PlacedWire& w : geometry_.wires) {
         if (chosen->kind == SubjectKind::Conductor && w.id.value == chosen->id) {
-            at = Point{(w.points.front().x + w.points.back().x) / 2, (w.points.front().y + w.points.back().y) / 2};
+            at = Point{(w.points.front().x + w.points.back().x) / 2,
+                       (w.points.front().y + w.points.back().y) / 2};
         }
     }
     for (const PlacedDevice& d : geometry_.devices) {
-        const bool load = chosen->kind == SubjectKind::Appliance && d.id.value == "load." + chosen->id;
+        const bool load =
+            chosen->kind == SubjectKind::Appliance && d.id.value == "load." + chosen->id;
         if (load || (chosen->kind == SubjectKind::Device && d.id.value == chosen->id)) {
             at = d.rect.center();
         }

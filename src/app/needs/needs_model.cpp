@@ -36,70 +36,87 @@ Result<Feed> parseFeed(const QString& text) {
     if (clean == "mains" || clean == "230 v" || clean == "230v" || clean == "ac") {
         return Feed::Mains;
     }
-    return failure("'" + text.toStdString() + "' is not a supply.", "supply", "Write '12 V' or 'mains'.");
+    return failure(
+        "'" + text.toStdString() + "' is not a supply.", "supply", "Write '12 V' or 'mains'.");
 }
 
 }  // namespace
 
 NeedsModel::NeedsModel(Document& document, QObject* parent)
-    : QAbstractTableModel(parent), document_(document) {
-    rows_ = static_cast<int>(document.plan().appliances.size());
+    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
     connect(&document, &Document::designChanged, this, &NeedsModel::refresh);
 }
 
-int NeedsModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : rows_; }
-int NeedsModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : ColumnCount; }
+int NeedsModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(shown_->plan.appliances.size());
+}
+int NeedsModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : ColumnCount;
+}
 
 const Appliance& NeedsModel::at(int row) const {
-    return document_.plan().appliances[static_cast<std::size_t>(row)];
+    return shown_->plan.appliances[static_cast<std::size_t>(row)];
 }
 
 int NeedsModel::rowOf(const ApplianceId& id) const {
-    const auto& all = document_.plan().appliances;
+    const auto& all = shown_->plan.appliances;
     const auto found = std::ranges::find(all, id, &Appliance::id);
     return found == all.end() ? -1 : static_cast<int>(found - all.begin());
 }
 
 void NeedsModel::refresh() {
-    const int now = static_cast<int>(document_.plan().appliances.size());
-    if (now == rows_) {
-        if (rows_ > 0) {
-            emit dataChanged(index(0, 0), index(rows_ - 1, ColumnCount - 1));
-        }
+    const std::shared_ptr<const Design> now = document_.design();
+    if (now->plan.appliances.size() != shown_->plan.appliances.size()) {
+        beginResetModel();
+        shown_ = now;
+        endResetModel();
         return;
     }
-    beginResetModel();
-    rows_ = now;
-    endResetModel();
+    shown_ = now;
+    if (rowCount() > 0) {
+        emit dataChanged(index(0, 0), index(rowCount() - 1, ColumnCount - 1));
+    }
 }
 
 QString NeedsModel::cell(const Appliance& a, int column) const {
-    const auto& needs = document_.design()->needs.appliances;
+    const auto& needs = shown_->needs.appliances;
     const auto need = std::ranges::find(needs, a.id, &ApplianceNeed::id);
     switch (static_cast<Column>(column)) {
-        case Name: return q(a.name);
-        case Supply: return a.feed == Feed::Dc ? tr("12 V") : tr("mains");
-        case Count: return QString::number(a.count);
-        case Rated: return q(format(a.rated));
-        case Measured: return a.measured ? q(format(*a.measured)) : QString();
-        case OnTime: return q(format(onTime(a)));
-        case Start: return a.uses.empty() ? QString() : q(formatClock(a.uses.front().start));
-        case Together: return a.runs == Runs::Alone ? tr("alone") : tr("together");
-        case Energy: return q(format(need->perDay));
-        case Share: return q(formatNumber(need->share * 100.0, 2)) + " %";
-        case ColumnCount: break;
+        case Name:
+            return q(a.name);
+        case Supply:
+            return a.feed == Feed::Dc ? tr("12 V") : tr("mains");
+        case Count:
+            return QString::number(a.count);
+        case Rated:
+            return q(format(a.rated));
+        case Measured:
+            return a.measured ? q(format(*a.measured)) : QString();
+        case OnTime:
+            return q(format(onTime(a)));
+        case Start:
+            return a.uses.empty() ? QString() : q(formatClock(a.uses.front().start));
+        case Together:
+            return a.runs == Runs::Alone ? tr("alone") : tr("together");
+        case Energy:
+            return q(format(need->perDay));
+        case Share:
+            return q(formatNumber(need->share * 100.0, 2)) + " %";
+        case ColumnCount:
+            break;
     }
     return {};
 }
 
 QVariant NeedsModel::data(const QModelIndex& index, int role) const {
-    if (!index.isValid() || index.row() >= rows_) {
+    if (!index.isValid() || index.row() >= rowCount()) {
         return {};
     }
     const Appliance& a = at(index.row());
     switch (role) {
         case Qt::DisplayRole:
-        case Qt::EditRole: return cell(a, index.column());
+        case Qt::EditRole:
+            return cell(a, index.column());
         case Qt::TextAlignmentRole: {
             const bool number = index.column() == Count || index.column() == Rated ||
                                 index.column() == Measured || index.column() == OnTime ||
@@ -108,17 +125,19 @@ QVariant NeedsModel::data(const QModelIndex& index, int role) const {
         }
         case Qt::FontRole: {
             QFont font;
-            font.setWeight(document_.design()->needs.deciding == a.id ? QFont::DemiBold : QFont::Normal);
+            font.setWeight(shown_->needs.deciding == a.id ? QFont::DemiBold : QFont::Normal);
             return index.column() == Name || index.column() >= Energy ? QVariant(font) : QVariant();
         }
         case Qt::ForegroundRole:
             // The plate is not used where a measured value stands beside it.
-            return index.column() == Rated && a.measured ? QVariant(currentInk().faint) : QVariant();
+            return index.column() == Rated && a.measured ? QVariant(currentInk().faint)
+                                                         : QVariant();
         case Qt::ToolTipRole:
-            return document_.design()->needs.deciding == a.id && index.column() == Name
+            return shown_->needs.deciding == a.id && index.column() == Name
                        ? QVariant(tr("This load decides the bank: look here first"))
                        : QVariant();
-        default: return {};
+        default:
+            return {};
     }
 }
 
@@ -127,22 +146,36 @@ QVariant NeedsModel::headerData(int section, Qt::Orientation orientation, int ro
         return {};
     }
     switch (static_cast<Column>(section)) {
-        case Name: return tr("Appliance");
-        case Supply: return tr("Supply");
-        case Count: return tr("Count");
-        case Rated: return tr("Plate");
-        case Measured: return tr("Measured");
-        case OnTime: return tr("On a day");
-        case Start: return tr("From");
-        case Together: return tr("Runs");
-        case Energy: return tr("Energy a day");
-        case Share: return tr("Share");
-        case ColumnCount: break;
+        case Name:
+            return tr("Appliance");
+        case Supply:
+            return tr("Supply");
+        case Count:
+            return tr("Count");
+        case Rated:
+            return tr("Plate");
+        case Measured:
+            return tr("Measured");
+        case OnTime:
+            return tr("On a day");
+        case Start:
+            return tr("From");
+        case Together:
+            return tr("Runs");
+        case Energy:
+            return tr("Energy a day");
+        case Share:
+            return tr("Share");
+        case ColumnCount:
+            break;
     }
     return {};
 }
 
 Qt::ItemFlags NeedsModel::flags(const QModelIndex& index) const {
+    if (!index.isValid()) {
+        return Qt::NoItemFlags;
+    }
     const Qt::ItemFlags base = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
     return index.column() < Energy ? base | Qt::ItemIsEditable : base;
 }
@@ -163,22 +196,29 @@ Result<Appliance> NeedsModel::edited(Appliance a, int column, const QString& tex
             }
             a.name = text.trimmed().toStdString();
             return a;
-        case Supply: return set(parseFeed(text), [&](Feed f) { a.feed = f; });
+        case Supply:
+            return set(parseFeed(text), [&](Feed f) { a.feed = f; });
         case Count:
-            return set(parseNumber(typed, 0, kMostUnits), [&](double n) { a.count = static_cast<int>(n); });
-        case Rated: return set(parsePower(typed), [&](Watts w) { a.rated = w; });
+            return set(parseNumber(typed, 0, kMostUnits),
+                       [&](double n) { a.count = static_cast<int>(n); });
+        case Rated:
+            return set(parsePower(typed), [&](Watts w) { a.rated = w; });
         case Measured:
             if (text.trimmed().isEmpty()) {
                 a.measured.reset();
                 return a;
             }
             return set(parsePower(typed), [&](Watts w) { a.measured = w; });
-        case OnTime: return set(parseHours(typed), [&](Seconds t) { a = withOnTime(a, t); });
-        case Start: return set(parseHours(typed), [&](Seconds t) { a = withStart(a, t); });
-        case Together: return set(parseRuns(text), [&](Runs r) { a.runs = r; });
+        case OnTime:
+            return set(parseHours(typed), [&](Seconds t) { a = withOnTime(a, t); });
+        case Start:
+            return set(parseHours(typed), [&](Seconds t) { a = withStart(a, t); });
+        case Together:
+            return set(parseRuns(text), [&](Runs r) { a.runs = r; });
         case Energy:
         case Share:
-        case ColumnCount: break;
+        case ColumnCount:
+            break;
     }
     return a;
 }

@@ -35,11 +35,14 @@ NeedsStation::NeedsStation(Document& document, Selection& selection, QWidget* pa
     layout->addWidget(totals_);
     connect(model_, &NeedsModel::refused, this, &Station::notice);
     connect(&selection, &Selection::changed, this, &NeedsStation::followSelection);
-    connect(table_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this](const QModelIndex& now) {
-        if (now.isValid()) {
-            this->selection().select(subject(model_->at(now.row()).id));
-        }
-    });
+    connect(table_->selectionModel(),
+            &QItemSelectionModel::currentRowChanged,
+            this,
+            [this](const QModelIndex& now) {
+                if (now.isValid()) {
+                    this->selection().select(subject(model_->at(now.row()).id));
+                }
+            });
     NeedsStation::refresh();
 }
 
@@ -51,12 +54,14 @@ QWidget* NeedsStation::makeToolbar() {
     add->setObjectName("needs.add");
     auto* menu = new QMenu(add);
     for (const CatalogueAppliance& entry : library().appliances) {
-        QAction* action = menu->addAction(tr("%1, %2, %3")
-                                              .arg(q(entry.name),
-                                                   entry.feed == Feed::Dc ? tr("12 V") : tr("mains"),
-                                                   q(format(entry.measured))));
+        QAction* action =
+            menu->addAction(tr("%1, %2, %3")
+                                .arg(q(entry.name),
+                                     entry.feed == Feed::Dc ? tr("12 V") : tr("mains"),
+                                     q(format(entry.measured))));
         action->setObjectName("needs.add." + q(entry.id));
-        connect(action, &QAction::triggered, this, [this, id = q(entry.id)] { addFromCatalogue(id); });
+        connect(
+            action, &QAction::triggered, this, [this, id = q(entry.id)] { addFromCatalogue(id); });
     }
     menu->addSeparator();
     QAction* own = menu->addAction(tr("Something else…"));
@@ -69,7 +74,8 @@ QWidget* NeedsStation::makeToolbar() {
     remove_->setToolTip(tr("Remove the chosen appliance (Delete)"));
     remove_->setShortcut(QKeySequence::Delete);
     connect(remove_, &QToolButton::clicked, this, &NeedsStation::removeSelected);
-    auto* hint = new QLabel(tr("Edit in place; '1.2 kW', '90 min' and '0,75' are understood."), bar);
+    auto* hint =
+        new QLabel(tr("Edit in place; '1.2 kW', '90 min' and '0,75' are understood."), bar);
     hint->setEnabled(false);
     layout->addWidget(add);
     layout->addWidget(remove_);
@@ -81,10 +87,11 @@ QWidget* NeedsStation::makeToolbar() {
 QWidget* NeedsStation::makeEmptyState() {
     auto* page = new QWidget(pages_);
     auto* layout = new QVBoxLayout(page);
-    auto* text = new QLabel(tr("List everything that draws power: 12 V and mains, also what nobody lists, such as "
-                               "the router and the heater's fan.\n\nFor example: a fridge draws about 45 W while its "
-                               "compressor runs, some 7 hours of the day."),
-                            page);
+    auto* text = new QLabel(
+        tr("List everything that draws power: 12 V and mains, also what nobody lists, such as "
+           "the router and the heater's fan.\n\nFor example: a fridge draws about 45 W while its "
+           "compressor runs, some 7 hours of the day."),
+        page);
     text->setWordWrap(true);
     text->setAlignment(Qt::AlignCenter);
     auto* button = new QPushButton(tr("Add the fridge"), page);
@@ -98,14 +105,16 @@ QWidget* NeedsStation::makeEmptyState() {
 }
 
 QString NeedsStation::summary() const {
-    return plan().appliances.empty() ? tr("nothing listed yet") : tr("%1 a day").arg(q(format(design().supply.demand)));
+    return plan().appliances.empty() ? tr("nothing listed yet")
+                                     : tr("%1 a day").arg(q(format(design().supply.demand)));
 }
 
 StationState NeedsStation::state() const {
     if (plan().appliances.empty()) {
         return StationState::Untouched;
     }
-    const bool guessed = std::ranges::any_of(plan().appliances, [](const Appliance& a) { return !a.measured; });
+    const bool guessed =
+        std::ranges::any_of(plan().appliances, [](const Appliance& a) { return !a.measured; });
     return guessed ? StationState::AtWork : StationState::Settled;
 }
 
@@ -157,15 +166,7 @@ void NeedsStation::followSelection() {
         id = ApplianceId(chosen->id.substr(5));
     }
     const int row = id ? model_->rowOf(*id) : -1;
-    if (row < 0) {
-        const QSignalBlocker quiet(table_->selectionModel());
-        table_->clearSelection();
-        table_->viewport()->update();
-    } else if (table_->currentIndex().row() != row) {
-        table_->setCurrentIndex(model_->index(row, NeedsModel::Name));
-    } else {
-        table_->selectRow(row);
-    }
+    table_->choose(row);
 }
 
 void NeedsStation::refresh() {

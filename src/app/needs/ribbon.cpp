@@ -55,14 +55,16 @@ QRectF Ribbon::stack() const {
 }
 
 double Ribbon::rowHeight() const {
-    const auto rows = static_cast<double>(std::max<std::size_t>(1, document_.plan().appliances.size()));
+    const auto rows =
+        static_cast<double>(std::max<std::size_t>(1, document_.plan().appliances.size()));
     return std::min(bars().height() / rows, fontMetrics().height() * 1.2);
 }
 
 int Ribbon::applianceAt(const QPointF& at) const {
     const QRectF area = bars();
     const int row = static_cast<int>((at.y() - area.top()) / rowHeight());
-    const bool inside = at.y() >= area.top() && row < static_cast<int>(document_.plan().appliances.size());
+    const bool inside =
+        at.y() >= area.top() && row < static_cast<int>(document_.plan().appliances.size());
     return inside ? row : -1;
 }
 
@@ -78,7 +80,9 @@ void Ribbon::paintHours(QPainter& p) const {
         p.drawLine(QPointF(x, area.top()), QPointF(x, stack().bottom()));
         if (hour % 3 == 0) {
             p.setPen(ink.faint);
-            p.drawText(QRectF(x - 20, 0, 40, area.top() - 2), Qt::AlignHCenter | Qt::AlignBottom, QString::number(hour));
+            p.drawText(QRectF(x - 20, 0, 40, area.top() - 2),
+                       Qt::AlignHCenter | Qt::AlignBottom,
+                       QString::number(hour));
         }
     }
 }
@@ -97,7 +101,8 @@ void Ribbon::paintBars(QPainter& p) const {
         const double y = area.top() + h * static_cast<double>(row);
         const bool chosen = selection_.subject() == subject(a.id);
         p.setPen(chosen ? ink.accent : ink.text);
-        const QString name = QFontMetrics(small).elidedText(q(a.name), Qt::ElideRight, static_cast<int>(area.left()) - 10);
+        const QString name = QFontMetrics(small).elidedText(
+            q(a.name), Qt::ElideRight, static_cast<int>(area.left()) - 10);
         p.drawText(QRectF(4, y, area.left() - 10, h), Qt::AlignRight | Qt::AlignVCenter, name);
         for (const Use& use : a.uses) {
             for (const double wrap : {0.0, -kDay}) {
@@ -168,7 +173,8 @@ bool Ribbon::event(QEvent* event) {
         if (row >= 0) {
             const Appliance& a = document_.plan().appliances[static_cast<std::size_t>(row)];
             QToolTip::showText(help->globalPos(),
-                               tr("%1: %2 while on, %3 a day").arg(q(a.name), q(format(wattsUsed(a))), q(format(onTime(a)))));
+                               tr("%1: %2 while on, %3 a day")
+                                   .arg(q(a.name), q(format(wattsUsed(a))), q(format(onTime(a)))));
             return true;
         }
     }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The day as a ribbon of 24 hours: a bar for each use of each appliance, and below them the stack of
-// all, 12 V and mains, with what may run at once on the inverter as a line.
+// The day as a ribbon of 24 hours: a bar for each use of each appliance, and below them the stack
+// of all, 12 V and mains, with what may run at once on the inverter as a line.
 
 #include <QWidget>
 

@@ -20,9 +20,14 @@ public:
     void heading(const QString& text) { html_ += "<h3>" + text.toHtmlEscaped() + "</h3>"; }
 
     void step(const SwitchStep& s) {
-        html_ += QStringLiteral("<p><b>%1</b>&nbsp; %2</p>").arg(++number_).arg(q(s.text).toHtmlEscaped());
+        html_ += QStringLiteral("<p><b>%1</b>&nbsp; %2</p>")
+                     .arg(++number_)
+                     .arg(q(s.text).toHtmlEscaped());
         if (!s.caution.empty()) {
-            html_ += QStringLiteral("<table width='96%' cellpadding=6 cellspacing=0 border=1 style='border-color:%1; border-collapse:collapse'><tr><td style='color:%1'><b>%2</b></td></tr></table>")
+            html_ += QStringLiteral(
+                         "<table width='96%' cellpadding=6 cellspacing=0 border=1 "
+                         "style='border-color:%1; border-collapse:collapse'><tr><td "
+                         "style='color:%1'><b>%2</b></td></tr></table>")
                          .arg(ink_.danger.name(), q(s.caution).toHtmlEscaped());
         }
         if (s.readings.empty()) {
@@ -31,11 +36,18 @@ public:
         html_ += "<table cellpadding=3 width='96%'>";
         for (const Expected& e : s.readings) {
             const bool ohms = e.value.unit == Unit::Ohm;
-            const QString range = ohms && e.low.si > 0.0 ? PowerUpStation::tr("above %1").arg(q(e.low))
-                                  : ohms                 ? PowerUpStation::tr("below %1").arg(q(e.high))
-                                                         : PowerUpStation::tr("%1 to %2").arg(q(e.low), q(e.high));
-            html_ += QStringLiteral("<tr><td width='56%'>%1</td><td width='16%' align='right'><b>%2</b></td><td align='right' style='color:%4'>%3</td></tr>")
-                         .arg(q(e.where).toHtmlEscaped(), ohms ? QString() : q(e.value), range, ink_.faint.name());
+            const QString range = ohms && e.low.si > 0.0
+                                      ? PowerUpStation::tr("above %1").arg(q(e.low))
+                                  : ohms ? PowerUpStation::tr("below %1").arg(q(e.high))
+                                         : PowerUpStation::tr("%1 to %2").arg(q(e.low), q(e.high));
+            html_ +=
+                QStringLiteral(
+                    "<tr><td width='56%'>%1</td><td width='16%' align='right'><b>%2</b></td><td "
+                    "align='right' style='color:%4'>%3</td></tr>")
+                    .arg(q(e.where).toHtmlEscaped(),
+                         ohms ? QString() : q(e.value),
+                         range,
+                         ink_.faint.name());
         }
         html_ += "</table>";
     }
@@ -43,8 +55,12 @@ public:
     void settings(const std::vector<DeviceSetting>& settings) {
         html_ += "<table cellpadding=3 width='96%'>";
         for (const DeviceSetting& s : settings) {
-            html_ += QStringLiteral("<tr><td width='44%'>%1</td><td width='30%'>%2</td><td><b>%3</b></td></tr>")
-                         .arg(q(s.name).toHtmlEscaped(), q(s.setting).toHtmlEscaped(), q(s.value).toHtmlEscaped());
+            html_ +=
+                QStringLiteral(
+                    "<tr><td width='44%'>%1</td><td width='30%'>%2</td><td><b>%3</b></td></tr>")
+                    .arg(q(s.name).toHtmlEscaped(),
+                         q(s.setting).toHtmlEscaped(),
+                         q(s.value).toHtmlEscaped());
         }
         html_ += "</table>";
     }

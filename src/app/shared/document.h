@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The plan that is open, its undo stack, its file and its latest design. Knows no window. Every edit
-// is one undo step that holds the plan before and after; a new design follows at once.
+// The plan that is open, its undo stack, its file and its latest design. Knows no window. Every
+// edit is one undo step that holds the plan before and after; a new design follows at once.
 
 #include <QObject>
 #include <QString>

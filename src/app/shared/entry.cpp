@@ -8,8 +8,14 @@
 
 namespace spirk::app {
 
-Entry::Entry(const QString& objectName, const QString& accessibleName, Accept accept, QWidget* parent)
-    : QWidget(parent), field_(new QLineEdit(this)), problem_(new QLabel(this)), accept_(std::move(accept)) {
+Entry::Entry(const QString& objectName,
+             const QString& accessibleName,
+             Accept accept,
+             QWidget* parent)
+    : QWidget(parent),
+      field_(new QLineEdit(this)),
+      problem_(new QLabel(this)),
+      accept_(std::move(accept)) {
     field_->setObjectName(objectName);
     field_->setAccessibleName(accessibleName);
     problem_->setWordWrap(true);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// What every station is: a widget that shows the design and edits the plan, with a name, one line on
-// what it has come to, and a mark for the rail.
+// What every station is: a widget that shows the design and edits the plan, with a name, one line
+// on what it has come to, and a mark for the rail.
 
 #include <QWidget>
 

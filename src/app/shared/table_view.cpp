@@ -2,6 +2,7 @@
 #include "app/shared/table_view.h"
 
 #include <QHeaderView>
+#include <QItemSelectionModel>
 
 namespace spirk::app {
 
@@ -24,6 +25,24 @@ TableView::TableView(const QString& objectName, const QString& accessibleName, Q
     horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     // Sampling a few rows keeps columns of a large plan quick to size.
     horizontalHeader()->setResizeContentsPrecision(60);
+}
+
+void TableView::choose(int row) {
+    const QSignalBlocker quiet(selectionModel());
+    if (row < 0) {
+        selectionModel()->clearSelection();
+    } else {
+        const int column = currentIndex().isValid() ? currentIndex().column() : 0;
+        const QModelIndex index = model()->index(row, column);
+        selectionModel()->select(index,
+                                 QItemSelectionModel::ClearAndSelect | QItemSelectionModel::Rows);
+        if (currentIndex().row() != row) {
+            selectionModel()->setCurrentIndex(index, QItemSelectionModel::NoUpdate);
+        }
+        scrollTo(index);
+    }
+    // The view heard nothing of it.
+    viewport()->update();
 }
 
 void TableView::stretch(int column) {

@@ -11,6 +11,9 @@ class TableView : public QTableView {
     Q_OBJECT
 public:
     TableView(const QString& objectName, const QString& accessibleName, QWidget* parent);
+    // Marks a row as chosen and shows it; the current column stays where the person is typing. A
+    // row below zero: nothing is chosen.
+    void choose(int row);
     // Column that takes the room left over.
     void stretch(int column);
     // Column of a width in characters that the person can change.

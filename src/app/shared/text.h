@@ -14,8 +14,7 @@ namespace spirk::app {
 // A sentence of the core in the person's language: the template is translated, then filled.
 [[nodiscard]] inline QString q(const Message& message) {
     Message translated = message;
-    translated.pattern =
-        QCoreApplication::translate("Core", message.pattern.c_str()).toStdString();
+    translated.pattern = QCoreApplication::translate("Core", message.pattern.c_str()).toStdString();
     return q(english(translated));
 }
 [[nodiscard]] inline QString q(const Value& value) { return q(format(value)); }

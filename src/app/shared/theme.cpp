@@ -40,14 +40,19 @@ QPalette paletteOf(const Ink& ink) {
 
 QString sheetOf(const Ink& ink) {
     return QStringLiteral(
-               "QTableView { gridline-color: %1; border: 1px solid %1; selection-background-color: %2;"
+               "QTableView { gridline-color: %1; border: 1px solid %1; selection-background-color: "
+               "%2;"
                " selection-color: %3; }"
                "QHeaderView::section { background: %4; color: %5; border: none;"
                " border-bottom: 1px solid %1; padding: 4px 6px; font-weight: 500; }"
                "QToolTip { border: 1px solid %1; padding: 3px; }"
                "QTextBrowser, QScrollArea { border: none; background: %4; }"
                "QTabWidget::pane { border: none; border-top: 1px solid %1; }")
-        .arg(ink.line.name(), ink.accent.name(), ink.surface.name(), ink.ground.name(), ink.faint.name());
+        .arg(ink.line.name(),
+             ink.accent.name(),
+             ink.surface.name(),
+             ink.ground.name(),
+             ink.faint.name());
 }
 
 }  // namespace
@@ -69,9 +74,8 @@ void applyTheme(QApplication& application, ThemeChoice choice) {
         const QColor window = application.palette().color(QPalette::Window);
         application.setProperty(kDesktopDark, window.lightness() < 128);
     }
-    const bool dark = choice == ThemeChoice::Dark ||
-                      (choice == ThemeChoice::FollowDesktop &&
-                       application.property(kDesktopDark).toBool());
+    const bool dark = choice == ThemeChoice::Dark || (choice == ThemeChoice::FollowDesktop &&
+                                                      application.property(kDesktopDark).toBool());
     application.setProperty(kChoice, static_cast<int>(choice));
     application.setProperty(kDark, dark);
     loadFonts();

@@ -8,7 +8,10 @@
 
 namespace spirk::app {
 
-AmendMenu::AmendMenu(Document& document, Selection& selection, const Dialogs& dialogs, QWidget* parent)
+AmendMenu::AmendMenu(Document& document,
+                     Selection& selection,
+                     const Dialogs& dialogs,
+                     QWidget* parent)
     : QMenu(tr("&Amend the chosen conductor"), parent),
       document_(document),
       selection_(selection),
@@ -35,7 +38,8 @@ const Conductor* AmendMenu::chosen() const {
     if (!subject || subject->kind != SubjectKind::Conductor) {
         return nullptr;
     }
-    const Conductor* c = findConductor(document_.design()->wiring.circuit, ConductorId(subject->id));
+    const Conductor* c =
+        findConductor(document_.design()->wiring.circuit, ConductorId(subject->id));
     return c != nullptr && isOurs(*c) ? c : nullptr;
 }
 
@@ -45,15 +49,18 @@ void AmendMenu::refresh() {
         action->setEnabled(c != nullptr);
     }
     fuse_->setEnabled(c != nullptr && c->atFrom.has_value());
-    fuse_->setText(c != nullptr && c->atFrom && c->atFrom->leftOut ? tr("&Put its fuse back") : tr("&Leave its fuse out"));
-    takeBack_->setEnabled(c != nullptr && std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {
-        return conductorOf(a) == c->id;
-    }));
+    fuse_->setText(c != nullptr && c->atFrom && c->atFrom->leftOut ? tr("&Put its fuse back")
+                                                                   : tr("&Leave its fuse out"));
+    takeBack_->setEnabled(c != nullptr &&
+                          std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {
+                              return conductorOf(a) == c->id;
+                          }));
 }
 
 void AmendMenu::insertIsolator() {
     if (const Conductor* c = chosen()) {
-        document_.push(tr("Insert an isolator in %1").arg(q(c->name)), amended(document_.plan(), InsertIsolator{c->id}));
+        document_.push(tr("Insert an isolator in %1").arg(q(c->name)),
+                       amended(document_.plan(), InsertIsolator{c->id}));
     }
 }
 
@@ -64,9 +71,11 @@ void AmendMenu::toggleFuse() {
     }
     const LeaveOutProtection amendment{c->id, End::From};
     if (c->atFrom->leftOut) {
-        document_.push(tr("Put the fuse of %1 back").arg(q(c->name)), withoutAmendment(document_.plan(), amendment));
+        document_.push(tr("Put the fuse of %1 back").arg(q(c->name)),
+                       withoutAmendment(document_.plan(), amendment));
     } else {
-        document_.push(tr("Leave the fuse of %1 out").arg(q(c->name)), amended(document_.plan(), amendment));
+        document_.push(tr("Leave the fuse of %1 out").arg(q(c->name)),
+                       amended(document_.plan(), amendment));
     }
 }
 
@@ -84,13 +93,15 @@ void AmendMenu::moveEnd(End end) {
             choices << q(text(terminals.back())) + "  (" + q(d.name) + ")";
         }
     }
-    const QString answer = dialogs_.choose(parentWidget(), tr("Move the end of %1 to").arg(q(c->name)), choices);
+    const QString answer =
+        dialogs_.choose(parentWidget(), tr("Move the end of %1 to").arg(q(c->name)), choices);
     const auto index = choices.indexOf(answer);
     if (index < 0) {
         return;
     }
-    document_.push(tr("Move an end of %1").arg(q(id.value)),
-                   amended(document_.plan(), MoveEnd{id, end, terminals[static_cast<std::size_t>(index)]}));
+    document_.push(
+        tr("Move an end of %1").arg(q(id.value)),
+        amended(document_.plan(), MoveEnd{id, end, terminals[static_cast<std::size_t>(index)]}));
 }
 
 void AmendMenu::takeBack() {

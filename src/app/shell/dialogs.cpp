@@ -27,9 +27,10 @@ UnsavedAnswer askUnsaved(QWidget* parent, const QString& plan) {
 void previewAndPrint(QWidget* parent, const std::vector<Page>& pages) {
     QPrinter printer(QPrinter::HighResolution);
     QPrintPreviewDialog preview(&printer, parent);
-    QObject::connect(&preview, &QPrintPreviewDialog::paintRequested, &preview, [&](QPrinter* device) {
-        printPages(pages, *device);
-    });
+    QObject::connect(
+        &preview, &QPrintPreviewDialog::paintRequested, &preview, [&](QPrinter* device) {
+            printPages(pages, *device);
+        });
     preview.exec();
 }
 
@@ -37,19 +38,26 @@ void previewAndPrint(QWidget* parent, const std::vector<Page>& pages) {
 
 Dialogs systemDialogs() {
     return {
-        .openFile = [](QWidget* parent, const QString& title, const QString& filter) {
-            return QFileDialog::getOpenFileName(parent, title, QString(), filter);
-        },
-        .saveFile = [](QWidget* parent, const QString& title, const QString& suggestion, const QString& filter) {
-            return QFileDialog::getSaveFileName(parent, title, suggestion, filter);
-        },
+        .openFile =
+            [](QWidget* parent, const QString& title, const QString& filter) {
+                return QFileDialog::getOpenFileName(parent, title, QString(), filter);
+            },
+        .saveFile =
+            [](QWidget* parent,
+               const QString& title,
+               const QString& suggestion,
+               const QString& filter) {
+                return QFileDialog::getSaveFileName(parent, title, suggestion, filter);
+            },
         .unsaved = askUnsaved,
         .print = previewAndPrint,
-        .choose = [](QWidget* parent, const QString& title, const QStringList& choices) {
-            bool ok = false;
-            const QString text = QInputDialog::getItem(parent, title, QString(), choices, 0, false, &ok);
-            return ok ? text : QString();
-        },
+        .choose =
+            [](QWidget* parent, const QString& title, const QStringList& choices) {
+                bool ok = false;
+                const QString text =
+                    QInputDialog::getItem(parent, title, QString(), choices, 0, false, &ok);
+                return ok ? text : QString();
+            },
     };
 }
 

@@ -15,7 +15,9 @@ enum class UnsavedAnswer { Save, Discard, Cancel };
 struct Dialogs {
     // Empty: the person changed their mind.
     std::function<QString(QWidget*, const QString& title, const QString& filter)> openFile;
-    std::function<QString(QWidget*, const QString& title, const QString& suggestion, const QString& filter)> saveFile;
+    std::function<QString(
+        QWidget*, const QString& title, const QString& suggestion, const QString& filter)>
+        saveFile;
     std::function<UnsavedAnswer(QWidget*, const QString& plan)> unsaved;
     std::function<void(QWidget*, const std::vector<Page>& pages)> print;
     // One of the terminals, or empty.

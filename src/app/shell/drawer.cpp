@@ -70,7 +70,8 @@ void Drawer::refresh() {
         return;
     }
     const Derivation* derivation = design.why.find(asked_.back());
-    const QString back = "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
+    const QString back =
+        "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
     why_->setHtml(back + (derivation == nullptr ? tr("This figure does not exist in the plan now.")
                                                 : whyText(*derivation, design, ink)));
 }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The drawer at the right: the whole story of what is selected, as a thread of figures, and below it
-// 'why' of the figure that was asked. Every figure and every term is a link.
+// The drawer at the right: the whole story of what is selected, as a thread of figures, and below
+// it 'why' of the figure that was asked. Every figure and every term is a link.
 
 #include <QTextBrowser>
 #include <QWidget>

@@ -69,20 +69,28 @@ void MainWindow::makeStations() {
     }
     auto* amend = new AmendMenu(document_, selection_, dialogs_, this);
     amend->setObjectName("menu.amend");
-    connect(diagram->view(), &DiagramView::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
-    connect(cables, &CablesStation::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
-    connect(powerUp, &PowerUpStation::printAsked, this, [this] { print(PaperDocument::SwitchOnSheet); });
+    connect(diagram->view(), &DiagramView::amendAsked, amend, [amend](const QPoint& at) {
+        amend->popup(at);
+    });
+    connect(
+        cables, &CablesStation::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
+    connect(powerUp, &PowerUpStation::printAsked, this, [this] {
+        print(PaperDocument::SwitchOnSheet);
+    });
 }
 
 void MainWindow::makeFrame() {
     rail_ = new Rail(this);
     railModel_ = new RailModel(stations_, this);
     rail_->setModel(railModel_);
-    connect(rail_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
-        if (now.isValid()) {
-            stack_->setCurrentIndex(now.row());
-        }
-    });
+    connect(rail_->selectionModel(),
+            &QItemSelectionModel::currentChanged,
+            this,
+            [this](const QModelIndex& now) {
+                if (now.isValid()) {
+                    stack_->setCurrentIndex(now.row());
+                }
+            });
     noticeBar_ = new QWidget(this);
     noticeLabel_ = new QLabel(noticeBar_);
     noticeLabel_->setObjectName("notice");
@@ -148,25 +156,44 @@ void MainWindow::makeFileMenu() {
     });
     menu->addSeparator();
     action(menu, "file.save", tr("&Save"), QKeySequence::Save, [this] { save(); });
-    action(menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] { saveAs(); });
+    action(
+        menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] { saveAs(); });
     menu->addSeparator();
     makeExportMenu(menu);
-    action(menu, "file.print", tr("&Print the switch-on sheet…"), QKeySequence::Print, [this] { print(PaperDocument::SwitchOnSheet); });
-    action(menu, "file.printDiagram", tr("Print the dia&gram…"), {}, [this] { print(PaperDocument::Diagram); });
-    action(menu, "file.printLists", tr("Print the &lists…"), {}, [this] { print(PaperDocument::Lists); });
+    action(menu, "file.print", tr("&Print the switch-on sheet…"), QKeySequence::Print, [this] {
+        print(PaperDocument::SwitchOnSheet);
+    });
+    action(menu, "file.printDiagram", tr("Print the dia&gram…"), {}, [this] {
+        print(PaperDocument::Diagram);
+    });
+    action(menu, "file.printLists", tr("Print the &lists…"), {}, [this] {
+        print(PaperDocument::Lists);
+    });
     menu->addSeparator();
     action(menu, "file.quit", tr("&Quit"), QKeySequence("Ctrl+Q"), [this] { close(); });
 }
 
 void MainWindow::makeExportMenu(QMenu* file) {
     QMenu* menu = file->addMenu(tr("&Export"));
-    action(menu, "export.diagram", tr("&Diagram (SVG, PDF)…"), {}, [this] { exportDocument(PaperDocument::Diagram, "diagram"); });
-    action(menu, "export.lists", tr("&Lists (PDF, SVG)…"), {}, [this] { exportDocument(PaperDocument::Lists, "lists"); });
-    action(menu, "export.sheet", tr("Switch-on &sheet (PDF, SVG)…"), {}, [this] { exportDocument(PaperDocument::SwitchOnSheet, "switch-on"); });
+    action(menu, "export.diagram", tr("&Diagram (SVG, PDF)…"), {}, [this] {
+        exportDocument(PaperDocument::Diagram, "diagram");
+    });
+    action(menu, "export.lists", tr("&Lists (PDF, SVG)…"), {}, [this] {
+        exportDocument(PaperDocument::Lists, "lists");
+    });
+    action(menu, "export.sheet", tr("Switch-on &sheet (PDF, SVG)…"), {}, [this] {
+        exportDocument(PaperDocument::SwitchOnSheet, "switch-on");
+    });
     menu->addSeparator();
-    action(menu, "export.parts", tr("&Parts (CSV)…"), {}, [this] { exportTable("parts.csv", partsCsv); });
-    action(menu, "export.cuts", tr("&Cut list (CSV)…"), {}, [this] { exportTable("cuts.csv", cutsCsv); });
-    action(menu, "export.labels", tr("La&bels (CSV)…"), {}, [this] { exportTable("labels.csv", labelsCsv); });
+    action(menu, "export.parts", tr("&Parts (CSV)…"), {}, [this] {
+        exportTable("parts.csv", partsCsv);
+    });
+    action(menu, "export.cuts", tr("&Cut list (CSV)…"), {}, [this] {
+        exportTable("cuts.csv", cutsCsv);
+    });
+    action(menu, "export.labels", tr("La&bels (CSV)…"), {}, [this] {
+        exportTable("labels.csv", labelsCsv);
+    });
     action(menu, "export.cables", tr("C&ables (CSV)…"), {}, [this] {
         exportTable("cables.csv", [this](const Design& d) { return cablesCsv(d, library_); });
     });
@@ -223,7 +250,9 @@ void MainWindow::makeHelpMenu() {
     action(menu, "help.why", tr("&Why this figure?"), QKeySequence("F1"), [this] { askWhy(); });
 }
 
-QString MainWindow::stationTitle(int index) const { return stations_[static_cast<std::size_t>(index)]->title(); }
+QString MainWindow::stationTitle(int index) const {
+    return stations_[static_cast<std::size_t>(index)]->title();
+}
 
 void MainWindow::showStation(int index) {
     rail_->setCurrentIndex(railModel_->index(index));
@@ -238,7 +267,9 @@ void MainWindow::showNotice(const QString& text) {
 QString MainWindow::noticeText() const { return noticeLabel_->text(); }
 
 void MainWindow::refreshTitle() {
-    const QString file = document_.fileName().isEmpty() ? tr("not saved yet") : QFileInfo(document_.fileName()).fileName();
+    const QString file = document_.fileName().isEmpty()
+                             ? tr("not saved yet")
+                             : QFileInfo(document_.fileName()).fileName();
     setWindowTitle(tr("%1[*] (%2) – Spirk").arg(q(document_.plan().name), file));
     setWindowModified(document_.isModified());
 }
@@ -267,7 +298,8 @@ void MainWindow::openFile(const QString& path) {
         selection_.select(std::nullopt);
         return;
     }
-    QStringList lines{tr("'%1' was not opened; what was open is still here.").arg(QFileInfo(path).fileName())};
+    QStringList lines{
+        tr("'%1' was not opened; what was open is still here.").arg(QFileInfo(path).fileName())};
     constexpr std::size_t kMostShown = 6;
     for (std::size_t i = 0; i < problems.size() && i < kMostShown; ++i) {
         lines << q(oneLine(problems[i]));
@@ -291,7 +323,8 @@ bool MainWindow::save() {
 }
 
 bool MainWindow::saveAs() {
-    QString path = dialogs_.saveFile(this, tr("Save the plan"), q(document_.plan().name) + ".spirk", tr(kPlanFilter));
+    QString path = dialogs_.saveFile(
+        this, tr("Save the plan"), q(document_.plan().name) + ".spirk", tr(kPlanFilter));
     if (path.isEmpty()) {
         return false;
     }
@@ -310,9 +343,12 @@ bool MainWindow::mayLeave() {
         return true;
     }
     switch (dialogs_.unsaved(this, q(document_.plan().name))) {
-        case UnsavedAnswer::Save: return save();
-        case UnsavedAnswer::Discard: return true;
-        case UnsavedAnswer::Cancel: return false;
+        case UnsavedAnswer::Save:
+            return save();
+        case UnsavedAnswer::Discard:
+            return true;
+        case UnsavedAnswer::Cancel:
+            return false;
     }
     return false;
 }
@@ -320,7 +356,8 @@ bool MainWindow::mayLeave() {
 void MainWindow::closeEvent(QCloseEvent* event) { mayLeave() ? event->accept() : event->ignore(); }
 
 void MainWindow::exportDocument(PaperDocument document, const QString& name) {
-    const QString path = dialogs_.saveFile(this, tr("Export"), name + ".pdf", tr("PDF (*.pdf);;SVG (*.svg)"));
+    const QString path =
+        dialogs_.saveFile(this, tr("Export"), name + ".pdf", tr("PDF (*.pdf);;SVG (*.svg)"));
     if (path.isEmpty()) {
         return;
     }
@@ -329,15 +366,18 @@ void MainWindow::exportDocument(PaperDocument document, const QString& name) {
     const QString title = q(design->plan.name);
     if (path.endsWith(".svg", Qt::CaseInsensitive)) {
         const auto written = writeSvg(pages, title, path);
-        showNotice(written ? tr("Written: %1").arg(QStringList(written->begin(), written->end()).join(", "))
-                           : q(oneLine(written.error())));
+        showNotice(
+            written
+                ? tr("Written: %1").arg(QStringList(written->begin(), written->end()).join(", "))
+                : q(oneLine(written.error())));
         return;
     }
     const auto written = writePdf(pages, title, path);
     showNotice(written ? tr("Written: %1").arg(*written) : q(oneLine(written.error())));
 }
 
-void MainWindow::exportTable(const QString& name, const std::function<std::string(const Design&)>& write) {
+void MainWindow::exportTable(const QString& name,
+                             const std::function<std::string(const Design&)>& write) {
     const QString path = dialogs_.saveFile(this, tr("Export"), name, tr("Tables (*.csv *.json)"));
     if (path.isEmpty()) {
         return;
@@ -352,7 +392,8 @@ void MainWindow::print(PaperDocument document) {
 }
 
 void MainWindow::askWhy() {
-    const FigureId figure = stations_[static_cast<std::size_t>(stack_->currentIndex())]->mainFigure();
+    const FigureId figure =
+        stations_[static_cast<std::size_t>(stack_->currentIndex())]->mainFigure();
     if (!figure.value.empty()) {
         selection_.askWhy(figure);
         return;

@@ -45,7 +45,11 @@ private:
     void makeEditMenu();
     void makeViewMenu();
     void makeHelpMenu();
-    QAction* action(QMenu* menu, const QString& name, const QString& text, const QKeySequence& keys, std::function<void()> run);
+    QAction* action(QMenu* menu,
+                    const QString& name,
+                    const QString& text,
+                    const QKeySequence& keys,
+                    std::function<void()> run);
 
     void newPlan();
     void askOpen();

@@ -14,21 +14,29 @@ class RailDelegate : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
 
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex&) const override {
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option,
+                                 const QModelIndex&) const override {
         return {option.fontMetrics.averageCharWidth() * 22, option.fontMetrics.height() * 3};
     }
 
-    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+    void paint(QPainter* p,
+               const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override {
         const Ink ink = currentInk();
         const bool chosen = option.state.testFlag(QStyle::State_Selected);
         const int line = option.fontMetrics.height();
         p->save();
         if (chosen) {
             p->fillRect(option.rect, ink.surface);
-            p->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()), ink.accent);
+            p->fillRect(QRect(option.rect.left(), option.rect.top(), 3, option.rect.height()),
+                        ink.accent);
         }
-        const QRect mark(option.rect.left() + line / 2 + 2, option.rect.top() + line / 2, line * 2 / 3, line * 2 / 3);
-        paintMark(*p, mark, static_cast<StationState>(index.data(RailModel::StateRole).toInt()), ink);
+        const QRect mark(option.rect.left() + line / 2 + 2,
+                         option.rect.top() + line / 2,
+                         line * 2 / 3,
+                         line * 2 / 3);
+        paintMark(
+            *p, mark, static_cast<StationState>(index.data(RailModel::StateRole).toInt()), ink);
         const int x = mark.right() + line / 2;
         const QRect name(x, option.rect.top() + line / 3, option.rect.right() - x - 4, line);
         QFont strong = option.font;
@@ -79,13 +87,20 @@ QVariant RailModel::data(const QModelIndex& index, int role) const {
     }
     const Station& station = *stations_[static_cast<std::size_t>(index.row())];
     switch (role) {
-        case Qt::DisplayRole: return station.title();
-        case SummaryRole: return station.summary();
-        case StateRole: return static_cast<int>(station.state());
-        case Qt::AccessibleTextRole: return station.title() + ", " + station.summary();
+        case Qt::DisplayRole:
+            return station.title();
+        case SummaryRole:
+            return station.summary();
+        case StateRole:
+            return static_cast<int>(station.state());
+        case Qt::AccessibleTextRole:
+            return station.title() + ", " + station.summary();
         case Qt::ToolTipRole:
-            return tr("%1: %2 (Ctrl+%3)").arg(station.title(), station.summary()).arg(index.row() + 1);
-        default: return {};
+            return tr("%1: %2 (Ctrl+%3)")
+                .arg(station.title(), station.summary())
+                .arg(index.row() + 1);
+        default:
+            return {};
     }
 }
 

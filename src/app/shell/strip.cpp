@@ -63,8 +63,9 @@ QToolButton* Strip::figure(const QString& name, const FigureId& id) {
 
 void Strip::refresh() {
     const StandingFigures s = standingFigures(*document_.design());
-    days_->setText(s.daysWithoutSun ? tr("%1 days without sun").arg(q(formatNumber(*s.daysWithoutSun, 3)))
-                                    : tr("nothing drawn yet"));
+    days_->setText(s.daysWithoutSun
+                       ? tr("%1 days without sun").arg(q(formatNumber(*s.daysWithoutSun, 3)))
+                       : tr("nothing drawn yet"));
     worst_->setText(tr("%1 worst on the inverter").arg(q(format(s.worstOnInverter))));
     const QString dangers = tr("%n danger(s)", nullptr, s.findings.dangers);
     const QString faults = tr("%n fault(s)", nullptr, s.findings.faults);

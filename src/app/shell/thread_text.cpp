@@ -22,7 +22,8 @@ QString percentEncoded(const std::string& id) {
 }
 
 QString whyLink(const FigureId& id, const QString& text) {
-    return QStringLiteral("<a href=\"why:%1\">%2</a>").arg(percentEncoded(id.value), text.toHtmlEscaped());
+    return QStringLiteral("<a href=\"why:%1\">%2</a>")
+        .arg(percentEncoded(id.value), text.toHtmlEscaped());
 }
 
 QString link(const Subject& subject, const QString& text) {
@@ -36,11 +37,19 @@ public:
 
     QString of(const Subject& subject) {
         switch (subject.kind) {
-            case SubjectKind::Conductor: conductor(ConductorId(subject.id)); break;
-            case SubjectKind::Device: device(DeviceId(subject.id)); break;
-            case SubjectKind::Appliance: appliance(ApplianceId(subject.id)); break;
+            case SubjectKind::Conductor:
+                conductor(ConductorId(subject.id));
+                break;
+            case SubjectKind::Device:
+                device(DeviceId(subject.id));
+                break;
+            case SubjectKind::Appliance:
+                appliance(ApplianceId(subject.id));
+                break;
             case SubjectKind::Figure:
-            case SubjectKind::Amendment: title(q(subject.id)); break;
+            case SubjectKind::Amendment:
+                title(q(subject.id));
+                break;
         }
         findings(subject);
         return "<html>" + html_ + "</html>";
@@ -69,7 +78,9 @@ private:
         }
         const std::size_t index = static_cast<std::size_t>(c - circuit.conductors.data());
         const auto number = d_.build.numbers.find(id);
-        title((number == d_.build.numbers.end() ? QString() : QString::number(number->second) + " · ") + q(c->name));
+        title((number == d_.build.numbers.end() ? QString()
+                                                : QString::number(number->second) + " · ") +
+              q(c->name));
         begin();
         row(tr("From"), terminal(c->from));
         row(tr("To"), terminal(c->to));
@@ -82,7 +93,8 @@ private:
             figure(tr("Drop"), cableFigure(id, "drop"));
             figure(tr("Short circuit"), cableFigure(id, "fault"));
             const CableRow& r = d_.cables.rows[index];
-            row(tr("Terminals"), q(r.from.stud).toHtmlEscaped() + " · " + q(r.to.stud).toHtmlEscaped());
+            row(tr("Terminals"),
+                q(r.from.stud).toHtmlEscaped() + " · " + q(r.to.stud).toHtmlEscaped());
             labels(id);
             steps(subject(id));
         } else {
@@ -94,8 +106,8 @@ private:
 
     [[nodiscard]] QString terminal(const TerminalId& t) const {
         const Device* device = findDevice(d_.wiring.circuit, t.device);
-        return link(subject(t.device), device == nullptr ? q(t.device.value) : q(device->name)) + " " +
-               escaped(t.port);
+        return link(subject(t.device), device == nullptr ? q(t.device.value) : q(device->name)) +
+               " " + escaped(t.port);
     }
 
     void labels(const ConductorId& id) {
@@ -107,8 +119,8 @@ private:
         for (const CutPiece& c : d_.build.cuts) {
             if (c.conductor == id) {
                 row(tr("Piece %1").arg(q(c.piece)),
-                    QStringLiteral("%1 mm, ").arg(inMillimetres(c.length), 0, 'f', 0) + escaped(c.colour) + "<br>" +
-                        escaped(c.fromLug) + " – " + escaped(c.toLug));
+                    QStringLiteral("%1 mm, ").arg(inMillimetres(c.length), 0, 'f', 0) +
+                        escaped(c.colour) + "<br>" + escaped(c.fromLug) + " – " + escaped(c.toLug));
             }
         }
     }
@@ -129,10 +141,12 @@ private:
         html_ += "<p style='color:" + faint_ + "'>" + tr("Current in each moment") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
-            html_ += QStringLiteral("<tr><td style='color:%1' width='76%'>%2</td><td align='right'>%3</td></tr>")
-                         .arg(faint_,
-                              q(d_.wiring.moments[i].name).toHtmlEscaped(),
-                              q(measure(d_.moments[i].conductor[index])).toHtmlEscaped());
+            html_ +=
+                QStringLiteral(
+                    "<tr><td style='color:%1' width='76%'>%2</td><td align='right'>%3</td></tr>")
+                    .arg(faint_,
+                         q(d_.wiring.moments[i].name).toHtmlEscaped(),
+                         q(measure(d_.moments[i].conductor[index])).toHtmlEscaped());
         }
         end();
     }
@@ -147,7 +161,8 @@ private:
         begin();
         row(tr("Place"), escaped(device->place.value));
         if (device->load) {
-            row(tr("Appliance"), link(subject(device->load->appliance), q(device->load->appliance.value)));
+            row(tr("Appliance"),
+                link(subject(device->load->appliance), q(device->load->appliance.value)));
             figure(tr("Energy a day"), energyFigure(device->load->appliance));
         }
         for (const Conductor& c : circuit.conductors) {
@@ -206,7 +221,9 @@ private:
 }  // namespace
 
 QString selectLink(const Subject& subject) {
-    return QStringLiteral("select:%1/%2").arg(static_cast<int>(subject.kind)).arg(percentEncoded(subject.id));
+    return QStringLiteral("select:%1/%2")
+        .arg(static_cast<int>(subject.kind))
+        .arg(percentEncoded(subject.id));
 }
 
 std::optional<Subject> subjectOf(const QString& link) {
@@ -224,7 +241,8 @@ QString threadText(const Design& design,
                    const Ink& ink) {
     if (!subject) {
         return "<p style='color:" + ink.faint.name() + "'>" +
-               tr("Choose an appliance, a device or a conductor anywhere: its whole story is told here, from "
+               tr("Choose an appliance, a device or a conductor anywhere: its whole story is told "
+                  "here, from "
                   "the load to the label. Every figure that is a link answers 'why'.") +
                "</p>";
     }
@@ -239,12 +257,15 @@ QString whyText(const Derivation& d, const Design& design, const Ink& ink) {
     for (const Term& t : d.terms) {
         const auto* figure = std::get_if<FromFigure>(&t.origin);
         const bool known = figure != nullptr && design.why.find(figure->figure) != nullptr;
-        const QString value = known ? whyLink(figure->figure, q(t.value)) : q(t.value).toHtmlEscaped();
-        const QString origin = known ? QString() : "<br><small>" + escaped(describe(t.origin)) + "</small>";
+        const QString value =
+            known ? whyLink(figure->figure, q(t.value)) : q(t.value).toHtmlEscaped();
+        const QString origin =
+            known ? QString() : "<br><small>" + escaped(describe(t.origin)) + "</small>";
         html += QStringLiteral("<tr><td>%1</td><td>%2</td><td style='color:%3'>%4%5</td></tr>")
                     .arg(escaped(t.symbol), value, faint, escaped(t.name), origin);
     }
-    html += "</table><p style='color:" + faint + "'>" + tr("Source: %1").arg(q(d.source)).toHtmlEscaped() + "</p>";
+    html += "</table><p style='color:" + faint + "'>" +
+            tr("Source: %1").arg(q(d.source)).toHtmlEscaped() + "</p>";
     return d.note.empty() ? html : html + "<p>" + escaped(d.note) + "</p>";
 }
 

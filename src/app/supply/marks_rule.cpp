@@ -22,7 +22,8 @@ void MarksRule::show(std::optional<Marks> marks, const QString& remark) {
     marks_ = std::move(marks);
     remark_ = remark;
     QString spoken = name_ + ". ";
-    spoken += marks_ ? tr("Needed %1, chosen %2.").arg(q(marks_->needed), q(marks_->chosen)) : tr("Not chosen.");
+    spoken += marks_ ? tr("Needed %1, chosen %2.").arg(q(marks_->needed), q(marks_->chosen))
+                     : tr("Not chosen.");
     setAccessibleName(spoken);
     update();
 }
@@ -78,11 +79,12 @@ void MarksRule::paintEvent(QPaintEvent* /*event*/) {
     const double after = 12 + QFontMetrics(strong).horizontalAdvance(name_) + 14;
     p.setFont(font());
     p.setPen(ink.faint);
-    p.drawText(QRectF(after, 2, width() - after, line + 2), Qt::AlignLeft | Qt::AlignVCenter, remark_);
+    p.drawText(
+        QRectF(after, 2, width() - after, line + 2), Qt::AlignLeft | Qt::AlignVCenter, remark_);
     if (marks_) {
         p.setPen(QPen(ink.line, 1.0));
         p.drawLine(QPointF(12, line * 2.9 + 3), QPointF(width() - 12, line * 2.9 + 3));
-                paintMark(p, marks_->needed.si, tr("needed %1").arg(q(marks_->needed)), 0, false);
+        paintMark(p, marks_->needed.si, tr("needed %1").arg(q(marks_->needed)), 0, false);
         if (marks_->limit) {
             paintMark(p, marks_->limit->si, tr("at most %1").arg(q(*marks_->limit)), 2, false);
         }

@@ -10,7 +10,8 @@
 
 namespace spirk::app {
 
-MonthsChart::MonthsChart(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+MonthsChart::MonthsChart(Document& document, QWidget* parent)
+    : QWidget(parent), document_(document) {
     setObjectName("supply.months");
     setAccessibleName(tr("Sun by month against what is drawn a day"));
     connect(&document, &Document::designChanged, this, [this] { update(); });
@@ -48,7 +49,9 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
     const double y = area.bottom() - area.height() * s.demand.si() / most;
     p.setPen(QPen(ink.accent, 1.6));
     p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
-    p.drawText(QRectF(area.left(), y - line - 1, area.width(), line), Qt::AlignRight | Qt::AlignBottom, q(format(s.demand)));
+    p.drawText(QRectF(area.left(), y - line - 1, area.width(), line),
+               Qt::AlignRight | Qt::AlignBottom,
+               q(format(s.demand)));
 }
 
 }  // namespace spirk::app

@@ -77,7 +77,8 @@ QComboBox* SupplyStation::combo(QFormLayout* form, const QString& name, const QS
     return box;
 }
 
-QSpinBox* SupplyStation::spin(QFormLayout* form, const QString& name, const QString& label, int low, int high) {
+QSpinBox* SupplyStation::spin(
+    QFormLayout* form, const QString& name, const QString& label, int low, int high) {
     auto* box = new QSpinBox(this);
     box->setObjectName("supply." + name);
     box->setAccessibleName(label);
@@ -123,31 +124,42 @@ void SupplyStation::addTrip(QFormLayout* form) {
         }
     }
     connect(climate_, &QComboBox::activated, this, [this] {
-        edit(tr("Choose the climate"), [&](Plan& p) { p.trip.climate = climate_->currentData().toString().toStdString(); });
+        edit(tr("Choose the climate"),
+             [&](Plan& p) { p.trip.climate = climate_->currentData().toString().toStdString(); });
     });
     connect(firstMonth_, &QComboBox::activated, this, [this] {
-        edit(tr("Change the first month"), [&](Plan& p) { p.trip.firstMonth = firstMonth_->currentData().toInt(); });
+        edit(tr("Change the first month"),
+             [&](Plan& p) { p.trip.firstMonth = firstMonth_->currentData().toInt(); });
     });
     connect(lastMonth_, &QComboBox::activated, this, [this] {
-        edit(tr("Change the last month"), [&](Plan& p) { p.trip.lastMonth = lastMonth_->currentData().toInt(); });
+        edit(tr("Change the last month"),
+             [&](Plan& p) { p.trip.lastMonth = lastMonth_->currentData().toInt(); });
     });
-    days_ = new Entry("supply.days", tr("Days without sun"), [this](const std::string& text) -> Result<QString> {
-        const auto days = parseNumber(text, 0, 60);
-        if (!days) {
-            return tl::unexpected(days.error());
-        }
-        edit(tr("Change days without sun"), [&](Plan& p) { p.trip.daysWithoutSun = *days; });
-        return QString();
-    }, this);
+    days_ = new Entry(
+        "supply.days",
+        tr("Days without sun"),
+        [this](const std::string& text) -> Result<QString> {
+            const auto days = parseNumber(text, 0, 60);
+            if (!days) {
+                return tl::unexpected(days.error());
+            }
+            edit(tr("Change days without sun"), [&](Plan& p) { p.trip.daysWithoutSun = *days; });
+            return QString();
+        },
+        this);
     form->addRow(tr("&Days without sun"), days_);
-    driving_ = new Entry("supply.driving", tr("Driving a day"), [this](const std::string& text) -> Result<QString> {
-        const auto t = parseHours(text);
-        if (!t) {
-            return tl::unexpected(t.error());
-        }
-        edit(tr("Change driving a day"), [&](Plan& p) { p.trip.drivingPerDay = *t; });
-        return QString();
-    }, this);
+    driving_ = new Entry(
+        "supply.driving",
+        tr("Driving a day"),
+        [this](const std::string& text) -> Result<QString> {
+            const auto t = parseHours(text);
+            if (!t) {
+                return tl::unexpected(t.error());
+            }
+            edit(tr("Change driving a day"), [&](Plan& p) { p.trip.drivingPerDay = *t; });
+            return QString();
+        },
+        this);
     form->addRow(tr("D&riving a day"), driving_);
 }
 
@@ -156,7 +168,9 @@ void SupplyStation::addBank(QFormLayout* form) {
     battery_ = combo(form, "battery", tr("&Battery"));
     fill(battery_, library().batteries);
     connect(battery_, &QComboBox::activated, this, [this] {
-        edit(tr("Choose the battery"), [&](Plan& p) { p.gear.bank.model = battery_->currentData().toString().toStdString(); });
+        edit(tr("Choose the battery"), [&](Plan& p) {
+            p.gear.bank.model = battery_->currentData().toString().toStdString();
+        });
     });
     count_ = spin(form, "count", tr("I&n parallel"), 1, 4);
     connect(count_, &QSpinBox::valueChanged, this, [this](int n) {
@@ -191,7 +205,9 @@ void SupplyStation::addSolar(QFormLayout* form) {
     controller_ = combo(form, "controller", tr("C&ontroller"));
     fill(controller_, library().controllers);
     connect(controller_, &QComboBox::activated, this, [this] {
-        edit(tr("Choose the controller"), [&](Plan& p) { p.gear.solar->controller = controller_->currentData().toString().toStdString(); });
+        edit(tr("Choose the controller"), [&](Plan& p) {
+            p.gear.solar->controller = controller_->currentData().toString().toStdString();
+        });
     });
 }
 
@@ -211,17 +227,24 @@ void SupplyStation::addEngine(QFormLayout* form) {
             p.gear.engine->charger = id;
         });
     });
-    alternator_ = new Entry("supply.alternator", tr("Alternator"), [this](const std::string& text) -> Result<QString> {
-        const auto rating = parseCurrent(text);
-        if (!rating) {
-            return tl::unexpected(rating.error());
-        }
-        if (rating->si() < 1.0) {
-            return failure("An alternator gives more than that.", "alternator", "Read its plate: '150 A'.");
-        }
-        edit(tr("Change the alternator"), [&](Plan& p) { p.gear.engine->alternator = *rating; });
-        return QString();
-    }, this);
+    alternator_ = new Entry(
+        "supply.alternator",
+        tr("Alternator"),
+        [this](const std::string& text) -> Result<QString> {
+            const auto rating = parseCurrent(text);
+            if (!rating) {
+                return tl::unexpected(rating.error());
+            }
+            if (rating->si() < 1.0) {
+                return failure("An alternator gives more than that.",
+                               "alternator",
+                               "Read its plate: '150 A'.");
+            }
+            edit(tr("Change the alternator"),
+                 [&](Plan& p) { p.gear.engine->alternator = *rating; });
+            return QString();
+        },
+        this);
     form->addRow(tr("&Alternator"), alternator_);
 }
 
@@ -241,14 +264,19 @@ void SupplyStation::addInverter(QFormLayout* form) {
             p.gear.inverter->model = id;
         });
     });
-    inverterOn_ = new Entry("supply.inverterOn", tr("Switched on a day"), [this](const std::string& text) -> Result<QString> {
-        const auto t = parseHours(text);
-        if (!t) {
-            return tl::unexpected(t.error());
-        }
-        edit(tr("Change how long the inverter is on"), [&](Plan& p) { p.gear.inverter->onPerDay = *t; });
-        return QString();
-    }, this);
+    inverterOn_ = new Entry(
+        "supply.inverterOn",
+        tr("Switched on a day"),
+        [this](const std::string& text) -> Result<QString> {
+            const auto t = parseHours(text);
+            if (!t) {
+                return tl::unexpected(t.error());
+            }
+            edit(tr("Change how long the inverter is on"),
+                 [&](Plan& p) { p.gear.inverter->onPerDay = *t; });
+            return QString();
+        },
+        this);
     form->addRow(tr("Switched on a da&y"), inverterOn_);
 }
 
@@ -288,15 +316,20 @@ void SupplyStation::refreshGear() {
 
 void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
-    bankRule_->show(s.bank, tr("usable energy; %1 days without sun").arg(q(formatNumber(s.daysWithoutSun, 3))));
+    bankRule_->show(
+        s.bank, tr("usable energy; %1 days without sun").arg(q(formatNumber(s.daysWithoutSun, 3))));
     sunRule_->show(s.sun,
-                   s.sun ? tr("panels, for %1 alone").arg(QLocale::c().monthName(s.leanestMonth)) : tr("no panels chosen"));
+                   s.sun ? tr("panels, for %1 alone").arg(QLocale::c().monthName(s.leanestMonth))
+                         : tr("no panels chosen"));
     engineRule_->show(s.engine,
-                      s.engineRefill ? tr("current into the bank; empty to full in %1 of driving").arg(q(format(*s.engineRefill)))
+                      s.engineRefill ? tr("current into the bank; empty to full in %1 of driving")
+                                           .arg(q(format(*s.engineRefill)))
                                      : tr("no engine charging chosen"));
-    inverterRule_->show(s.inverter,
-                        s.inverter ? tr("worst case at once; short-time %1").arg(q(format(design().needs.worstSurge)))
-                                   : tr("no inverter chosen"));
+    inverterRule_->show(
+        s.inverter,
+        s.inverter
+            ? tr("worst case at once; short-time %1").arg(q(format(design().needs.worstSurge)))
+            : tr("no inverter chosen"));
 }
 
 void SupplyStation::refresh() {

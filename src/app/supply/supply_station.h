@@ -37,7 +37,8 @@ private:
     void refreshRules();
 
     MarksRule *bankRule_, *sunRule_, *engineRule_, *inverterRule_;
-    QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *panel_, *controller_, *charger_, *inverter_;
+    QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *panel_, *controller_, *charger_,
+        *inverter_;
     QSpinBox *count_, *series_, *parallel_;
     Entry *days_, *driving_, *alternator_, *inverterOn_;
 };

@@ -54,13 +54,20 @@ std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
 
 std::string colourOf(Role role) {
     switch (role) {
-        case Role::Positive: return "red";
-        case Role::Negative: return "black";
-        case Role::ArrayPositive: return "red (solar cable)";
-        case Role::ArrayNegative: return "black (solar cable)";
-        case Role::Control: return "blue";
-        case Role::Bond: return "black, marked as bond";
-        case Role::Factory: return "vehicle's own";
+        case Role::Positive:
+            return "red";
+        case Role::Negative:
+            return "black";
+        case Role::ArrayPositive:
+            return "red (solar cable)";
+        case Role::ArrayNegative:
+            return "black (solar cable)";
+        case Role::Control:
+            return "blue";
+        case Role::Bond:
+            return "black, marked as bond";
+        case Role::Factory:
+            return "vehicle's own";
     }
     unreachable("colourOf");
 }

@@ -22,10 +22,10 @@ struct Part {
 
 // One piece of cable as cut. A conductor with a separate fuse holder has two: to the fuse and on.
 struct CutPiece {
-    int number = 0;          // of the conductor
-    std::string piece;       // '12', or '12a' and '12b'
+    int number = 0;     // of the conductor
+    std::string piece;  // '12', or '12a' and '12b'
     ConductorId conductor;
-    std::string from, to;    // what each end is fixed to
+    std::string from, to;  // what each end is fixed to
     SquareMetres area;
     std::string insulation;  // in words
     std::string colour;

@@ -74,8 +74,7 @@ std::vector<CutPiece> cutList(const Library& library,
         second.piece += "b";
         second.from = "fuse holder";
         second.fromLug = lugText(row.area, stud);
-        second.length =
-            std::max(metres(kShortestPiece), whole.length - row.fuseFrom->distance);
+        second.length = std::max(metres(kShortestPiece), whole.length - row.fuseFrom->distance);
         out.push_back(std::move(first));
         out.push_back(std::move(second));
     }

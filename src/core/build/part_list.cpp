@@ -15,14 +15,19 @@ bool isBought(DeviceKind kind) {
         case DeviceKind::Alternator:
         case DeviceKind::Chassis:
         case DeviceKind::Ignition:
-        case DeviceKind::Load: return false;
-        default: return true;
+        case DeviceKind::Load:
+            return false;
+        default:
+            return true;
     }
 }
 
 class PartCounter {
 public:
-    void add(const std::string& group, const std::string& name, Measure amount, std::string usedBy) {
+    void add(const std::string& group,
+             const std::string& name,
+             Measure amount,
+             std::string usedBy) {
         const auto found = std::ranges::find_if(
             parts_, [&](const Part& p) { return p.group == group && p.name == name; });
         if (found == parts_.end()) {

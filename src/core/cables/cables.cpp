@@ -58,8 +58,8 @@ SizingState startState(const SizingTask& task) {
     return state;
 }
 
-// Currents before any size is known: those of thick wires, whose resistance holds nothing back. Thin
-// ones would make chargers look weaker than they are.
+// Currents before any size is known: those of thick wires, whose resistance holds nothing back.
+// Thin ones would make chargers look weaker than they are.
 void solveFirstLoads(const SizingTask& task, SizingState& state) {
     SizingState thick = state;
     for (Working& w : thick.conductors) {
@@ -117,8 +117,8 @@ bool fitsBoth(const SizingTask& task, const Conductor& c, SquareMetres area) {
     return from.lugSold && from.sizeFits && to.lugSold && to.sizeFits;
 }
 
-// The first size from `least` up that can be connected at both ends: thin cable has no lug for a thick
-// stud. `least` itself where none can.
+// The first size from `least` up that can be connected at both ends: thin cable has no lug for a
+// thick stud. `least` itself where none can.
 std::size_t fittingSize(const SizingTask& task, const Conductor& c, std::size_t least) {
     for (std::size_t size = least; size <= lastSize(task); ++size) {
         if (fitsBoth(task, c, task.library.conductors[size].area)) {
@@ -135,8 +135,10 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
         if (!isOurs(c)) {
             continue;
         }
-        std::size_t to = sizeForCurrent(
-            task, c, neededAmpacity(task, state, i, FuseView::Computed), task.lengths.routes[i].ambient);
+        std::size_t to = sizeForCurrent(task,
+                                        c,
+                                        neededAmpacity(task, state, i, FuseView::Computed),
+                                        task.lengths.routes[i].ambient);
         if (c.role == Role::Bond) {
             to = std::max(to, bondSize(task, state));
         }
@@ -158,12 +160,13 @@ std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
                               : std::optional(static_cast<std::size_t>(found - all.begin()));
 }
 
-// One size more, if the person has not fixed it and its terminals and lugs take it: drop alone is no
-// reason for a cable that cannot be connected.
+// One size more, if the person has not fixed it and its terminals and lugs take it: drop alone is
+// no reason for a cable that cannot be connected.
 bool canGrow(const SizingTask& task, const SizingState& state, std::size_t i) {
     const Working& w = state.conductors[i];
     return !w.fixed && w.computed < lastSize(task) &&
-           fitsBoth(task, task.circuit().conductors[i], task.library.conductors[w.computed + 1].area);
+           fitsBoth(
+               task, task.circuit().conductors[i], task.library.conductors[w.computed + 1].area);
 }
 
 // The conductor of a path that should grow: the one that loses most of what copper can save, among
@@ -205,8 +208,8 @@ bool raiseForDropOnce(const SizingTask& task, SizingState& state) {
     return changed;
 }
 
-// The sizing moments' currents hardly hang on resistances (only shares of parallel leads do), so the
-// network is solved again after the sizes have settled, not after each step.
+// The sizing moments' currents hardly hang on resistances (only shares of parallel leads do), so
+// the network is solved again after the sizes have settled, not after each step.
 bool raiseForDrop(const SizingTask& task, SizingState& state) {
     bool changed = false;
     while (raiseForDropOnce(task, state)) {
@@ -225,8 +228,8 @@ bool raiseForShortCircuit(const SizingTask& task, SizingState& state) {
         if (!isOurs(c) || w.fixed || !energy) {
             continue;
         }
-        const double bears =
-            withstandA2s(columnOf(task.library, c.insulation), task.library.conductors[w.size].area);
+        const double bears = withstandA2s(columnOf(task.library, c.insulation),
+                                          task.library.conductors[w.size].area);
         if (*energy > bears) {
             changed = raise(task, w, w.computed + 1) || changed;
         }
@@ -273,7 +276,10 @@ int runLoop(const SizingTask& task, SizingState& state) {
     unreachable("the sizing loop ends");
 }
 
-Margins marginsOf(const SizingTask& task, const SizingState& state, const CableRow& row, std::size_t i) {
+Margins marginsOf(const SizingTask& task,
+                  const SizingState& state,
+                  const CableRow& row,
+                  std::size_t i) {
     Margins out;
     const Amps needed = neededAmpacity(task, state, i, FuseView::Fitted);
     out.current = row.ampacity.si() > 0.0 ? needed / row.ampacity : 0.0;
@@ -396,9 +402,8 @@ Amps neededAmpacity(const SizingTask& task,
     const Conductor& c = task.circuit().conductors[index];
     const double factor = rule(task.library, "continuous_factor").value;
     if (c.role == Role::ArrayPositive || c.role == Role::ArrayNegative) {
-        return task.gear.solar
-                   ? task.gear.solar->panel->isc * (factor * task.gear.solar->parallel)
-                   : Amps();
+        return task.gear.solar ? task.gear.solar->panel->isc * (factor * task.gear.solar->parallel)
+                               : Amps();
     }
     const Protector protector = protectorOf(task, state, index);
     const Amps load = state.conductors[index].load * factor;

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Size, fuse, drop, short circuit and lugs of every conductor. The sizing loop: start at the smallest
-// size, solve the sizing moments, go up where current, drop or a short circuit asks for it, never
-// down; so it ends, and what no size can meet stays visible in the margins.
+// Size, fuse, drop, short circuit and lugs of every conductor. The sizing loop: start at the
+// smallest size, solve the sizing moments, go up where current, drop or a short circuit asks for
+// it, never down; so it ends, and what no size can meet stays visible in the margins.
 
 #include <optional>
 #include <vector>
@@ -31,17 +31,17 @@ struct ChosenFuse {
 
 // One end of a conductor: what it is fixed to and the lug for it.
 struct EndFitting {
-    std::string stud;       // 'M8', 'clamp', 'blade'
-    bool lugSold = true;    // a lug of this size with this hole is commonly sold
-    bool sizeFits = true;   // not larger than the terminal takes
-    SquareMetres largest;   // that the terminal takes
+    std::string stud;      // 'M8', 'clamp', 'blade'
+    bool lugSold = true;   // a lug of this size with this hole is commonly sold
+    bool sizeFits = true;  // not larger than the terminal takes
+    SquareMetres largest;  // that the terminal takes
 };
 
 // Used part of what is allowed; above 1 it is too much.
 struct Margins {
-    double current = 0.0;        // protecting fuse, or load, over ampacity
-    double drop = 0.0;           // worst path through it over its limit
-    double shortCircuit = 0.0;   // let-through over withstand
+    double current = 0.0;       // protecting fuse, or load, over ampacity
+    double drop = 0.0;          // worst path through it over its limit
+    double shortCircuit = 0.0;  // let-through over withstand
 };
 
 struct CableRow {
@@ -55,8 +55,8 @@ struct CableRow {
     std::optional<ChosenFuse> fuseFrom, fuseTo;
     std::optional<ConductorId> protectedBy;  // its own id where it has a fuse
     std::optional<Amps> protection;          // rating that protects it
-    Ohms cold;  // wire at 20 degC and joints
-    Ohms warm;  // wire at `temperature` and joints
+    Ohms cold;                               // wire at 20 degC and joints
+    Ohms warm;                               // wire at `temperature` and joints
     Celsius temperature;
     Volts drop;  // over wire, joints and its fuse at `load`
     Amps faultNear, faultFar;

@@ -13,8 +13,8 @@ namespace spirk {
 
 namespace {
 
-// Judgement: on a battery's stud the cube needs no pigtail; elsewhere strip fuses, and where the short
-// circuit is beyond them the cube on the bar's stud, then class T.
+// Judgement: on a battery's stud the cube needs no pigtail; elsewhere strip fuses, and where the
+// short circuit is beyond them the cube on the bar's stud, then class T.
 constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
@@ -31,11 +31,8 @@ bool suits(const FuseFamily& family, Amps needed, Amps prospective, SquareMetres
 }
 
 template <class List>
-std::string firstSuitable(const Library& library,
-                          const List& list,
-                          Amps needed,
-                          Amps prospective,
-                          SquareMetres area) {
+std::string firstSuitable(
+    const Library& library, const List& list, Amps needed, Amps prospective, SquareMetres area) {
     for (const char* id : list) {
         if (suits(familyOf(library, id), needed, prospective, area)) {
             return id;
@@ -113,9 +110,11 @@ void chooseOne(const SizingTask& task,
     if (!slot.family.empty()) {
         fuse.computedFamily = slot.family;
     } else if (atBattery(task, c, end)) {
-        fuse.computedFamily = firstSuitable(task.library, kAtBattery, needed, fuse.prospective, area);
+        fuse.computedFamily =
+            firstSuitable(task.library, kAtBattery, needed, fuse.prospective, area);
     } else {
-        fuse.computedFamily = firstSuitable(task.library, kElsewhere, needed, fuse.prospective, area);
+        fuse.computedFamily =
+            firstSuitable(task.library, kElsewhere, needed, fuse.prospective, area);
     }
     fuse.computedRating = ratingOf(familyOf(task.library, fuse.computedFamily), needed);
     fuse.family = fuse.computedFamily;

@@ -63,31 +63,30 @@ private:
         }
         const ChosenFuse& f = *row.fuseFrom;
         const FuseFamily& family = familyOf(task_.library, f.family);
-        Derivation d{.id = cableFigure(c.id, "fuse"),
-                     .title = c.name + ", fuse",
-                     .formula = c.role == Role::Control ? "the smallest that shops keep"
-                                                        : "I_n ≥ 1.25 · I_B, next rating up",
-                     .terms = {{"I_B",
-                                "current",
-                                measure(row.load),
-                                FromFigure{cableFigure(c.id, "load")}},
-                               {"1.25",
-                                "for currents that run for hours",
-                                number(rule(task_.library, "continuous_factor").value),
-                                fromRule(task_.library, "continuous_factor")},
-                               {"needed", "least rating", measure(f.needed), FromRule{"as above"}},
-                               {"I_cn",
-                                "interrupting capacity of the family",
-                                measure(family.interrupting),
-                                FromTable{"fuses", family.name, family.interruptingSource, family.certainty}},
-                               {"I_k",
-                                "largest current it may have to interrupt",
-                                measure(f.prospective),
-                                FromSolver{"a short at this fuse, cold cable, batteries in the middle "
-                                           "of their range"}}},
-                     .result = fuseText(task_.library, f),
-                     .source = "NEC 210.20/215.3 (1.25); " + family.source,
-                     .note = ""};
+        Derivation d{
+            .id = cableFigure(c.id, "fuse"),
+            .title = c.name + ", fuse",
+            .formula = c.role == Role::Control ? "the smallest that shops keep"
+                                               : "I_n ≥ 1.25 · I_B, next rating up",
+            .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
+                      {"1.25",
+                       "for currents that run for hours",
+                       number(rule(task_.library, "continuous_factor").value),
+                       fromRule(task_.library, "continuous_factor")},
+                      {"needed", "least rating", measure(f.needed), FromRule{"as above"}},
+                      {"I_cn",
+                       "interrupting capacity of the family",
+                       measure(family.interrupting),
+                       FromTable{
+                           "fuses", family.name, family.interruptingSource, family.certainty}},
+                      {"I_k",
+                       "largest current it may have to interrupt",
+                       measure(f.prospective),
+                       FromSolver{"a short at this fuse, cold cable, batteries in the middle "
+                                  "of their range"}}},
+            .result = fuseText(task_.library, f),
+            .source = "NEC 210.20/215.3 (1.25); " + family.source,
+            .note = ""};
         if (f.amended) {
             d.note = "Set by you. Computed: " + familyOf(task_.library, f.computedFamily).name +
                      ", " + format(f.computedRating) + ".";
@@ -113,9 +112,15 @@ private:
                         column.name + ", " + format(row.area),
                         measure(table->second),
                         columnRow(column, row.area)},
-                       {"T_max", "of the insulation", measure(column.maximum), columnRow(column, row.area)},
+                       {"T_max",
+                        "of the insulation",
+                        measure(column.maximum),
+                        columnRow(column, row.area)},
                        {"T_a", "warmest place it passes", measure(ambient), FromPlan{"van.places"}},
-                       {"T_ref", "ambient of the table", measure(column.reference), columnRow(column, row.area)}},
+                       {"T_ref",
+                        "ambient of the table",
+                        measure(column.reference),
+                        columnRow(column, row.area)}},
              .result = measure(row.ampacity),
              .source = column.source,
              .note = trade(row.area)});
@@ -125,108 +130,114 @@ private:
     std::string trade(SquareMetres area) const {
         const AmpacityColumn& shop = columnOf(task_.library, "trade");
         const auto found = shop.amps.find(area);
-        return found == shop.amps.end()
-                   ? ""
-                   : "Shops say " + format(found->second) + ": optimistic, for short runs; not used.";
+        return found == shop.amps.end() ? ""
+                                        : "Shops say " + format(found->second) +
+                                              ": optimistic, for short runs; not used.";
     }
 
     void size(const Conductor& c, const CableRow& row, std::size_t i) {
         const Amps needed = neededAmpacity(task_, state_, i, FuseView::Fitted);
-        Derivation d{.id = cableFigure(c.id, "size"),
-                     .title = c.name + ", size",
-                     .formula = "smallest size with I_z ≥ needed, drop within its limit, k²S² ≥ I²t",
-                     .terms = {{"needed",
-                                row.protection ? "rating of its fuse, or 1.25 · I_B"
-                                               : "1.25 times its current",
-                                measure(needed),
-                                FromFigure{cableFigure(row.protectedBy.value_or(c.id),
-                                                       row.protection ? "fuse" : "load")}},
-                               {"I_z",
-                                "may carry",
-                                measure(row.ampacity),
-                                FromFigure{cableFigure(c.id, "ampacity")}},
-                               {"drop",
-                                "part of the limit used on its worst path",
-                                percent(row.margins.drop),
-                                FromFigure{cableFigure(c.id, "drop")}},
-                               {"short",
-                                "part of k²S² used",
-                                percent(row.margins.shortCircuit),
-                                FromFigure{cableFigure(c.id, "fault")}}},
-                     .result = measure(row.area),
-                     .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules",
-                     .note = ""};
+        Derivation d{
+            .id = cableFigure(c.id, "size"),
+            .title = c.name + ", size",
+            .formula = "smallest size with I_z ≥ needed, drop within its limit, k²S² ≥ I²t",
+            .terms = {{"needed",
+                       row.protection ? "rating of its fuse, or 1.25 · I_B"
+                                      : "1.25 times its current",
+                       measure(needed),
+                       FromFigure{cableFigure(row.protectedBy.value_or(c.id),
+                                              row.protection ? "fuse" : "load")}},
+                      {"I_z",
+                       "may carry",
+                       measure(row.ampacity),
+                       FromFigure{cableFigure(c.id, "ampacity")}},
+                      {"drop",
+                       "part of the limit used on its worst path",
+                       percent(row.margins.drop),
+                       FromFigure{cableFigure(c.id, "drop")}},
+                      {"short",
+                       "part of k²S² used",
+                       percent(row.margins.shortCircuit),
+                       FromFigure{cableFigure(c.id, "fault")}}},
+            .result = measure(row.area),
+            .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules",
+            .note = ""};
         if (c.role == Role::Bond) {
             d.note = "A bond is one size below the largest positive (ABYC E-11, from memory).";
         }
         if (row.areaAmended) {
-            d.note = "Set by you. By current and short circuit alone: " + format(row.computedArea) + ".";
+            d.note =
+                "Set by you. By current and short circuit alone: " + format(row.computedArea) + ".";
         }
         add(std::move(d));
     }
 
     void drop(const Conductor& c, const CableRow& row, std::size_t i) {
         const ConductorRow& conductor = task_.library.conductors[state_.conductors[i].size];
-        Derivation d{.id = cableFigure(c.id, "drop"),
-                     .title = c.name + ", drop",
-                     .formula = "ΔV = I_B · (R_20 · L · (1 + 0.00393 (T − 20)) + joints + fuse)",
-                     .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
-                               {"R_20",
-                                "per metre at 20 °C",
-                                measure(ohms(conductor.ohmPerMetre20)),
-                                fromTable(task_.library, "conductors", format(row.area))},
-                               {"L",
-                                "length, one way",
-                                measure(task_.lengths.routes[i].length),
-                                FromFigure{lengthFigure(c.id)}},
-                               {"T",
-                                "conductor's temperature under this load",
-                                measure(row.temperature),
-                                FromRule{"T_a + (T_max − T_ref) (I / I_table)²"}},
-                               {"joints",
-                                "two lugs",
-                                measure(milliohms(2.0 * rule(task_.library, "contact_lug_mohm").value)),
-                                fromRule(task_.library, "contact_lug_mohm")}},
-                     .result = measure(row.drop),
-                     .source = "Ohm's law; IEC 60228 resistance and temperature coefficient",
-                     .note = "This conductor alone; the path out and back has the limit."};
+        Derivation d{
+            .id = cableFigure(c.id, "drop"),
+            .title = c.name + ", drop",
+            .formula = "ΔV = I_B · (R_20 · L · (1 + 0.00393 (T − 20)) + joints + fuse)",
+            .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
+                      {"R_20",
+                       "per metre at 20 °C",
+                       measure(ohms(conductor.ohmPerMetre20)),
+                       fromTable(task_.library, "conductors", format(row.area))},
+                      {"L",
+                       "length, one way",
+                       measure(task_.lengths.routes[i].length),
+                       FromFigure{lengthFigure(c.id)}},
+                      {"T",
+                       "conductor's temperature under this load",
+                       measure(row.temperature),
+                       FromRule{"T_a + (T_max − T_ref) (I / I_table)²"}},
+                      {"joints",
+                       "two lugs",
+                       measure(milliohms(2.0 * rule(task_.library, "contact_lug_mohm").value)),
+                       fromRule(task_.library, "contact_lug_mohm")}},
+            .result = measure(row.drop),
+            .source = "Ohm's law; IEC 60228 resistance and temperature coefficient",
+            .note = "This conductor alone; the path out and back has the limit."};
         if (row.fuseFrom && !row.fuseFrom->leftOut) {
             const FuseFamily& family = familyOf(task_.library, row.fuseFrom->family);
-            d.terms.push_back({"fuse",
-                               "fuse and holder",
-                               measure(fuseResistance(family, row.fuseFrom->rating)),
-                               FromTable{"fuses", family.name, "common practice", "common practice"}});
+            d.terms.push_back(
+                {"fuse",
+                 "fuse and holder",
+                 measure(fuseResistance(family, row.fuseFrom->rating)),
+                 FromTable{"fuses", family.name, "common practice", "common practice"}});
         }
         add(std::move(d));
     }
 
     void shortCircuit(const Conductor& c, const CableRow& row) {
         const AmpacityColumn& column = columnOf(task_.library, c.insulation);
-        Derivation d{.id = cableFigure(c.id, "fault"),
-                     .title = c.name + ", short circuit",
-                     .formula = "I²t ≤ k² · S²",
-                     .terms = {{"I_near",
-                                "short at its near end",
-                                measure(row.faultNear),
-                                FromSolver{"short, cold cable, batteries in the middle of their range"}},
-                               {"I_far",
-                                "short at its far end",
-                                measure(row.faultFar),
-                                FromSolver{"short, warm cable, weak batteries"}},
-                               {"k",
-                                column.name,
-                                number(column.adiabaticK),
-                                FromTable{"ampacity", column.name, column.adiabaticSource, column.certainty}},
-                               {"S", "size", measure(row.area), FromFigure{cableFigure(c.id, "size")}},
-                               {"k²S²",
-                                "what it bears",
-                                Measure{row.withstand, Unit::JouleIntegral},
-                                FromRule{"k in A√s/mm², S in mm²"}}},
-                     .result = row.letThrough ? Value(Measure{*row.letThrough, Unit::JouleIntegral})
-                                              : Value(std::string("no fuse bounds it")),
-                     .source = "IEC 60364-4-43, adiabatic, t ≤ 5 s; fuse's latest opening",
-                     .note = row.protectedBy ? "Protected by the fuse of '" + row.protectedBy->value + "'."
-                                             : ""};
+        Derivation d{
+            .id = cableFigure(c.id, "fault"),
+            .title = c.name + ", short circuit",
+            .formula = "I²t ≤ k² · S²",
+            .terms = {{"I_near",
+                       "short at its near end",
+                       measure(row.faultNear),
+                       FromSolver{"short, cold cable, batteries in the middle of their range"}},
+                      {"I_far",
+                       "short at its far end",
+                       measure(row.faultFar),
+                       FromSolver{"short, warm cable, weak batteries"}},
+                      {"k",
+                       column.name,
+                       number(column.adiabaticK),
+                       FromTable{
+                           "ampacity", column.name, column.adiabaticSource, column.certainty}},
+                      {"S", "size", measure(row.area), FromFigure{cableFigure(c.id, "size")}},
+                      {"k²S²",
+                       "what it bears",
+                       Measure{row.withstand, Unit::JouleIntegral},
+                       FromRule{"k in A√s/mm², S in mm²"}}},
+            .result = row.letThrough ? Value(Measure{*row.letThrough, Unit::JouleIntegral})
+                                     : Value(std::string("no fuse bounds it")),
+            .source = "IEC 60364-4-43, adiabatic, t ≤ 5 s; fuse's latest opening",
+            .note = row.protectedBy ? "Protected by the fuse of '" + row.protectedBy->value + "'."
+                                    : ""};
         add(std::move(d));
     }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Short-circuit currents of every conductor and fuse. Interrupting checks reckon with cold cable and
-// batteries in the middle of their range; 'does the fuse open' with warm cable and weak batteries.
+// Short-circuit currents of every conductor and fuse. Interrupting checks reckon with cold cable
+// and batteries in the middle of their range; 'does the fuse open' with warm cable and weak
+// batteries.
 
 #include <algorithm>
 #include <cmath>
@@ -42,7 +43,8 @@ int counterNode(const SizingTask& task, const Study& s, const TerminalId& termin
 }
 
 // Magnitude of the current through a resistor when `node` is shorted to the counter of `terminal`.
-Amps throughAt(const SizingTask& task, const Study& s, int node, const TerminalId& terminal, int resistor) {
+Amps throughAt(
+    const SizingTask& task, const Study& s, int node, const TerminalId& terminal, int resistor) {
     const int counter = counterNode(task, s, terminal);
     if (counter < 0 || node < 0 || resistor < 0) {
         return {};
@@ -120,7 +122,9 @@ void solveFaults(const SizingTask& task, SizingState& state) {
     for (std::size_t i = 0; i < conductors.size(); ++i) {
         Working& w = state.conductors[i];
         switch (conductors[i].role) {
-            case Role::Positive: fillPositive(task, strong, weak, state, i); break;
+            case Role::Positive:
+                fillPositive(task, strong, weak, state, i);
+                break;
             case Role::ArrayPositive:
             case Role::ArrayNegative:
                 w.faultNear = arrayFault(task);
@@ -129,7 +133,8 @@ void solveFaults(const SizingTask& task, SizingState& state) {
             case Role::Negative:
             case Role::Control:
             case Role::Bond:
-            case Role::Factory: break;
+            case Role::Factory:
+                break;
         }
         fillFuse(task, strong, w.fuseFrom, i, End::From);
         fillFuse(task, strong, w.fuseTo, i, End::To);
@@ -151,8 +156,7 @@ std::optional<double> letThroughOf(const SizingTask& task,
     }
     const ChosenFuse& fuse = *protector.fuse;
     const bool computed = view == FuseView::Computed;
-    const FuseFamily& family =
-        familyOf(task.library, computed ? fuse.computedFamily : fuse.family);
+    const FuseFamily& family = familyOf(task.library, computed ? fuse.computedFamily : fuse.family);
     const Amps rating = computed ? fuse.computedRating : fuse.rating;
     const Working& w = state.conductors[index];
     std::optional<double> worst;

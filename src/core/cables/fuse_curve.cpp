@@ -37,21 +37,15 @@ OpeningTime openingTime(const FuseFamily& family, Amps rating, Amps current) {
         }
         return out;
     }
-    const auto high = std::ranges::find_if(
-        points, [&](const EnvelopePoint& p) { return p.multiple > multiple; });
+    const auto high =
+        std::ranges::find_if(points, [&](const EnvelopePoint& p) { return p.multiple > multiple; });
     const auto low = high - 1;
     OpeningTime out;
-    out.shortest = seconds(logLog(multiple,
-                                  low->multiple,
-                                  low->shortest.si(),
-                                  high->multiple,
-                                  high->shortest.si()));
+    out.shortest = seconds(
+        logLog(multiple, low->multiple, low->shortest.si(), high->multiple, high->shortest.si()));
     if (low->longest && high->longest) {
-        out.longest = seconds(logLog(multiple,
-                                     low->multiple,
-                                     low->longest->si(),
-                                     high->multiple,
-                                     high->longest->si()));
+        out.longest = seconds(logLog(
+            multiple, low->multiple, low->longest->si(), high->multiple, high->longest->si()));
     }
     return out;
 }

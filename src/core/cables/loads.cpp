@@ -111,7 +111,8 @@ Volts dropIn(const SizingTask& task,
 std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state) {
     std::vector<PathDrop> out;
     for (const DropPath& path : task.circuit().paths) {
-        PathDrop drop{path.id, path.name, {}, 0.0, 0.0, path.rule, path.conductors, FigureId(path.id)};
+        PathDrop drop{
+            path.id, path.name, {}, 0.0, 0.0, path.rule, path.conductors, FigureId(path.id)};
         const std::size_t moment = momentIndex(task, path.moment);
         for (const ConductorId& id : path.conductors) {
             drop.drop += dropIn(task, state, indexOf(task.circuit(), id), moment);

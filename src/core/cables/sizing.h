@@ -18,8 +18,8 @@ struct SizingTask {
 
 // A conductor while it is being sized.
 struct Working {
-    std::size_t size = 0;  // row of library.conductors, only ever rises
-    bool fixed = false;    // set by an amendment: the loop does not touch it
+    std::size_t size = 0;      // row of library.conductors, only ever rises
+    bool fixed = false;        // set by an amendment: the loop does not touch it
     std::size_t computed = 0;  // what the loop would have chosen
     Amps load;
     std::string loadMoment;
@@ -50,8 +50,8 @@ enum class Warmth { Cold, Warm };
                                                  const SizingState& state,
                                                  Warmth warmth);
 
-// Sizes follow the fuse that Spirk would choose; margins and checks look at the one that is fitted. So
-// an amended fuse never changes a cable in silence.
+// Sizes follow the fuse that Spirk would choose; margins and checks look at the one that is fitted.
+// So an amended fuse never changes a cable in silence.
 enum class FuseView { Computed, Fitted };
 
 // Fills load, loadMoment, inMoment and temperature from the solved sizing moments.
@@ -63,8 +63,8 @@ void solveFaults(const SizingTask& task, SizingState& state);
 // Chooses family and rating of every fuse; ratings only rise.
 void chooseFuses(const SizingTask& task, SizingState& state);
 
-// The fuse that protects a conductor: its own, else that of protectedBy; null where there is none or
-// it was left out.
+// The fuse that protects a conductor: its own, else that of protectedBy; null where there is none
+// or it was left out.
 struct Protector {
     const ChosenFuse* fuse = nullptr;
     ConductorId owner;

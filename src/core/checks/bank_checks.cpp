@@ -42,8 +42,8 @@ Finding bankTooSmall(const CheckInput& in) {
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
     f.why = {"It has {usable} usable and the plan draws {demand} a day.",
              {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};
-    f.remedy = {"Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs.",
-                {}};
+    f.remedy = {
+        "Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs.", {}};
     f.source = "own arithmetic";
     f.figures = {FigureId("supply.days"), FigureId("supply.bank.needed")};
     f.mends = largerBanks(in, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);

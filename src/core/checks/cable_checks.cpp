@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// W1, W2, W7, W8, W10: a conductor's size against its fuse, load, path, short circuit and terminals.
+// W1, W2, W7, W8, W10: a conductor's size against its fuse, load, path, short circuit and
+// terminals.
 
 #include <algorithm>
 #include <cmath>
@@ -34,7 +35,8 @@ Mend setSize(const ConductorId& id, SquareMetres area) {
 }
 
 Mend setFuse(const ConductorId& id, Amps rating) {
-    return {{"Fit {fuse}", {{"fuse", measure(rating)}}}, {{"conductor.fuse", id.value, rating.si()}}};
+    return {{"Fit {fuse}", {{"fuse", measure(rating)}}},
+            {{"conductor.fuse", id.value, rating.si()}}};
 }
 
 const ChosenFuse* protectingFuse(const CheckInput& in, const CableRow& row) {
@@ -61,11 +63,12 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     const Conductor& c = conductorOf(in, row);
     Finding f = findingOf("W1", Severity::Danger, subject(row.id));
     f.standing = Standing::BoatPracticeByChoice;
-    f.what = {"The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity}).",
-              {{"name", c.name},
-               {"fuse", measure(fuse.rating)},
-               {"size", measure(row.area)},
-               {"ampacity", measure(row.ampacity)}}};
+    f.what = {
+        "The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity}).",
+        {{"name", c.name},
+         {"fuse", measure(fuse.rating)},
+         {"size", measure(row.area)},
+         {"ampacity", measure(row.ampacity)}}};
     f.why = {"An overload could overheat the cable before the fuse opens.", {}};
     f.source = "IEC 60364-4-43, 433.1 (I_n ≤ I_z); ABYC E-11";
     f.figures = {cableFigure(*row.protectedBy, "fuse"), cableFigure(row.id, "ampacity")};
@@ -144,9 +147,10 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
                {"drop", measure(path.drop)},
                {"fraction", percent(path.fraction)},
                {"limit", percent(path.limit)}}};
-    f.why = {"What is at the end gets too little voltage when it works hard, or a charger reads a "
-             "wrong one.",
-             {}};
+    f.why = {
+        "What is at the end gets too little voltage when it works hard, or a charger reads a "
+        "wrong one.",
+        {}};
     f.source = "ABYC E-11: 3 % critical, 10 % others; own limits as in the rules";
     f.figures = {path.figure};
     f.remedy = {"Use a thicker cable where most is lost, or a shorter way.", {}};
@@ -160,13 +164,15 @@ Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
     Finding f = findingOf("W8", Severity::Danger, subject(row.id));
     f.standing = Standing::BoatPracticeByChoice;
     const bool opens = row.letThrough.has_value();
-    f.what = opens ? Message{"A short on {name} puts {through} into its cable, which bears {bears}.",
-                             {{"name", conductorOf(in, row).name},
-                              {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
-                              {"bears", Measure{row.withstand, Unit::JouleIntegral}}}}
-                   : Message{"A short at the far end of {name} gives only {fault}: its fuse need not "
-                             "open.",
-                             {{"name", conductorOf(in, row).name}, {"fault", measure(row.faultFar)}}};
+    f.what = opens
+                 ? Message{"A short on {name} puts {through} into its cable, which bears {bears}.",
+                           {{"name", conductorOf(in, row).name},
+                            {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
+                            {"bears", Measure{row.withstand, Unit::JouleIntegral}}}}
+                 : Message{
+                       "A short at the far end of {name} gives only {fault}: its fuse need not "
+                       "open.",
+                       {{"name", conductorOf(in, row).name}, {"fault", measure(row.faultFar)}}};
     f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on.", {}};
     f.remedy = {"Use a thicker or shorter cable, or a smaller fuse.", {}};
     f.source = "IEC 60364-4-43, 434.5: I²t ≤ k²S²";
@@ -192,19 +198,22 @@ void checkFitting(const CheckInput& in,
                    {"size", measure(row.area)},
                    {"terminal", text(terminal)},
                    {"largest", measure(fitting.largest)}}};
-        f.remedy = {"Use a smaller cable if the drop allows it, or go over a stud with a short thinner "
-                    "tail.",
-                    {}};
+        f.remedy = {
+            "Use a smaller cable if the drop allows it, or go over a stud with a short thinner "
+            "tail.",
+            {}};
     } else {
-        f.what = {"No lug for {size} with a hole for {stud} is commonly sold ({name} at {terminal}).",
-                  {{"name", conductorOf(in, row).name},
-                   {"size", measure(row.area)},
-                   {"stud", fitting.stud},
-                   {"terminal", text(terminal)}}};
+        f.what = {
+            "No lug for {size} with a hole for {stud} is commonly sold ({name} at {terminal}).",
+            {{"name", conductorOf(in, row).name},
+             {"size", measure(row.area)},
+             {"stud", fitting.stud},
+             {"terminal", text(terminal)}}};
         f.remedy = {"Choose another size, or drill a lug whose flat is wide enough.", {}};
     }
-    f.why = {"A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot.",
-             {}};
+    f.why = {
+        "A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot.",
+        {}};
     f.source = "terminals as in the library; lugs after DIN 46235, from memory";
     f.figures = {cableFigure(row.id, "size")};
     out.push_back(std::move(f));

@@ -60,9 +60,15 @@ SeverityCount countBySeverity(const std::vector<Finding>& findings) {
     SeverityCount out;
     for (const Finding& f : findings) {
         switch (f.severity) {
-            case Severity::Danger: ++out.dangers; break;
-            case Severity::Fault: ++out.faults; break;
-            case Severity::Advice: ++out.advice; break;
+            case Severity::Danger:
+                ++out.dangers;
+                break;
+            case Severity::Fault:
+                ++out.faults;
+                break;
+            case Severity::Advice:
+                ++out.advice;
+                break;
         }
     }
     return out;

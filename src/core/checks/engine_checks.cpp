@@ -19,9 +19,8 @@ EngineShare shareOf(const CheckInput& in) {
     const Volts out = in.gear.bank.chemistry->absorption;
     return {dcdcInput(*e.charger, out, e.charger->output, e.charger->start),
             e.alternator * in.library.alternator.roadShareLimit,
-            spareAtIdle(in.library.alternator,
-                        e.alternator,
-                        amps(rule(in.library, "own_use_a").value))};
+            spareAtIdle(
+                in.library.alternator, e.alternator, amps(rule(in.library, "own_use_a").value))};
 }
 
 Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
@@ -62,31 +61,34 @@ void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
     const ChosenEngine& e = *in.gear.engine;
     const DcdcModel* best = nullptr;
     for (const DcdcModel& model : in.library.dcdcs) {
-        const Amps input = dcdcInput(
-            model, in.gear.bank.chemistry->absorption, model.output, model.start);
+        const Amps input =
+            dcdcInput(model, in.gear.bank.chemistry->absorption, model.output, model.start);
         if (input <= limit && model.output < e.charger->output) {
             best = &model;
         }
     }
     if (best != nullptr) {
-        f.mends.push_back({{"Use a {model}", {{"model", best->name}}},
-                           {{"gear.engine.charger", "", best->id}}});
+        f.mends.push_back(
+            {{"Use a {model}", {{"model", best->name}}}, {{"gear.engine.charger", "", best->id}}});
     }
 }
 
 Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
-    Finding f = findingOf("E3",
-                          road ? Severity::Fault : Severity::Advice,
-                          {SubjectKind::Device, "dcdc"});
+    Finding f =
+        findingOf("E3", road ? Severity::Fault : Severity::Advice, {SubjectKind::Device, "dcdc"});
     f.id = road ? "E3 road" : "E3 idle";
     f.standing = Standing::CommonPractice;
-    f.what = road ? Message{"The DC-DC charger draws up to {input}; half of the alternator is {limit}.",
-                            {{"input", measure(share.input)}, {"limit", measure(share.road)}}}
-                  : Message{"With the engine idling the alternator has {limit} left; the DC-DC charger "
-                            "draws up to {input}.",
-                            {{"input", measure(share.input)}, {"limit", measure(share.idle)}}};
-    f.why = road ? Message{"A small machine run hard for hours gets hot and wears out.", {}}
-                 : Message{"The starter battery pays the rest; the charger drops out and comes back.", {}};
+    f.what =
+        road ? Message{"The DC-DC charger draws up to {input}; half of the alternator is {limit}.",
+                       {{"input", measure(share.input)}, {"limit", measure(share.road)}}}
+             : Message{
+                   "With the engine idling the alternator has {limit} left; the DC-DC charger "
+                   "draws up to {input}.",
+                   {{"input", measure(share.input)}, {"limit", measure(share.idle)}}};
+    f.why =
+        road ? Message{"A small machine run hard for hours gets hot and wears out.", {}}
+             : Message{"The starter battery pays the rest; the charger drops out and comes back.",
+                       {}};
     f.remedy = road ? Message{"Use a smaller charger, or limit its current.", {}}
                     : Message{"Do not charge at idle for long, or use a smaller charger.", {}};
     f.source = "alternator's curve and half of the rating on the road (common practice)";

@@ -30,13 +30,15 @@ Finding bypassing(const Conductor& c, const TerminalId& at, End end) {
     f.standing = Standing::CommonPractice;
     f.what = {"{name} ends at {terminal}, on the bank's side of the shunt.",
               {{"name", c.name}, {"terminal", text(at)}}};
-    f.why = {"What flows through it is not counted: the monitor's state of charge drifts from the "
-             "truth day by day.",
-             {}};
+    f.why = {
+        "What flows through it is not counted: the monitor's state of charge drifts from the "
+        "truth day by day.",
+        {}};
     f.remedy = {"Bring it to the negative bar, behind the shunt.", {}};
     f.source = "common practice: a shunt counts only what passes through it";
-    f.mends = {{{"Move it back", {}},
-                {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
+    f.mends = {
+        {{"Move it back", {}},
+         {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
     return f;
 }
 

@@ -27,8 +27,9 @@ Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
     f.remedy = {"Fit a fuse within {distance} of that end.",
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
     f.source = "ABYC E-11 (device at every source of power)";
-    f.mends = {{{"Put the fuse back", {}},
-                {{end == End::From ? "conductor.protect" : "conductor.protect.to", c.id.value, 0.0}}}};
+    f.mends = {
+        {{"Put the fuse back", {}},
+         {{end == End::From ? "conductor.protect" : "conductor.protect.to", c.id.value, 0.0}}}};
     return f;
 }
 
@@ -41,8 +42,9 @@ Finding movedToBattery(const Conductor& c, const TerminalId& at, End end) {
     f.why = {"The battery feeds a short on this cable and nothing stops it.", {}};
     f.remedy = {"Take it back to where a fuse stands.", {}};
     f.source = "ABYC E-11 (device at every source of power)";
-    f.mends = {{{"Move it back", {}},
-                {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
+    f.mends = {
+        {{"Move it back", {}},
+         {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
     return f;
 }
 

@@ -47,7 +47,8 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
                {"n", count(s.series)},
                {"voc", measure(cold)},
                {"limit", measure(s.controller->maxVoc)}}};
-    f.why = {"Above its limit the controller is destroyed, and can short the array into the bank.", {}};
+    f.why = {"Above its limit the controller is destroyed, and can short the array into the bank.",
+             {}};
     f.remedy = {"Put fewer panels in series, or use a controller for a higher voltage.", {}};
     f.source = "maker's limit; NEC 690.7 for the method";
     f.figures = {FigureId("solar.voc.cold")};

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What this version does not plan, said in every plan that needs it, and loads that the solver could
-// not serve.
+// What this version does not plan, said in every plan that needs it, and loads that the solver
+// could not serve.
 
 #include <algorithm>
 
@@ -13,13 +13,15 @@ namespace {
 Finding noMainsSide() {
     Finding f = findingOf("MAINS", Severity::Fault, {SubjectKind::Device, "inverter"});
     f.standing = Standing::GovernsVans;
-    f.what = {"The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
-              "neutral and earth are missing.",
-              {}};
+    f.what = {
+        "The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
+        "neutral and earth are missing.",
+        {}};
     f.why = {"An inverter's output is mains and can kill, also without shore power.", {}};
-    f.remedy = {"Leave its output unplugged. Have the mains side planned, inspected and tested by a "
-                "licensed electrician before first use.",
-                {}};
+    f.remedy = {
+        "Leave its output unplugged. Have the mains side planned, inspected and tested by a "
+        "licensed electrician before first use.",
+        {}};
     f.source = "IEC 60364-7-721 / BS 7671 section 721";
     return f;
 }
@@ -39,11 +41,12 @@ Finding mainsWithoutInverter(const CheckInput& in) {
 Finding inverterTooSmall(const CheckInput& in) {
     Finding f = findingOf("I1", Severity::Fault, {SubjectKind::Device, "inverter"});
     f.standing = Standing::Maker;
-    f.what = {"At worst {worst} run at once on an inverter of {rated}.",
-              {{"worst", measure(in.needs.worstMains)},
-               {"rated", measure(in.gear.inverter->power)}}};
+    f.what = {
+        "At worst {worst} run at once on an inverter of {rated}.",
+        {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter->power)}}};
     f.why = {"It switches off on overload.", {}};
-    f.remedy = {"Use a larger inverter, or mark loads that never run together as such in Needs.", {}};
+    f.remedy = {"Use a larger inverter, or mark loads that never run together as such in Needs.",
+                {}};
     f.source = "maker's continuous rating, as in the library";
     f.figures = {FigureId("needs.inverter.worst"), FigureId("supply.inverter.chosen")};
     for (const InverterModel& model : in.library.inverters) {
@@ -61,9 +64,10 @@ Finding notServed(const MomentSolution& solved, const std::string& name) {
     Finding f = findingOf("SERVE", Severity::Fault, {SubjectKind::Device, id});
     f.id = "SERVE " + solved.moment;
     f.standing = Standing::CommonPractice;
-    f.what = {"In the moment '{moment}' the loads cannot be served: at most {part} of them, weakest at "
-              "{load}.",
-              {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
+    f.what = {
+        "In the moment '{moment}' the loads cannot be served: at most {part} of them, weakest at "
+        "{load}.",
+        {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
     f.why = {"The cables and batteries cannot carry that power at any voltage: it collapses.", {}};
     f.remedy = {"Use thicker or shorter cables on the way to that load, or a stronger bank.", {}};
     f.source = "the network solved";
@@ -85,8 +89,7 @@ Checks standingChecks(const CheckInput& input) {
     }
     for (const MomentSolution& solved : input.moments) {
         if (!solved.served) {
-            const auto moment =
-                std::ranges::find(input.wiring.moments, solved.moment, &Moment::id);
+            const auto moment = std::ranges::find(input.wiring.moments, solved.moment, &Moment::id);
             out.findings.push_back(notServed(solved, moment->name));
         }
     }

@@ -9,7 +9,8 @@ namespace spirk {
 
 namespace {
 
-// Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator holds.
+// Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator
+// holds.
 constexpr double kStarterVolts = 12.7;
 constexpr double kAlternatorVolts = 14.2;
 // A contact that the tables give as zero still needs a resistance above zero.
@@ -49,27 +50,37 @@ private:
             nodeOf(TerminalId{d.id, port.name});
         }
         switch (d.kind) {
-            case DeviceKind::Battery: return addBattery(d);
+            case DeviceKind::Battery:
+                return addBattery(d);
             case DeviceKind::MainSwitch:
             case DeviceKind::Isolator:
-            case DeviceKind::Shunt: return addContact(d, "a", "b");
+            case DeviceKind::Shunt:
+                return addContact(d, "a", "b");
             case DeviceKind::PvIsolator:
                 addContact(d, "a+", "b+");
                 return addContact(d, "a-", "b-");
-            case DeviceKind::FuseBlock: return addBlock(d);
+            case DeviceKind::FuseBlock:
+                return addBlock(d);
             case DeviceKind::Starter:
                 return addSource(d, volts(kStarterVolts), d.resistance);
-            case DeviceKind::Alternator: return addAlternator(d);
-            case DeviceKind::Array: return addArray(d);
-            case DeviceKind::SolarController: return addController(d);
-            case DeviceKind::DcdcCharger: return addDcdc(d);
-            case DeviceKind::Inverter: return addInverter(d);
-            case DeviceKind::Load: return addLoad(d);
+            case DeviceKind::Alternator:
+                return addAlternator(d);
+            case DeviceKind::Array:
+                return addArray(d);
+            case DeviceKind::SolarController:
+                return addController(d);
+            case DeviceKind::DcdcCharger:
+                return addDcdc(d);
+            case DeviceKind::Inverter:
+                return addInverter(d);
+            case DeviceKind::Load:
+                return addLoad(d);
             case DeviceKind::CollectingBar:
             case DeviceKind::BusBar:
             case DeviceKind::Strip:
             case DeviceKind::Chassis:
-            case DeviceKind::Ignition: return;
+            case DeviceKind::Ignition:
+                return;
         }
         unreachable("addDevice");
     }
@@ -256,8 +267,8 @@ MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
         out.live[terminal] = s.live[static_cast<std::size_t>(node)];
     }
     for (const ConductorBranch& branch : assembly.conductors) {
-        out.conductor.push_back(branch.wire < 0 ? amps(0.0)
-                                                : s.resistor[static_cast<std::size_t>(branch.wire)]);
+        out.conductor.push_back(
+            branch.wire < 0 ? amps(0.0) : s.resistor[static_cast<std::size_t>(branch.wire)]);
     }
     for (const auto& [id, index] : assembly.source) {
         out.device[id] = s.source[static_cast<std::size_t>(index)];

@@ -32,13 +32,14 @@ struct CircuitState {
 struct ConductorBranch {
     int wire = -1;
     int fuseFrom = -1, fuseTo = -1;  // resistor indices
-    int afterFrom = -1, beforeTo = -1;  // nodes inside the fuses; the terminals' where there is none
+    int afterFrom = -1,
+        beforeTo = -1;  // nodes inside the fuses; the terminals' where there is none
 };
 
 struct Assembly {
     Network network;
     std::map<TerminalId, int> node;
-    std::vector<ConductorBranch> conductors;       // in the circuit's order
+    std::vector<ConductorBranch> conductors;        // in the circuit's order
     std::map<DeviceId, int> source, load, charger;  // indices in the network
 };
 
@@ -49,12 +50,12 @@ struct MomentSolution {
     std::string moment;
     bool served = true;
     double servable = 1.0;
-    std::optional<DeviceId> weakest;  // the load with the lowest voltage when not served
+    std::optional<DeviceId> weakest;        // the load with the lowest voltage when not served
     std::map<TerminalId, Volts> potential;  // against each part's first node
     std::map<TerminalId, bool> live;
-    std::vector<Amps> conductor;        // from 'from' to 'to', in the circuit's order
-    std::map<DeviceId, Amps> device;    // battery: out; load: in; charger: out
-    std::map<DeviceId, Amps> input;     // of chargers
+    std::vector<Amps> conductor;      // from 'from' to 'to', in the circuit's order
+    std::map<DeviceId, Amps> device;  // battery: out; load: in; charger: out
+    std::map<DeviceId, Amps> input;   // of chargers
 
     // Volts between two terminals; nothing where either is dead or unknown.
     [[nodiscard]] std::optional<Volts> between(const TerminalId& pos, const TerminalId& neg) const;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The system by name: devices with terminals, conductors between them, where protection belongs, and
-// over which conductors a drop is counted. No sizes: cables decides those.
+// The system by name: devices with terminals, conductors between them, where protection belongs,
+// and over which conductors a drop is counted. No sizes: cables decides those.
 
 #include <optional>
 #include <string>
@@ -76,10 +76,10 @@ enum class Role {
 
 // A fuse's place at the end of a conductor.
 struct ProtectionSlot {
-    std::string family;  // of the library; empty: to be chosen
-    bool inBlock = false;    // sits in the fuse block, no holder of its own
-    bool leftOut = false;    // by an amendment
-    Metres distance;         // along the conductor from its source
+    std::string family;    // of the library; empty: to be chosen
+    bool inBlock = false;  // sits in the fuse block, no holder of its own
+    bool leftOut = false;  // by an amendment
+    Metres distance;       // along the conductor from its source
 };
 
 struct Conductor {
@@ -90,7 +90,7 @@ struct Conductor {
     std::string insulation;  // id of an ampacity column
     std::optional<ProtectionSlot> atFrom, atTo;
     std::optional<ConductorId> protectedBy;  // whose fuse also covers this conductor
-    bool amended = false;    // moved or split; sizes are amended in cables
+    bool amended = false;                    // moved or split; sizes are amended in cables
 };
 
 // Out and back between a source and a load, over which a limit of drop holds.

@@ -48,7 +48,8 @@ Fault FaultStudy::between(int pos, int neg) const {
     const Eigen::VectorXd shorted = s.open - current * response;
     for (std::size_t i = 0; i < s.network.resistors.size(); ++i) {
         const Resistor& r = s.network.resistors[i];
-        out.resistor[i] = volts(s.nodal.value(shorted, r.a) - s.nodal.value(shorted, r.b)) / r.resistance;
+        out.resistor[i] =
+            volts(s.nodal.value(shorted, r.a) - s.nodal.value(shorted, r.b)) / r.resistance;
     }
     return out;
 }

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // A direct-current network of numbered nodes and its steady state: batteries behind resistance,
-// resistors, loads of constant power, current or resistance, and chargers that hold a voltage within
-// a current and a power. No names here: assemble.h gives the nodes their meaning.
+// resistors, loads of constant power, current or resistance, and chargers that hold a voltage
+// within a current and a power. No names here: assemble.h gives the nodes their meaning.
 //
 // Method: nodal analysis, Newton's method on Kirchhoff's current law with a sparse LDLT
 // factorisation and a halving line search, started on the high-voltage branch.
@@ -35,8 +35,8 @@ struct NetLoad {
     Ohms resistance;  // Behaviour::Resistance, above zero
 };
 // Gives at most min(maxCurrent, maxPower / V) until its terminals reach the set voltage, then what
-// holds that voltage; never takes current. Where it has an input, it draws its output power over its
-// efficiency there.
+// holds that voltage; never takes current. Where it has an input, it draws its output power over
+// its efficiency there.
 struct Charger {
     struct Input {
         int pos = 0, neg = 0;
@@ -65,16 +65,16 @@ struct Solution {
     // False: the constant-power loads cannot be served together. The voltages are then those at
     // `servable`, so that a person sees where it breaks down.
     bool served = true;
-    double servable = 1.0;   // largest part of all constant powers that can be served, 0 to 1
-    int weakestLoad = -1;    // index of the load with the lowest voltage when not served, else -1
+    double servable = 1.0;  // largest part of all constant powers that can be served, 0 to 1
+    int weakestLoad = -1;   // index of the load with the lowest voltage when not served, else -1
     int iterations = 0;
-    std::vector<Volts> node;          // against the first node of its connected part
-    std::vector<bool> live;           // node is connected to a source
-    std::vector<Amps> resistor;       // from a to b
-    std::vector<Amps> source;         // out of the positive pole
-    std::vector<Amps> load;           // from pos to neg
-    std::vector<Amps> charger;        // out of the positive pole
-    std::vector<Amps> chargerInput;   // into the input; zero where it has none
+    std::vector<Volts> node;         // against the first node of its connected part
+    std::vector<bool> live;          // node is connected to a source
+    std::vector<Amps> resistor;      // from a to b
+    std::vector<Amps> source;        // out of the positive pole
+    std::vector<Amps> load;          // from pos to neg
+    std::vector<Amps> charger;       // out of the positive pole
+    std::vector<Amps> chargerInput;  // into the input; zero where it has none
     [[nodiscard]] Volts across(int pos, int neg) const {
         return node[static_cast<std::size_t>(pos)] - node[static_cast<std::size_t>(neg)];
     }

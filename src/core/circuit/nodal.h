@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // The linear part of a network's nodal equations, shared by the steady-state and the fault solver:
-// conductance matrix and injected currents over all nodes but each part's reference. Private to this
-// room: nothing outside circuit includes it.
+// conductance matrix and injected currents over all nodes but each part's reference. Private to
+// this room: nothing outside circuit includes it.
 
 #include <Eigen/Sparse>
 #include <vector>

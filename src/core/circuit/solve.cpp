@@ -40,8 +40,10 @@ Branch loadBranch(const NetLoad& load, double v, double scale, double floor) {
             return v > floor ? Branch{p / v, -p / (v * v)}
                              : Branch{p * v / (floor * floor), p / (floor * floor)};
         }
-        case Behaviour::Current: return {load.current.si(), 0.0};
-        case Behaviour::Resistance: return {v / load.resistance.si(), 1.0 / load.resistance.si()};
+        case Behaviour::Current:
+            return {load.current.si(), 0.0};
+        case Behaviour::Resistance:
+            return {v / load.resistance.si(), 1.0 / load.resistance.si()};
     }
     unreachable("loadBranch");
 }
@@ -151,7 +153,8 @@ private:
             visit(c.pos, c.neg, Branch{-out.current, -out.slope});
             if (c.input && active(c.input->pos, c.input->neg)) {
                 const double power = out.current * u / c.input->efficiency;
-                const NetLoad input{c.input->pos, c.input->neg, Behaviour::Power, watts(power), {}, {}};
+                const NetLoad input{
+                    c.input->pos, c.input->neg, Behaviour::Power, watts(power), {}, {}};
                 const double w = across(v, input.pos, input.neg);
                 visit(input.pos, input.neg, loadBranch(input, w, 1.0, floorOf(input.pos)));
             }
@@ -238,9 +241,9 @@ bool aboveFloor(const Network& net, const Equations& eq, const Vector& v) {
                eq.across(v, load.pos, load.neg) > eq.floorOf(load.pos);
     });
     return loads && std::ranges::all_of(net.chargers, [&](const Charger& c) {
-        return !c.input || !eq.active(c.input->pos, c.input->neg) ||
-               eq.across(v, c.input->pos, c.input->neg) > eq.floorOf(c.input->pos);
-    });
+               return !c.input || !eq.active(c.input->pos, c.input->neg) ||
+                      eq.across(v, c.input->pos, c.input->neg) > eq.floorOf(c.input->pos);
+           });
 }
 
 NewtonResult attempt(const Network& net, Equations& eq, double scale, const Vector& start) {
@@ -287,7 +290,8 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
     for (std::size_t i = 0; i < net.chargers.size(); ++i) {
         const Charger& c = net.chargers[i];
         const bool on = eq.active(c.pos, c.neg);
-        out.charger.push_back(amps(on ? chargerBranch(c, eq.across(v, c.pos, c.neg)).current : 0.0));
+        out.charger.push_back(
+            amps(on ? chargerBranch(c, eq.across(v, c.pos, c.neg)).current : 0.0));
         const bool draws = on && c.input && eq.active(c.input->pos, c.input->neg);
         out.chargerInput.push_back(
             draws ? watts(inputs[i]) / volts(eq.across(v, c.input->pos, c.input->neg)) : amps(0.0));

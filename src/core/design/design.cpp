@@ -33,18 +33,12 @@ Design design(const Plan& plan, const Library& library) {
     d.lengths = lengthsOf(plan, library, d.wiring.circuit);
     d.cables = sizeCables(plan, library, d.gear, d.wiring, d.lengths);
     d.moments = solveMoments(d);
-    d.checks = runChecks({d.plan,
-                          library,
-                          d.gear,
-                          d.needs,
-                          d.supply,
-                          d.wiring,
-                          d.lengths,
-                          d.cables,
-                          d.moments});
+    d.checks = runChecks(
+        {d.plan, library, d.gear, d.needs, d.supply, d.wiring, d.lengths, d.cables, d.moments});
     d.build = buildOf(plan, library, d.wiring, d.lengths, d.cables);
     d.powerUp = powerUpFor({library, d.gear, d.needs, d.wiring, d.cables});
-    for (Derivations* why : {&d.needs.why, &d.supply.why, &d.lengths.why, &d.cables.why, &d.checks.why}) {
+    for (Derivations* why :
+         {&d.needs.why, &d.supply.why, &d.lengths.why, &d.cables.why, &d.checks.why}) {
         gather(d.why, *why);
     }
     return d;

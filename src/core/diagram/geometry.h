@@ -60,7 +60,7 @@ struct DiagramGeometry {
     std::vector<PlacedDevice> devices;
     std::vector<PlacedRail> rails;
     std::vector<PlacedWire> wires;
-    std::vector<double> breaks;  // where a page may end: only rails cross these
+    std::vector<double> breaks;     // where a page may end: only rails cross these
     std::optional<Rect> mainsNote;  // where the missing mains side is said
     Rect bounds;
     bool operator==(const DiagramGeometry&) const = default;

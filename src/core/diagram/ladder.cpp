@@ -22,28 +22,40 @@ bool opensToLadder(DeviceKind kind) {
 // Port of the device's negative, where its rung goes on downwards.
 std::string negativePort(const Device& d) {
     switch (d.kind) {
-        case DeviceKind::Inverter: return "dc-";
-        case DeviceKind::SolarController: return "bat-";
+        case DeviceKind::Inverter:
+            return "dc-";
+        case DeviceKind::SolarController:
+            return "bat-";
         case DeviceKind::DcdcCharger:
-        case DeviceKind::FuseBlock: return "neg";
+        case DeviceKind::FuseBlock:
+            return "neg";
         case DeviceKind::CollectingBar:
-        case DeviceKind::BusBar: return "bar";
-        default: return "-";
+        case DeviceKind::BusBar:
+            return "bar";
+        default:
+            return "-";
     }
 }
 
 // Position of a device among the rungs: ways in, bank, ways out.
 int rungOrder(DeviceKind kind) {
     switch (kind) {
-        case DeviceKind::DcdcCharger: return 0;
-        case DeviceKind::SolarController: return 1;
+        case DeviceKind::DcdcCharger:
+            return 0;
+        case DeviceKind::SolarController:
+            return 1;
         case DeviceKind::Battery:
-        case DeviceKind::CollectingBar: return 2;
-        case DeviceKind::Inverter: return 3;
+        case DeviceKind::CollectingBar:
+            return 2;
+        case DeviceKind::Inverter:
+            return 3;
         case DeviceKind::Load:
-        case DeviceKind::Strip: return 4;
-        case DeviceKind::FuseBlock: return 5;
-        default: return 6;
+        case DeviceKind::Strip:
+            return 4;
+        case DeviceKind::FuseBlock:
+            return 5;
+        default:
+            return 6;
     }
 }
 
@@ -57,9 +69,8 @@ public:
         out_.main.bottom = findDevice(circuit_, DeviceId("bus.neg"));
         promise(out_.main.top != nullptr && out_.main.bottom != nullptr, "every circuit has bars");
         fill(out_.main);
-        std::ranges::stable_sort(out_.main.rungs, {}, [](const Rung& r) {
-            return rungOrder(r.device->kind);
-        });
+        std::ranges::stable_sort(
+            out_.main.rungs, {}, [](const Rung& r) { return rungOrder(r.device->kind); });
         out_.placed = placed_;
         hideInsideClosed();
         return std::move(out_);
@@ -74,7 +85,8 @@ private:
             open.pop_back();
             for (const Conductor& c : circuit_.conductors) {
                 const bool behind = c.from.device == id && c.role == Role::Positive;
-                if (behind && !placed_.contains(c.to.device) && out_.hidden.insert(c.to.device).second) {
+                if (behind && !placed_.contains(c.to.device) &&
+                    out_.hidden.insert(c.to.device).second) {
                     open.push_back(c.to.device);
                 }
             }

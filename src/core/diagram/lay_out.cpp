@@ -120,13 +120,15 @@ private:
             const auto& slot = end == End::From ? c.atFrom : c.atTo;
             if (slot) {
                 const bool atTop = (end == End::From) == down;
-                wire.fuses.push_back({end, {x, atTop ? y0 + kFuse / 2.0 : y1 - kFuse / 2.0}, false});
+                wire.fuses.push_back(
+                    {end, {x, atTop ? y0 + kFuse / 2.0 : y1 - kFuse / 2.0}, false});
             }
         }
         out_.wires.push_back(std::move(wire));
     }
 
-    // Places a chain from y downwards; the wire at `stretched` takes up `extra`. Returns where it ends.
+    // Places a chain from y downwards; the wire at `stretched` takes up `extra`. Returns where it
+    // ends.
     double placeChain(const std::vector<Link>& links,
                       TerminalId upper,
                       double x,
@@ -217,9 +219,10 @@ private:
     double placeOrphans(const Reading& reading, double x, double top, double bottom) {
         for (const Device& d : circuit_.devices) {
             const bool ownPlace = d.kind == DeviceKind::BusBar || d.kind == DeviceKind::Array ||
-                                  d.kind == DeviceKind::PvIsolator || d.kind == DeviceKind::Starter ||
-                                  d.kind == DeviceKind::Alternator || d.kind == DeviceKind::Ignition ||
-                                  d.kind == DeviceKind::Chassis;
+                                  d.kind == DeviceKind::PvIsolator ||
+                                  d.kind == DeviceKind::Starter ||
+                                  d.kind == DeviceKind::Alternator ||
+                                  d.kind == DeviceKind::Ignition || d.kind == DeviceKind::Chassis;
             if (ownPlace || reading.placed.contains(d.id) || reading.hidden.contains(d.id)) {
                 continue;
             }

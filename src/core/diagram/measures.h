@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The diagram's measures, in its own units (a line of label text is about ten high). Private to this
-// room.
+// The diagram's measures, in its own units (a line of label text is about ten high). Private to
+// this room.
 
 namespace spirk::measures {
 
 inline constexpr double kMargin = 24.0;
-inline constexpr double kRailName = 18.0;      // above the upper rail
-inline constexpr double kColumn = 132.0;       // a rung and its label
-inline constexpr double kWire = 84.0;          // a conductor with its label and a fuse
-inline constexpr double kFuse = 30.0;          // room of a fuse on a conductor
-inline constexpr double kThrough = 34.0;       // a switch, isolator or shunt in a leg
+inline constexpr double kRailName = 18.0;  // above the upper rail
+inline constexpr double kColumn = 132.0;   // a rung and its label
+inline constexpr double kWire = 84.0;      // a conductor with its label and a fuse
+inline constexpr double kFuse = 30.0;      // room of a fuse on a conductor
+inline constexpr double kThrough = 34.0;   // a switch, isolator or shunt in a leg
 inline constexpr double kThroughWidth = 46.0;
 inline constexpr double kDeviceWidth = 104.0;
 inline constexpr double kDeviceHeight = 58.0;
@@ -18,12 +18,13 @@ inline constexpr double kLabelPad = 7.0;
 inline constexpr double kGap = 20.0;
 inline constexpr double kRailInset = 14.0;
 inline constexpr double kLeastLadder = 420.0;
-inline constexpr double kSideWire = 96.0;      // a horizontal conductor with its label
+inline constexpr double kSideWire = 96.0;  // a horizontal conductor with its label
 inline constexpr double kPoleInset = 16.0;
-inline constexpr double kArraySide = kGap + kDeviceWidth + kSideWire + kThroughWidth + kSideWire - 14.0;
+inline constexpr double kArraySide =
+    kGap + kDeviceWidth + kSideWire + kThroughWidth + kSideWire - 14.0;
 inline constexpr double kVehicleSide = 2.0 * kDeviceWidth + 2.0 * kSideWire + kGap;
 inline constexpr double kNoteWidth = 190.0;
 inline constexpr double kNoteHeight = 150.0;
-inline constexpr double kLane = 14.0;          // between parallel routed conductors
+inline constexpr double kLane = 14.0;  // between parallel routed conductors
 
 }  // namespace spirk::measures

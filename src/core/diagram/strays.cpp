@@ -104,8 +104,8 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.points = {a, {x, a.y}, {x, b.y}, b};
     }
     wire.label = labelBox(wire.points);
-    if (c.atFrom && level(wire.points[0], wire.points[1]) && wire.label.x < wire.points[0].x + 2 * kFuse &&
-        wire.label.y > wire.points[0].y) {
+    if (c.atFrom && level(wire.points[0], wire.points[1]) &&
+        wire.label.x < wire.points[0].x + 2 * kFuse && wire.label.y > wire.points[0].y) {
         wire.label.x += 2.0 * kFuse - 16.0;  // clear of the fuse at its beginning
     }
     if (c.atFrom) {

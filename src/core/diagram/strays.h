@@ -23,7 +23,8 @@ public:
 
 private:
     [[nodiscard]] bool drawn(const ConductorId& id) const;
-    [[nodiscard]] std::optional<Point> pointOf(const TerminalId& terminal, const Point* other) const;
+    [[nodiscard]] std::optional<Point> pointOf(const TerminalId& terminal,
+                                               const Point* other) const;
     void routeOne(const Conductor& c, Point a, Point b);
     [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
 

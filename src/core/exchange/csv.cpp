@@ -23,7 +23,8 @@ std::string quoted(const std::string& cell) {
 
 std::string plain(double value) {
     char buffer[40];
-    const auto end = std::to_chars(buffer, buffer + sizeof buffer, value, std::chars_format::general, 6);
+    const auto end =
+        std::to_chars(buffer, buffer + sizeof buffer, value, std::chars_format::general, 6);
     return {buffer, end.ptr};
 }
 
@@ -90,13 +91,22 @@ std::string partsCsv(const Design& design) {
     std::vector<CsvRow> rows{{"group", "part", "quantity", "unit", "used_by"}};
     for (const Part& p : design.build.parts) {
         const bool length = p.quantity.unit == Unit::Metre;
-        rows.push_back({p.group, p.name, plain(p.quantity.si), length ? "m" : "pieces", joined(p.usedBy)});
+        rows.push_back(
+            {p.group, p.name, plain(p.quantity.si), length ? "m" : "pieces", joined(p.usedBy)});
     }
     return writeCsv(rows);
 }
 
 std::string cutsCsv(const Design& design) {
-    std::vector<CsvRow> rows{{"piece", "from", "from_lug", "to", "to_lug", "area_mm2", "insulation", "colour", "length_mm"}};
+    std::vector<CsvRow> rows{{"piece",
+                              "from",
+                              "from_lug",
+                              "to",
+                              "to_lug",
+                              "area_mm2",
+                              "insulation",
+                              "colour",
+                              "length_mm"}};
     for (const CutPiece& c : design.build.cuts) {
         rows.push_back({c.piece,
                         c.from,

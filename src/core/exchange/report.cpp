@@ -22,7 +22,9 @@ Json toJson(const Value& value) {
             return std::isfinite(m.si) ? Json{{"text", format(m)}, {"si", m.si}}
                                        : Json{{"text", format(m)}};
         },
-        [](const std::string& s) { return Json{{"text", s}}; });
+        [](const std::string& s) {
+            return Json{{"text", s}};
+        });
 }
 
 Json toJson(const Derivation& d) {
@@ -164,7 +166,13 @@ std::string reportText(const Design& design, const Library& library) {
     out += fmt::format("Days without sun      {}\n",
                        s.daysWithoutSun ? formatNumber(*s.daysWithoutSun, 3) : "nothing is drawn");
     out += fmt::format("Worst on the inverter {}\n\n", format(s.worstOnInverter));
-    out += fmt::format("{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n", "no", "conductor", "current", "size", "length", "fuse");
+    out += fmt::format("{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n",
+                       "no",
+                       "conductor",
+                       "current",
+                       "size",
+                       "length",
+                       "fuse");
     for (std::size_t i = 0; i < design.cables.rows.size(); ++i) {
         const CableRow& r = design.cables.rows[i];
         const Conductor& c = design.wiring.circuit.conductors[i];

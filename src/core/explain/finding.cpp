@@ -7,19 +7,26 @@ namespace spirk {
 
 std::string name(Severity severity) {
     switch (severity) {
-        case Severity::Danger: return "danger";
-        case Severity::Fault: return "fault";
-        case Severity::Advice: return "advice";
+        case Severity::Danger:
+            return "danger";
+        case Severity::Fault:
+            return "fault";
+        case Severity::Advice:
+            return "advice";
     }
     unreachable("name(Severity)");
 }
 
 std::string name(Standing standing) {
     switch (standing) {
-        case Standing::GovernsVans: return "rule that governs vans";
-        case Standing::BoatPracticeByChoice: return "boat practice, used by choice";
-        case Standing::Maker: return "maker's figure";
-        case Standing::CommonPractice: return "common practice";
+        case Standing::GovernsVans:
+            return "rule that governs vans";
+        case Standing::BoatPracticeByChoice:
+            return "boat practice, used by choice";
+        case Standing::Maker:
+            return "maker's figure";
+        case Standing::CommonPractice:
+            return "common practice";
     }
     unreachable("name(Standing)");
 }

@@ -23,7 +23,8 @@ enum class Severity {
 enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
 [[nodiscard]] std::string name(Standing standing);
 
-// One change of the plan, in the plan's own words (plan/edit.h applies it). A mend is one undo step.
+// One change of the plan, in the plan's own words (plan/edit.h applies it). A mend is one undo
+// step.
 struct Change {
     std::string field;   // 'conductor.size', 'conductor.fuse', 'gear.bank.count' ...
     std::string target;  // id of what is changed; empty for a field of the plan itself

@@ -10,9 +10,7 @@ namespace spirk {
 
 std::string format(const Value& value) {
     return match(
-        value,
-        [](const Measure& m) { return format(m); },
-        [](const std::string& s) { return s; });
+        value, [](const Measure& m) { return format(m); }, [](const std::string& s) { return s; });
 }
 
 std::string english(const Message& message) {

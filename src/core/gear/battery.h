@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// A battery as voltage behind resistance. Rest volts by state of charge and resistance come from the
-// chemistry's row; a maker's short-circuit figure wins over the row.
+// A battery as voltage behind resistance. Rest volts by state of charge and resistance come from
+// the chemistry's row; a maker's short-circuit figure wins over the row.
 
 #include "core/library/library.h"
 #include "core/quantities/units.h"
@@ -12,7 +12,8 @@ namespace spirk {
 // for interrupting checks, Low for what only a strong battery could do.
 enum class ResistanceCase { Low, Mid, High };
 
-// Rest voltage of a 12 V block. Requires 0 <= stateOfCharge <= 1; linear between the table's tenths.
+// Rest voltage of a 12 V block. Requires 0 <= stateOfCharge <= 1; linear between the table's
+// tenths.
 [[nodiscard]] Volts restVoltage(const Chemistry& chemistry, double stateOfCharge);
 
 // Internal resistance of one block at 25 degC, charged: (resistance x capacity) / capacity.

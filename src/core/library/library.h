@@ -35,17 +35,17 @@ struct AmpacityColumn {
     std::string name;
     std::string source;
     std::string certainty;
-    Celsius maximum;           // of the insulation
-    Celsius reference;         // ambient of the table
-    double adiabaticK = 0.0;   // A s^0.5 / mm2
+    Celsius maximum;          // of the insulation
+    Celsius reference;        // ambient of the table
+    double adiabaticK = 0.0;  // A s^0.5 / mm2
     std::string adiabaticSource;
     bool satisfiesChecks = true;  // false: shown for comparison only
     std::map<SquareMetres, Amps> amps;
 };
 
 struct EnvelopePoint {
-    double multiple = 0.0;  // of the rating
-    Seconds shortest;       // earliest opening
+    double multiple = 0.0;           // of the rating
+    Seconds shortest;                // earliest opening
     std::optional<Seconds> longest;  // latest opening; nothing: need not open
 };
 
@@ -102,8 +102,8 @@ struct Climate {
     std::string name;
     double latitude = 0.0;
     double longitude = 0.0;
-    std::vector<double> sun;      // kWh/m2 per day, 12 months
-    std::vector<Celsius> mean;    // 12 months
+    std::vector<double> sun;    // kWh/m2 per day, 12 months
+    std::vector<Celsius> mean;  // 12 months
     Celsius coldest;
 };
 
@@ -137,9 +137,9 @@ struct Chemistry {
     double resistanceLow = 0.0;
     double resistanceMid = 0.0;
     double resistanceHigh = 0.0;
-    double chargeRateUsual = 0.0;     // multiple of capacity per hour
-    double chargeRateMost = 0.0;      // multiple of capacity per hour
-    double dischargeRateMost = 0.0;   // multiple of capacity per hour
+    double chargeRateUsual = 0.0;    // multiple of capacity per hour
+    double chargeRateMost = 0.0;     // multiple of capacity per hour
+    double dischargeRateMost = 0.0;  // multiple of capacity per hour
     Volts absorption;
     Volts floating;
     Volts cutOff;

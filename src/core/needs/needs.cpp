@@ -118,9 +118,7 @@ void addScheduled(const Plan& plan, Needs& needs) {
 
 FigureId energyFigure(const ApplianceId& id) { return FigureId("needs." + id.value + ".energy"); }
 
-Watts wattsUsed(const Appliance& appliance) {
-    return appliance.measured.value_or(appliance.rated);
-}
+Watts wattsUsed(const Appliance& appliance) { return appliance.measured.value_or(appliance.rated); }
 
 Seconds onTime(const Appliance& appliance) {
     Seconds total;

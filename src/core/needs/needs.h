@@ -16,8 +16,8 @@ using DayProfile = std::array<Watts, kDaySlots>;
 
 struct ApplianceNeed {
     ApplianceId id;
-    Watts running;   // of all its units while on: measured where given, else rated
-    Joules perDay;   // duty and standby included
+    Watts running;       // of all its units while on: measured where given, else rated
+    Joules perDay;       // duty and standby included
     double share = 0.0;  // of the whole day's energy
 };
 
@@ -30,8 +30,8 @@ struct Needs {
     // Mains watts at once if everything that may run together does, plus the largest of those that
     // run alone: people do not keep to schedules.
     Watts worstMains;
-    Watts worstSurge;      // the same, with the hardest starter just starting
-    Watts scheduledMains;  // most at once if the day goes as drawn
+    Watts worstSurge;                     // the same, with the hardest starter just starting
+    Watts scheduledMains;                 // most at once if the day goes as drawn
     std::optional<ApplianceId> deciding;  // the largest energy a day
     Derivations why;
 };

@@ -16,7 +16,8 @@
 namespace spirk {
 
 // A stretch of the day in which an appliance runs. `duty` is the part of the span it is really on
-// (a fridge's compressor), 0 to 1. Range: start 0 to 24 h, span above 0 to 24 h; it may pass midnight.
+// (a fridge's compressor), 0 to 1. Range: start 0 to 24 h, span above 0 to 24 h; it may pass
+// midnight.
 struct Use {
     Seconds start;
     Seconds span;

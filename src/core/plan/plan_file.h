@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // The .spirk file: UTF-8 JSON with a format version, documented in docs/file-format.md. Numbers are
-// stored in the unit that their key names. Reading notes every problem with its key path and gives a
-// plan only where there is none; a newer version is refused and the file left untouched.
+// stored in the unit that their key names. Reading notes every problem with its key path and gives
+// a plan only where there is none; a newer version is refused and the file left untouched.
 
 #include <string>
 #include <vector>

@@ -134,7 +134,8 @@ TerminalId readTerminal(JsonFields& row) {
     const std::string whole = row.text("terminal");
     const std::size_t colon = whole.rfind(':');
     if (colon == std::string::npos) {
-        row.problem("terminal", "A terminal is written device:port.", "Write it like 'bus.neg:bar'.");
+        row.problem(
+            "terminal", "A terminal is written device:port.", "Write it like 'bus.neg:bar'.");
         return {};
     }
     return {DeviceId(whole.substr(0, colon)), whole.substr(colon + 1)};
@@ -144,15 +145,19 @@ Amendment readAmendment(JsonFields& row) {
     const std::size_t kind = row.oneOf("kind", kAmendmentNames);
     const ConductorId id(row.text("conductor"));
     switch (kind) {
-        case 0: return SetSize{id, squareMillimetres(row.number("area_mm2", 0.1, 1000))};
+        case 0:
+            return SetSize{id, squareMillimetres(row.number("area_mm2", 0.1, 1000))};
         case 1: {
             const End end = readEnd(row);
             return SetFuse{
                 id, end, row.textOr("family", ""), amps(row.number("rating_a", 0.5, 2000))};
         }
-        case 2: return SetLength{id, metres(row.number("length_m", 0, 100))};
-        case 3: return InsertIsolator{id};
-        case 4: return LeaveOutProtection{id, readEnd(row)};
+        case 2:
+            return SetLength{id, metres(row.number("length_m", 0, 100))};
+        case 3:
+            return InsertIsolator{id};
+        case 4:
+            return LeaveOutProtection{id, readEnd(row)};
         default: {
             const End end = readEnd(row);
             return MoveEnd{id, end, readTerminal(row)};

@@ -88,9 +88,8 @@ Json write(const Van& van) {
     }
     Json ways = Json::array();
     for (const WireWay& w : van.ways) {
-        ways.push_back({{"from", w.from.value},
-                        {"to", w.to.value},
-                        {"length_m", tidy(w.length.si())}});
+        ways.push_back(
+            {{"from", w.from.value}, {"to", w.to.value}, {"length_m", tidy(w.length.si())}});
     }
     Json placed = Json::object();
     for (const auto& [device, place] : van.placed) {
@@ -104,8 +103,7 @@ Json write(const Amendment& amendment) {
     return match(
         amendment,
         [&](const SetSize& a) {
-            return Json{
-                {"kind", "set_size"}, {"conductor", id}, {"area_mm2", tidy(inMm2(a.area))}};
+            return Json{{"kind", "set_size"}, {"conductor", id}, {"area_mm2", tidy(inMm2(a.area))}};
         },
         [&](const SetFuse& a) {
             Json out{{"kind", "set_fuse"}, {"conductor", id}, {"end", endName(a.end)}};

@@ -24,10 +24,11 @@ Expected below(std::string where, Ohms most) {
 }
 
 SwitchStep shortTest(const PowerUpInput& in) {
-    SwitchStep out = step("dead.shorts",
-                          "Ohms from plus to minus behind each fuse, loads switched off. A reading that "
-                          "climbs is a capacitor filling; one that stays near zero is a short: find it "
-                          "before any fuse goes in.");
+    SwitchStep out =
+        step("dead.shorts",
+             "Ohms from plus to minus behind each fuse, loads switched off. A reading that "
+             "climbs is a capacitor filling; one that stays near zero is a short: find it "
+             "before any fuse goes in.");
     for (const Conductor& c : in.wiring.circuit.conductors) {
         if (c.atFrom && c.role == Role::Positive) {
             out.subjects.push_back(subject(c.id));
@@ -52,19 +53,22 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
         "spanner across a battery welds and burns.";
     if (in.gear.solar) {
         out.push_back(step("dead.panels", "Panels covered, the array's isolator open."));
-        out.back().caution = "Panels are live in daylight: the isolator does not make their side dead.";
+        out.back().caution =
+            "Panels are live in daylight: the isolator does not make their side dead.";
         out.back().subjects = {{SubjectKind::Device, "array.isolator"}};
     }
-    out.push_back(step("dead.polarity",
-                       "Polarity at each device: follow each lead by its label from end to end; red to "
-                       "plus, black to minus. The shunt's battery side looks to the bank."));
+    out.push_back(
+        step("dead.polarity",
+             "Polarity at each device: follow each lead by its label from end to end; red to "
+             "plus, black to minus. The shunt's battery side looks to the bank."));
     out.push_back(shortTest(in));
     SwitchStep bond = step("dead.bond", "Ohms from the negative bar to bare metal of the body.");
     bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms))};
     bond.subjects = {{SubjectKind::Conductor, "bond"}};
     out.push_back(std::move(bond));
-    out.push_back(step("dead.torque",
-                       "Every nut tightened to its maker's torque and marked; covers on live posts."));
+    out.push_back(
+        step("dead.torque",
+             "Every nut tightened to its maker's torque and marked; covers on live posts."));
     return out;
 }
 

@@ -14,7 +14,8 @@ namespace {
 
 // New batteries come about half charged.
 constexpr double kDelivered = 0.5;
-// On the flat part of the curve rest volts tell little: what 20 to 95 % charge may read counts as well.
+// On the flat part of the curve rest volts tell little: what 20 to 95 % charge may read counts as
+// well.
 constexpr double kLowCharge = 0.2;
 constexpr double kHighCharge = 0.95;
 // Judgement: a clamp meter and a plate together are off by this much.
@@ -75,10 +76,11 @@ private:
         const auto v = m.between(pos, *port->counter);
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
-        s.readings.push_back({"volts at " + device->name + ", " + pos.port + " to " + port->counter->port,
-                              measure(value),
-                              measure(dead ? volts(0.0) : value - down_),
-                              measure(dead ? volts(0.1) : value + up_)});
+        s.readings.push_back(
+            {"volts at " + device->name + ", " + pos.port + " to " + port->counter->port,
+             measure(value),
+             measure(dead ? volts(0.0) : value - down_),
+             measure(dead ? volts(0.1) : value + up_)});
     }
 
     void expectAmps(SwitchStep& s, const std::string& where, Amps value) const {
@@ -98,12 +100,13 @@ private:
     }
 
     void batteries() {
-        SwitchStep& s = step("on.batteries",
-                             in_.gear.bank.count > 1
-                                 ? "Volts of each battery by itself, before the leads are joined: they "
-                                   "should agree within 0.05 V. Then the battery fuses in, main switch "
-                                   "still off."
-                                 : "Volts of the battery. Then its fuse in, main switch still off.");
+        SwitchStep& s =
+            step("on.batteries",
+                 in_.gear.bank.count > 1
+                     ? "Volts of each battery by itself, before the leads are joined: they "
+                       "should agree within 0.05 V. Then the battery fuses in, main switch "
+                       "still off."
+                     : "Volts of the battery. Then its fuse in, main switch still off.");
         s.caution = "From here on the bank is live: covers on, tools away from its posts.";
         const MomentSolution m = solved();
         for (const Device& d : circuit().devices) {
@@ -116,8 +119,9 @@ private:
     }
 
     void mainSwitch() {
-        SwitchStep& s =
-            step("on.main", "Main fuse in, main switch on. Nothing else is connected: the monitor shows no current.");
+        SwitchStep& s = step("on.main",
+                             "Main fuse in, main switch on. Nothing else is connected: the monitor "
+                             "shows no current.");
         now_.open.clear();
         const MomentSolution m = solved();
         expectVolts(s, m, {DeviceId("bus.pos"), "bar"});
@@ -132,7 +136,8 @@ private:
                 continue;
             }
             now_.pulled.erase(feed);
-            SwitchStep& s = step("on." + d.id.value, "Fuse of the " + d.name + " in, its ways still empty.");
+            SwitchStep& s =
+                step("on." + d.id.value, "Fuse of the " + d.name + " in, its ways still empty.");
             expectVolts(s, solved(), {d.id, "in"});
             s.subjects = {subject(feed)};
         }
@@ -163,7 +168,8 @@ private:
 
     void oneCircuit(const Conductor& c) {
         now_.pulled.erase(c.id);
-        SwitchStep& s = step("on." + c.id.value, "Fuse of " + c.name + " in; then switch its loads on.");
+        SwitchStep& s =
+            step("on." + c.id.value, "Fuse of " + c.name + " in; then switch its loads on.");
         s.subjects = {subject(c.id)};
         const std::vector<const Device*> loads = fedBy(c);
         for (const Device* d : loads) {
@@ -182,13 +188,16 @@ private:
         if (in_.gear.inverter == nullptr || findConductor(circuit(), feed) == nullptr) {
             return;
         }
-        SwitchStep& s = step("on.inverter",
-                             "Inverter switched off and its output unplugged. Charge its capacitors through "
-                             "a resistor, or as its maker says; fuse in; then switch it on with nothing "
-                             "plugged in.");
+        SwitchStep& s =
+            step("on.inverter",
+                 "Inverter switched off and its output unplugged. Charge its capacitors through "
+                 "a resistor, or as its maker says; fuse in; then switch it on with nothing "
+                 "plugged in.");
         s.caution =
-            "The capacitors draw a large spark at a bare connection. Its output is mains and can kill: "
-            "leave it unplugged until a licensed electrician has inspected and tested the mains side.";
+            "The capacitors draw a large spark at a bare connection. Its output is mains and can "
+            "kill: "
+            "leave it unplugged until a licensed electrician has inspected and tested the mains "
+            "side.";
         s.subjects = {{SubjectKind::Device, "inverter"}};
         now_.pulled.erase(feed);
         now_.inverter = watts(0.0);
@@ -204,9 +213,10 @@ private:
             return;
         }
         now_.pulled.erase(feed);
-        SwitchStep& first = step("on.mppt",
-                                 "Controller's fuse in and its isolator closed: battery first. Check its "
-                                 "settings. Then uncover the panels and close the array's isolator.");
+        SwitchStep& first =
+            step("on.mppt",
+                 "Controller's fuse in and its isolator closed: battery first. Check its "
+                 "settings. Then uncover the panels and close the array's isolator.");
         first.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
         first.subjects = {{SubjectKind::Device, "mppt"}};
         expectVolts(first, solved(), {DeviceId("mppt"), "bat+"});
@@ -214,10 +224,11 @@ private:
         const MomentSolution m = solved();
         const Amps full = m.device.at(DeviceId("mppt"));
         // Anything up to full sun is right: only more would be wrong.
-        first.readings.push_back({"amps from the controller in full sun; in proportion on a dull day",
-                                  measure(full),
-                                  measure(amps(0.0)),
-                                  measure(full * (1.0 + kCurrentSpread))});
+        first.readings.push_back(
+            {"amps from the controller in full sun; in proportion on a dull day",
+             measure(full),
+             measure(amps(0.0)),
+             measure(full * (1.0 + kCurrentSpread))});
         now_.sun = 0.0;
     }
 
@@ -229,13 +240,15 @@ private:
         }
         now_.pulled.erase(in);
         now_.pulled.erase(out);
-        SwitchStep& s = step("on.dcdc",
-                             "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
-                             "engine stopped and the key on, about 14 V running. Start the engine; it waits " +
-                                 format(Measure{in_.gear.engine->charger->delay.si(), Unit::Second}) +
-                                 " or as its data sheet says.");
-        s.caution = "Leads of alternator and starter battery are live with the engine off. Keep clear of "
-                    "belts and fans.";
+        SwitchStep& s =
+            step("on.dcdc",
+                 "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
+                 "engine stopped and the key on, about 14 V running. Start the engine; it waits " +
+                     format(Measure{in_.gear.engine->charger->delay.si(), Unit::Second}) +
+                     " or as its data sheet says.");
+        s.caution =
+            "Leads of alternator and starter battery are live with the engine off. Keep clear of "
+            "belts and fans.";
         s.subjects = {{SubjectKind::Device, "dcdc"}};
         now_.driving = true;
         const MomentSolution m = solved();
@@ -245,14 +258,16 @@ private:
     }
 
     void last() {
-        SwitchStep& s = step("on.heat",
-                             "Run the largest loads for half an hour, then look at every joint with an "
-                             "infrared thermometer. A joint warmer than its cable is loose or badly "
-                             "crimped: switch off, prove dead, mend it.");
+        SwitchStep& s =
+            step("on.heat",
+                 "Run the largest loads for half an hour, then look at every joint with an "
+                 "infrared thermometer. A joint warmer than its cable is loose or badly "
+                 "crimped: switch off, prove dead, mend it.");
         s.caution = "Do not touch live joints.";
         if (in_.gear.inverter != nullptr) {
             step("on.end",
-                 "Inverter off, its output still unplugged. The mains side is not planned here: leave it "
+                 "Inverter off, its output still unplugged. The mains side is not planned here: "
+                 "leave it "
                  "to a licensed electrician.");
         }
     }
@@ -270,7 +285,8 @@ PowerUp powerUpFor(const PowerUpInput& input) {
 }
 
 std::string footCaution() {
-    return "Spirk plans and checks; it certifies nothing. Makers' manuals and local codes come first; mains "
+    return "Spirk plans and checks; it certifies nothing. Makers' manuals and local codes come "
+           "first; mains "
            "work is for a licensed electrician.";
 }
 

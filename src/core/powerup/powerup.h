@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The sheet for the first switch-on: dead tests, the settings of each device, the order of switching
-// on with the volts and amps to expect at each step, from the solved network. Ends with the
-// inverter's output unplugged: its mains side is not planned here.
+// The sheet for the first switch-on: dead tests, the settings of each device, the order of
+// switching on with the volts and amps to expect at each step, from the solved network. Ends with
+// the inverter's output unplugged: its mains side is not planned here.
 
 #include <optional>
 #include <string>
@@ -23,7 +23,7 @@ struct Expected {
 };
 
 struct SwitchStep {
-    std::string id;      // stable: 'dead.polarity', 'on.fuseblock'
+    std::string id;  // stable: 'dead.polarity', 'on.fuseblock'
     std::string text;
     std::string caution;  // where the work is dangerous; else empty
     std::vector<Expected> readings;

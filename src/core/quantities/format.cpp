@@ -58,23 +58,40 @@ std::string formatNumber(double value, int digits) {
 
 std::string format(Measure m) {
     switch (m.unit) {
-        case Unit::None: return formatNumber(m.si, 4);
-        case Unit::Count: return fmt::format("{:.0f}", m.si);
-        case Unit::Percent: return formatNumber(m.si * 100.0, kDigits) + " %";
-        case Unit::Volt: return fmt::format("{:.2f} V", m.si);
-        case Unit::Ampere: return scaled(m.si, "A", "kA");
-        case Unit::Ohm: return formatOhms(m.si);
-        case Unit::Watt: return scaled(m.si, "W", "kW");
-        case Unit::WattHour: return scaled(m.si / 3600.0, "Wh", "kWh");
-        case Unit::AmpereHour: return scaled(m.si / 3600.0, "Ah", nullptr);
-        case Unit::Metre: return fmt::format("{:.2f} m", m.si);
-        case Unit::SquareMillimetre: return formatNumber(m.si * 1e6, kDigits) + " mm²";
-        case Unit::Celsius: return fmt::format("{:.0f} °C", m.si);
-        case Unit::Second: return formatSeconds(m.si);
-        case Unit::Hour: return formatHours(m.si);
-        case Unit::Day: return formatNumber(m.si / 86400.0, 2) + " days";
-        case Unit::JouleIntegral: return scaled(m.si, "A²s", "kA²s");
-        case Unit::WattHourPerM2: return scaled(m.si, "Wh/m²", "kWh/m²");
+        case Unit::None:
+            return formatNumber(m.si, 4);
+        case Unit::Count:
+            return fmt::format("{:.0f}", m.si);
+        case Unit::Percent:
+            return formatNumber(m.si * 100.0, kDigits) + " %";
+        case Unit::Volt:
+            return fmt::format("{:.2f} V", m.si);
+        case Unit::Ampere:
+            return scaled(m.si, "A", "kA");
+        case Unit::Ohm:
+            return formatOhms(m.si);
+        case Unit::Watt:
+            return scaled(m.si, "W", "kW");
+        case Unit::WattHour:
+            return scaled(m.si / 3600.0, "Wh", "kWh");
+        case Unit::AmpereHour:
+            return scaled(m.si / 3600.0, "Ah", nullptr);
+        case Unit::Metre:
+            return fmt::format("{:.2f} m", m.si);
+        case Unit::SquareMillimetre:
+            return formatNumber(m.si * 1e6, kDigits) + " mm²";
+        case Unit::Celsius:
+            return fmt::format("{:.0f} °C", m.si);
+        case Unit::Second:
+            return formatSeconds(m.si);
+        case Unit::Hour:
+            return formatHours(m.si);
+        case Unit::Day:
+            return formatNumber(m.si / 86400.0, 2) + " days";
+        case Unit::JouleIntegral:
+            return scaled(m.si, "A²s", "kA²s");
+        case Unit::WattHourPerM2:
+            return scaled(m.si, "Wh/m²", "kWh/m²");
     }
     unreachable("format(Measure)");
 }

@@ -87,8 +87,13 @@ Result<double> parseKind(std::string_view text, const Kind& kind) {
     return notUnderstood(text, kind);
 }
 
-constexpr UnitName kLengthUnits[] = {
-    {"", 1.0}, {"m", 1.0}, {"cm", 0.01}, {"mm", 0.001}, {"ft", 0.3048}, {"'", 0.3048}, {"in", 0.0254}};
+constexpr UnitName kLengthUnits[] = {{"", 1.0},
+                                     {"m", 1.0},
+                                     {"cm", 0.01},
+                                     {"mm", 0.001},
+                                     {"ft", 0.3048},
+                                     {"'", 0.3048},
+                                     {"in", 0.0254}};
 constexpr UnitName kAreaUnits[] = {{"", 1e-6}, {"mm2", 1e-6}, {"mm²", 1e-6}, {"mm^2", 1e-6}};
 constexpr UnitName kPowerUnits[] = {{"", 1.0}, {"w", 1.0}, {"kw", 1000.0}};
 constexpr UnitName kTimeUnits[] = {
@@ -96,11 +101,8 @@ constexpr UnitName kTimeUnits[] = {
 constexpr UnitName kCurrentUnits[] = {{"", 1.0}, {"a", 1.0}, {"ma", 0.001}};
 constexpr UnitName kVoltageUnits[] = {{"", 1.0}, {"v", 1.0}, {"mv", 0.001}};
 constexpr UnitName kChargeUnits[] = {{"", 3600.0}, {"ah", 3600.0}};
-constexpr UnitName kTemperatureUnits[] = {{"", 1.0},
-                                          {"c", 1.0},
-                                          {"°c", 1.0},
-                                          {"f", 5.0 / 9.0, -32.0},
-                                          {"°f", 5.0 / 9.0, -32.0}};
+constexpr UnitName kTemperatureUnits[] = {
+    {"", 1.0}, {"c", 1.0}, {"°c", 1.0}, {"f", 5.0 / 9.0, -32.0}, {"°f", 5.0 / 9.0, -32.0}};
 constexpr UnitName kPlainUnits[] = {{"", 1.0}};
 
 constexpr Kind kLength{"length", "'1.5 m', '150 cm' or '5 ft'", kLengthUnits, 0.0, 100.0};
@@ -190,7 +192,8 @@ Result<Celsius> parseTemperature(std::string_view text) {
 }
 
 Result<double> parseNumber(std::string_view text, double low, double high) {
-    const std::string range = fmt::format("a number from {} to {}", formatNumber(low, 6), formatNumber(high, 6));
+    const std::string range =
+        fmt::format("a number from {} to {}", formatNumber(low, 6), formatNumber(high, 6));
     return parseKind(text, Kind{"number", range, kPlainUnits, low, high});
 }
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// A number with its dimension, stored in SI. Named constructors and accessors (units.h) are the only
-// way in and out, so that no bare number enters an interface. Arithmetic that makes no physical
-// sense does not compile.
+// A number with its dimension, stored in SI. Named constructors and accessors (units.h) are the
+// only way in and out, so that no bare number enters an interface. Arithmetic that makes no
+// physical sense does not compile.
 
 #include <cmath>
 #include <compare>
@@ -27,8 +27,12 @@ public:
         value_ -= o.value_;
         return *this;
     }
-    friend constexpr Quantity operator+(Quantity a, Quantity b) { return Quantity(a.value_ + b.value_); }
-    friend constexpr Quantity operator-(Quantity a, Quantity b) { return Quantity(a.value_ - b.value_); }
+    friend constexpr Quantity operator+(Quantity a, Quantity b) {
+        return Quantity(a.value_ + b.value_);
+    }
+    friend constexpr Quantity operator-(Quantity a, Quantity b) {
+        return Quantity(a.value_ - b.value_);
+    }
     friend constexpr Quantity operator*(Quantity a, double k) { return Quantity(a.value_ * k); }
     friend constexpr Quantity operator*(double k, Quantity a) { return Quantity(a.value_ * k); }
     friend constexpr Quantity operator/(Quantity a, double k) { return Quantity(a.value_ / k); }

@@ -232,7 +232,8 @@ Error summary(const std::vector<Error>& problems) {
     promise(!problems.empty(), "a summary needs a problem");
     Error first = problems.front();
     if (problems.size() > 1) {
-        first.remedy += " (" + std::to_string(problems.size() - 1) + " more problems in this file.)";
+        first.remedy +=
+            " (" + std::to_string(problems.size() - 1) + " more problems in this file.)";
     }
     return first;
 }

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // Reads the fields of a JSON object one by one and notes every problem with its key path: missing,
-// wrong type, out of range, unknown key. The caller goes on reading and looks at the problems at the
-// end, so that a person sees all of them, not the first. Fallbacks it returns after a problem are
-// never used by anyone: a reader with problems gives no value.
+// wrong type, out of range, unknown key. The caller goes on reading and looks at the problems at
+// the end, so that a person sees all of them, not the first. Fallbacks it returns after a problem
+// are never used by anyone: a reader with problems gives no value.
 
 #include <nlohmann/json_fwd.hpp>
 #include <optional>

@@ -97,7 +97,8 @@ Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
                                "mains appliances",
                                measure(needs.mainsPerDay),
                                FromFigure{FigureId("needs.mains")}});
-        total.terms.push_back({"E_inverter", "inverter's losses", measure(day.extra), FromFigure{day.why.id}});
+        total.terms.push_back(
+            {"E_inverter", "inverter's losses", measure(day.extra), FromFigure{day.why.id}});
         out.why.add(std::move(day.why));
     } else if (needs.mainsPerDay.si() > 0.0) {
         total.note = "There is no inverter: mains appliances are not fed from the bank.";

@@ -10,8 +10,18 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array kMonthNames{"January", "February", "March",     "April",   "May",      "June",
-                                 "July",    "August",   "September", "October", "November", "December"};
+constexpr std::array kMonthNames{"January",
+                                 "February",
+                                 "March",
+                                 "April",
+                                 "May",
+                                 "June",
+                                 "July",
+                                 "August",
+                                 "September",
+                                 "October",
+                                 "November",
+                                 "December"};
 
 // Part of the mean day's energy that arrives above the controller's limit. Judgement: the mean day
 // is taken as a half sine over its bright hours, whose peak is pi/2 of its mean; bright hours 10.
@@ -47,11 +57,8 @@ MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double fa
 
 FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_string(month)); }
 
-void explainMonth(const MonthSun& m,
-                  const Library& library,
-                  const ChosenGear& gear,
-                  double factor,
-                  Supply& s) {
+void explainMonth(
+    const MonthSun& m, const Library& library, const ChosenGear& gear, double factor, Supply& s) {
     const std::string name = kMonthNames[static_cast<std::size_t>(m.month - 1)];
     s.why.add({.id = monthFigure(m.month),
                .title = "Sun into the bank, mean day of " + name,
@@ -90,8 +97,7 @@ int leanest(const Supply& s) {
 void addMarks(const Library& library, const ChosenGear& gear, double factor, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
     const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
-    const Watts needed =
-        sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
+    const Watts needed = sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
     const ControllerModel& controller = *gear.solar->controller;
     const Watts limit =
         controller.maxOutput * gear.bank.chemistry->absorption / controller.efficiency;
@@ -114,21 +120,20 @@ void addMarks(const Library& library, const ChosenGear& gear, double factor, Sup
                .result = measure(needed),
                .source = "own arithmetic from monthly means",
                .note = sun > 0.0 ? "" : "There is no sun in that month: no panels can carry it."});
-    s.why.add({.id = FigureId("supply.sun.chosen"),
-               .title = "Panels chosen",
-               .formula = "P = series · parallel · P_panel",
-               .terms = {{"series", "in a string", count(gear.solar->series), FromPlan{"gear.solar.series"}},
-                         {"parallel",
-                          "strings",
-                          count(gear.solar->parallel),
-                          FromPlan{"gear.solar.parallel"}},
-                         {"P_panel",
-                          gear.solar->panel->name,
-                          measure(gear.solar->panel->power),
-                          fromTable(library, "panels", gear.solar->panel->name)}},
-               .result = measure(arrayPower(*gear.solar)),
-               .source = "own arithmetic",
-               .note = ""});
+    s.why.add(
+        {.id = FigureId("supply.sun.chosen"),
+         .title = "Panels chosen",
+         .formula = "P = series · parallel · P_panel",
+         .terms =
+             {{"series", "in a string", count(gear.solar->series), FromPlan{"gear.solar.series"}},
+              {"parallel", "strings", count(gear.solar->parallel), FromPlan{"gear.solar.parallel"}},
+              {"P_panel",
+               gear.solar->panel->name,
+               measure(gear.solar->panel->power),
+               fromTable(library, "panels", gear.solar->panel->name)}},
+         .result = measure(arrayPower(*gear.solar)),
+         .source = "own arithmetic",
+         .note = ""});
     s.why.add({.id = FigureId("supply.sun.limit"),
                .title = "Most that the controller can use",
                .formula = "P = I_max · V / η",

@@ -35,9 +35,8 @@ void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, S
                           FromPlan{"trip.days_without_sun"}}},
                .result = measure(needed),
                .source = "own arithmetic",
-               .note = "As rated capacity: " +
-                       format(needed / (bank.model->nominal * usable)) + " at " +
-                       format(bank.model->nominal) + "."});
+               .note = "As rated capacity: " + format(needed / (bank.model->nominal * usable)) +
+                       " at " + format(bank.model->nominal) + "."});
     s.why.add(
         {.id = fig("supply.bank.usable"),
          .title = "Bank chosen, usable energy",
@@ -129,31 +128,31 @@ void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear,
     const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
     const Joules missing = leftForEngine(s);
     const Seconds driving = plan.trip.drivingPerDay;
-    const Amps needed =
-        driving.si() > 0.0 ? missing / (efficiency * driving * out) : amps(0.0);
-    s.why.add({.id = fig("supply.engine.needed"),
-               .title = "Engine charging needed in the leanest month",
-               .formula = "I = (E_day − E_sun) / (η · t · V)",
-               .terms = {{"E_day",
-                          "drawn from the bank a day",
-                          measure(s.demand),
-                          FromFigure{fig("supply.demand")}},
-                         {"E_sun",
-                          "sun on an average day of the leanest month",
-                          measure(s.demand - missing),
-                          FromFigure{fig("supply.sun.leanest")}},
-                         {"η",
-                          "charge efficiency of the bank",
-                          percent(efficiency),
-                          fromTable(library, "chemistries", gear.bank.chemistry->name)},
-                         {"t", "driving a day", measure(driving), FromPlan{"trip.driving_h_per_day"}},
-                         {"V",
-                          "absorption voltage",
-                          measure(out),
-                          fromTable(library, "chemistries", gear.bank.chemistry->name)}},
-               .result = measure(needed),
-               .source = "own arithmetic",
-               .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
+    const Amps needed = driving.si() > 0.0 ? missing / (efficiency * driving * out) : amps(0.0);
+    s.why.add(
+        {.id = fig("supply.engine.needed"),
+         .title = "Engine charging needed in the leanest month",
+         .formula = "I = (E_day − E_sun) / (η · t · V)",
+         .terms = {{"E_day",
+                    "drawn from the bank a day",
+                    measure(s.demand),
+                    FromFigure{fig("supply.demand")}},
+                   {"E_sun",
+                    "sun on an average day of the leanest month",
+                    measure(s.demand - missing),
+                    FromFigure{fig("supply.sun.leanest")}},
+                   {"η",
+                    "charge efficiency of the bank",
+                    percent(efficiency),
+                    fromTable(library, "chemistries", gear.bank.chemistry->name)},
+                   {"t", "driving a day", measure(driving), FromPlan{"trip.driving_h_per_day"}},
+                   {"V",
+                    "absorption voltage",
+                    measure(out),
+                    fromTable(library, "chemistries", gear.bank.chemistry->name)}},
+         .result = measure(needed),
+         .source = "own arithmetic",
+         .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
     s.engine = Marks{measure(needed),
                      measure(engine.charger->output),
                      std::nullopt,

@@ -23,21 +23,21 @@ struct Marks {
 struct MonthSun {
     int month = 1;
     bool inTrip = false;
-    Joules perDay;       // into the bank, from the chosen panels
-    double cut = 0.0;    // part of a clear noon's power above the controller's limit
+    Joules perDay;     // into the bank, from the chosen panels
+    double cut = 0.0;  // part of a clear noon's power above the controller's limit
 };
 
 struct Supply {
-    Joules inverterExtra;   // conversion and idle, a day
-    Joules demand;          // from the bank, a day
-    Joules usable;          // of the chosen bank
+    Joules inverterExtra;  // conversion and idle, a day
+    Joules demand;         // from the bank, a day
+    Joules usable;         // of the chosen bank
     double daysWithoutSun = 0.0;
-    Marks bank;             // usable energy
+    Marks bank;                     // usable energy
     std::optional<Marks> sun;       // watts of panels
     std::optional<Marks> engine;    // amperes into the bank
     std::optional<Marks> inverter;  // watts out
     std::array<MonthSun, 12> months{};
-    int leanestMonth = 1;  // of the trip
+    int leanestMonth = 1;                 // of the trip
     std::optional<Seconds> engineRefill;  // driving time from empty to full
     Derivations why;
 };

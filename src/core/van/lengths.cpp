@@ -150,11 +150,12 @@ private:
         } else {
             d.formula = "L = shortest wire way + slack";
             const Metres slack = metres(rule(library_, "lead_slack_m").value);
-            d.terms = {{"way",
-                        routeText(plan_.van, route.places),
-                        measure(route.length - slack),
-                        FromPlan{"van.ways"}},
-                       {"slack", "bends and ends", measure(slack), fromRule(library_, "lead_slack_m")}};
+            d.terms = {
+                {"way",
+                 routeText(plan_.van, route.places),
+                 measure(route.length - slack),
+                 FromPlan{"van.ways"}},
+                {"slack", "bends and ends", measure(slack), fromRule(library_, "lead_slack_m")}};
         }
         out_.why.add(std::move(d));
     }

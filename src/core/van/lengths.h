@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// How long each conductor is and how warm it lies: the shortest way over the van's wire ways between
-// the places of its two devices, plus slack. All bank leads of one polarity are cut to the longest.
+// How long each conductor is and how warm it lies: the shortest way over the van's wire ways
+// between the places of its two devices, plus slack. All bank leads of one polarity are cut to the
+// longest.
 
 #include <vector>
 

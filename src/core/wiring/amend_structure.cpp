@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Amendments that change what is connected to what. Those of size, fuse and length belong to cables;
-// here it is only checked that their conductor exists. One that cannot be applied is kept in the
-// plan and becomes a finding.
+// Amendments that change what is connected to what. Those of size, fuse and length belong to
+// cables; here it is only checked that their conductor exists. One that cannot be applied is kept
+// in the plan and becomes a finding.
 
 #include <algorithm>
 
@@ -28,7 +28,8 @@ Finding cannotApply(const Amendment& amendment, const std::string& reason) {
     out.rule = "AMEND";
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Amendment, conductorOf(amendment).value}};
-    out.what = {"An amendment no longer applies: {amendment}.", {{"amendment", describe(amendment)}}};
+    out.what = {"An amendment no longer applies: {amendment}.",
+                {{"amendment", describe(amendment)}}};
     out.why = {"{reason} It is kept in the plan and changes nothing.", {{"reason", reason}}};
     out.remedy = {"Undo the change that removed its target, or remove the amendment.", {}};
     out.source = "Spirk";

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Blade-fuse blocks with a negative bus. Small loads of a category share a circuit through a terminal
-// strip; larger ones have their own; those beyond a way's limit go to the bars with a fuse of their
-// own. Each circuit is two-wire.
+// Blade-fuse blocks with a negative bus. Small loads of a category share a circuit through a
+// terminal strip; larger ones have their own; those beyond a way's limit go to the bars with a fuse
+// of their own. Each circuit is two-wire.
 
 #include <algorithm>
 
@@ -30,13 +30,20 @@ Watts largestWatts(const Appliance& a) {
 
 const char* titleOf(Category category) {
     switch (category) {
-        case Category::Kitchen: return "kitchen";
-        case Category::Climate: return "climate";
-        case Category::Water: return "water";
-        case Category::Lighting: return "lighting";
-        case Category::Electronics: return "electronics";
-        case Category::Work: return "work";
-        case Category::Mains: return "mains";
+        case Category::Kitchen:
+            return "kitchen";
+        case Category::Climate:
+            return "climate";
+        case Category::Water:
+            return "water";
+        case Category::Lighting:
+            return "lighting";
+        case Category::Electronics:
+            return "electronics";
+        case Category::Work:
+            return "work";
+        case Category::Mains:
+            return "mains";
     }
     unreachable("titleOf(Category)");
 }
@@ -66,8 +73,8 @@ Device& addLoadDevice(Draft& draft, const Appliance& a) {
     Device& d = draft.hardware(id.value, DeviceKind::Load, "load");
     d.name = a.count > 1 ? std::to_string(a.count) + " × " + a.name : a.name;
     d.place = draft.placeOf(id, a.place.value.empty() ? "galley" : a.place.value);
-    d.load = LoadRating{
-        a.id, wattsUsed(a) * static_cast<double>(a.count), largestWatts(a), a.behaviour};
+    d.load =
+        LoadRating{a.id, wattsUsed(a) * static_cast<double>(a.count), largestWatts(a), a.behaviour};
     // Heavier cable needs a heavier terminal: an appliance comes with one for its own current.
     Connection own = draft.connectionOf("load");
     if (largestWatts(a) / draft.gear.bank.chemistry->cutOff > d.rating) {

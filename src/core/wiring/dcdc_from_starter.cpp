@@ -46,7 +46,8 @@ void addCharger(Draft& draft, const DcdcModel& model) {
     }
     draft.port(d, "neg", model.connection);
     draft.port(d, "enable", draft.connectionOf("terminal_strip"), terminal("dcdc", "neg"));
-    Device& live = draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
+    Device& live =
+        draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
     live.place = draft.placeOf(live.id, "seat");
     draft.port(live, "live", {"blade", squareMillimetres(2.5)}, terminal(kChassis, "point"));
 }
@@ -54,24 +55,27 @@ void addCharger(Draft& draft, const DcdcModel& model) {
 void addConductors(Draft& draft) {
     const ConductorId feed("engine.feed+");
     const ConductorId out("dcdc.feed+");
-    draft.conductor(feed.value,
-                    "starter battery to DC-DC charger",
-                    terminal("starter", "+"),
-                    terminal("dcdc", "in+"),
-                    Role::Positive)
+    draft
+        .conductor(feed.value,
+                   "starter battery to DC-DC charger",
+                   terminal("starter", "+"),
+                   terminal("dcdc", "in+"),
+                   Role::Positive)
         .atFrom = fuseSlot(draft);
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
-    draft.conductor(out.value,
-                    "positive bar to DC-DC charger",
-                    terminal(kBusPos, kBar),
-                    terminal("dcdc", "out+"),
-                    Role::Positive)
+    draft
+        .conductor(out.value,
+                   "positive bar to DC-DC charger",
+                   terminal(kBusPos, kBar),
+                   terminal("dcdc", "out+"),
+                   Role::Positive)
         .atFrom = fuseSlot(draft);
-    draft.conductor("dcdc.feed-",
-                    "DC-DC charger to negative bar",
-                    terminal("dcdc", "neg"),
-                    terminal(kBusNeg, kBar),
-                    Role::Negative)
+    draft
+        .conductor("dcdc.feed-",
+                   "DC-DC charger to negative bar",
+                   terminal("dcdc", "neg"),
+                   terminal(kBusNeg, kBar),
+                   Role::Negative)
         .protectedBy = out;
     Conductor& enable = draft.conductor("dcdc.enable",
                                         "enable lead of the DC-DC charger",

@@ -42,8 +42,8 @@ void addParallelBank(Draft& draft);     // bank, collecting bars, main fuse, swi
 void addSolarOnBars(Draft& draft);      // array, isolators on both sides of the controller
 void addDcdcFromStarter(Draft& draft);  // vehicle side, DC-DC charger, enable lead
 void addInverterOnBars(Draft& draft);
-void addBladeBlock(Draft& draft);       // fuse block, circuits, loads; large loads on the bars
-void addBond(Draft& draft);             // negative bar to chassis
+void addBladeBlock(Draft& draft);  // fuse block, circuits, loads; large loads on the bars
+void addBond(Draft& draft);        // negative bar to chassis
 
 // Names of things that several files meet at.
 inline constexpr const char* kBusPos = "bus.pos";

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The inverter on the bars with its own fuse. Its mains side is not planned here: a standing finding
-// says so.
+// The inverter on the bars with its own fuse. Its mains side is not planned here: a standing
+// finding says so.
 
 #include "core/wiring/draft.h"
 
@@ -15,17 +15,19 @@ void addInverterOnBars(Draft& draft) {
     draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
     draft.port(d, "dc-", model->connection);
     const ConductorId feed("inverter.feed+");
-    draft.conductor(feed.value,
-                    "positive bar to inverter",
-                    terminal(kBusPos, kBar),
-                    terminal("inverter", "dc+"),
-                    Role::Positive)
+    draft
+        .conductor(feed.value,
+                   "positive bar to inverter",
+                   terminal(kBusPos, kBar),
+                   terminal("inverter", "dc+"),
+                   Role::Positive)
         .atFrom = fuseSlot(draft);
-    draft.conductor("inverter.feed-",
-                    "inverter to negative bar",
-                    terminal("inverter", "dc-"),
-                    terminal(kBusNeg, kBar),
-                    Role::Negative)
+    draft
+        .conductor("inverter.feed-",
+                   "inverter to negative bar",
+                   terminal("inverter", "dc-"),
+                   terminal(kBusNeg, kBar),
+                   Role::Negative)
         .protectedBy = feed;
     draft.circuit.paths.push_back({"drop.inverter",
                                    "inverter to bus bars",

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The moments that every plan has. Sizing moments reckon with the largest power of every load at the
-// lowest working voltage; shown moments with loads as they are.
+// The moments that every plan has. Sizing moments reckon with the largest power of every load at
+// the lowest working voltage; shown moments with loads as they are.
 
 #include <algorithm>
 
@@ -25,7 +25,8 @@ Moment moment(const char* id, const char* name, double stateOfCharge) {
 
 std::vector<Moment> sizingMoments(const Draft& draft) {
     std::vector<Moment> out;
-    Moment full = moment("sizing.full", "everything at its largest, at the lowest voltage", kNearlyEmpty);
+    Moment full =
+        moment("sizing.full", "everything at its largest, at the lowest voltage", kNearlyEmpty);
     full.loads = LoadsOn::All;
     if (draft.gear.inverter != nullptr) {
         full.inverter = draft.gear.inverter->power;

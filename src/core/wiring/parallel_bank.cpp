@@ -44,11 +44,12 @@ void addLeads(Draft& draft, const BankEnds& ends) {
                                          ends.pos,
                                          Role::Positive);
         pos.atFrom = fuseSlot(draft);
-        draft.conductor(id + ".lead-",
-                        "battery " + std::to_string(k) + ", negative lead",
-                        terminal(id, "-"),
-                        ends.neg,
-                        Role::Negative)
+        draft
+            .conductor(id + ".lead-",
+                       "battery " + std::to_string(k) + ", negative lead",
+                       terminal(id, "-"),
+                       ends.neg,
+                       Role::Negative)
             .protectedBy = ConductorId(id + ".lead+");
     }
 }
@@ -71,36 +72,36 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
     draft.port(shunt, "a", draft.connectionOf("shunt"));  // battery side
     draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
     const ConductorId feed("main.feed+");
-    draft.conductor(feed.value,
-                    "bank to main switch",
-                    ends.pos,
-                    terminal("main.switch", "a"),
-                    Role::Positive)
+    draft
+        .conductor(feed.value,
+                   "bank to main switch",
+                   ends.pos,
+                   terminal("main.switch", "a"),
+                   Role::Positive)
         .atFrom = fuseSlot(draft);
-    draft.conductor("main.link+",
-                    "main switch to positive bar",
-                    terminal("main.switch", "b"),
-                    terminal(kBusPos, kBar),
-                    Role::Positive)
+    draft
+        .conductor("main.link+",
+                   "main switch to positive bar",
+                   terminal("main.switch", "b"),
+                   terminal(kBusPos, kBar),
+                   Role::Positive)
         .protectedBy = feed;
-    draft.conductor(
-             "main.feed-", "bank to shunt", ends.neg, terminal("shunt", "a"), Role::Negative)
+    draft.conductor("main.feed-", "bank to shunt", ends.neg, terminal("shunt", "a"), Role::Negative)
         .protectedBy = feed;
-    draft.conductor("main.link-",
-                    "shunt to negative bar",
-                    terminal("shunt", "b"),
-                    terminal(kBusNeg, kBar),
-                    Role::Negative)
+    draft
+        .conductor("main.link-",
+                   "shunt to negative bar",
+                   terminal("shunt", "b"),
+                   terminal(kBusNeg, kBar),
+                   Role::Negative)
         .protectedBy = feed;
-    draft.circuit.paths.push_back({"drop.main",
-                                   "bank to bus bars",
-                                   "drop_critical",
-                                   "sizing.full",
-                                   Draft::base(),
-                                   {feed,
-                                    ConductorId("main.link+"),
-                                    ConductorId("main.link-"),
-                                    ConductorId("main.feed-")}});
+    draft.circuit.paths.push_back(
+        {"drop.main",
+         "bank to bus bars",
+         "drop_critical",
+         "sizing.full",
+         Draft::base(),
+         {feed, ConductorId("main.link+"), ConductorId("main.link-"), ConductorId("main.feed-")}});
 }
 
 }  // namespace

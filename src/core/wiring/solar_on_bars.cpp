@@ -10,10 +10,10 @@ namespace {
 
 void addDevices(Draft& draft, const ChosenSolar& solar) {
     const Connection plug{"clamp", squareMillimetres(10)};
-    Device& array = draft.device("array",
-                                 DeviceKind::Array,
-                                 std::to_string(solar.series * solar.parallel) + " × " +
-                                     solar.panel->name);
+    Device& array =
+        draft.device("array",
+                     DeviceKind::Array,
+                     std::to_string(solar.series * solar.parallel) + " × " + solar.panel->name);
     array.part = solar.panel->name;
     array.units = solar.series * solar.parallel;
     array.place = draft.placeOf(array.id, "roof");
@@ -22,7 +22,10 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
     Device& isolator = draft.hardware("array.isolator", DeviceKind::PvIsolator, "pv_isolator");
     for (const char* side : {"a", "b"}) {
         const std::string s(side);
-        draft.port(isolator, s + "+", draft.connectionOf("pv_isolator"), terminal("array.isolator", s + "-"));
+        draft.port(isolator,
+                   s + "+",
+                   draft.connectionOf("pv_isolator"),
+                   terminal("array.isolator", s + "-"));
         draft.port(isolator, s + "-", draft.connectionOf("pv_isolator"));
     }
     const Connection own = solar.controller->connection;
@@ -74,25 +77,26 @@ void addBatteryLeads(Draft& draft) {
                                      terminal("mppt.isolator", "a"),
                                      Role::Positive);
     pos.atFrom = fuseSlot(draft);
-    draft.conductor("mppt.link+",
-                    "isolator to controller",
-                    terminal("mppt.isolator", "b"),
-                    terminal("mppt", "bat+"),
-                    Role::Positive)
+    draft
+        .conductor("mppt.link+",
+                   "isolator to controller",
+                   terminal("mppt.isolator", "b"),
+                   terminal("mppt", "bat+"),
+                   Role::Positive)
         .protectedBy = feed;
-    draft.conductor("mppt.feed-",
-                    "controller to negative bar",
-                    terminal("mppt", "bat-"),
-                    terminal(kBusNeg, kBar),
-                    Role::Negative)
+    draft
+        .conductor("mppt.feed-",
+                   "controller to negative bar",
+                   terminal("mppt", "bat-"),
+                   terminal(kBusNeg, kBar),
+                   Role::Negative)
         .protectedBy = feed;
-    draft.circuit.paths.push_back(
-        {"drop.mppt",
-         "controller to bus bars",
-         "drop_charge",
-         "sizing.noon",
-         Draft::base(),
-         {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
+    draft.circuit.paths.push_back({"drop.mppt",
+                                   "controller to bus bars",
+                                   "drop_charge",
+                                   "sizing.noon",
+                                   Draft::base(),
+                                   {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
 }
 
 }  // namespace

@@ -14,8 +14,8 @@ namespace spirk {
 
 struct Wiring {
     Circuit circuit;
-    std::vector<Moment> sizing;   // the moments that conductors are sized for
-    std::vector<Moment> moments;  // the moments that are shown
+    std::vector<Moment> sizing;     // the moments that conductors are sized for
+    std::vector<Moment> moments;    // the moments that are shown
     std::vector<Finding> findings;  // amendments whose target has gone
 };
 

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The full design of the demo, and the solver at 20 and 200 nodes.
+#include <benchmark/benchmark.h>
+
+#include "core/design/design.h"
+#include "core/diagram/geometry.h"
+#include "core/plan/plan_file.h"
+#include "core/result/promise.h"
+#include "tests/support/networks.h"
+
+namespace {
+
+using spirk::promise;
+
+const spirk::Library& library() {
+    static const spirk::Library loaded = [] {
+        auto read = spirk::loadLibrary(SPIRK_DATA_DIR);
+        promise(read.has_value(), "the shipped library loads");
+        return std::move(*read);
+    }();
+    return loaded;
+}
+
+const spirk::Plan& demo() {
+    static const spirk::Plan plan = [] {
+        auto reading = spirk::loadPlan(std::string(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk");
+        promise(reading.plan.has_value(), "the demo loads");
+        return std::move(*reading.plan);
+    }();
+    return plan;
+}
+
+void designOfTheDemo(benchmark::State& state) {
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(spirk::design(demo(), library()));
+    }
+}
+BENCHMARK(designOfTheDemo)->Unit(benchmark::kMillisecond);
+
+void diagramOfTheDemo(benchmark::State& state) {
+    const spirk::Design d = spirk::design(demo(), library());
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(spirk::layOut(d.wiring.circuit, {}));
+    }
+}
+BENCHMARK(diagramOfTheDemo)->Unit(benchmark::kMillisecond);
+
+void solver(benchmark::State& state) {
+    const spirk::Network network = spirk::test::randomNetwork(7, static_cast<int>(state.range(0)));
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(spirk::solve(network));
+    }
+}
+BENCHMARK(solver)->Arg(20)->Arg(200)->Unit(benchmark::kMillisecond);
+
+}  // namespace
