@@ -82,11 +82,13 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     if (larger) {
         f.mends.push_back(setSize(row.id, *larger));
     }
-    f.remedy = smallerServes && larger
-                   ? Message{"Fit {fuse}, or {size}.",
-                             {{"fuse", measure(*smaller)}, {"size", measure(*larger)}}}
-                   : Message{"Choose a fuse and a cable that suit the load of {load}.",
-                             {{"load", measure(row.load)}}};
+    if (smallerServes && larger) {
+        f.remedy = {"Fit {fuse}, or {size}.",
+                    {{"fuse", measure(*smaller)}, {"size", measure(*larger)}}};
+    } else {
+        f.remedy = {"Choose a fuse and a cable that suit the load of {load}.",
+                    {{"load", measure(row.load)}}};
+    }
     return f;
 }
 
@@ -163,16 +165,16 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
 Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
     Finding f = findingOf("W8", Severity::Danger, subject(row.id));
     f.standing = Standing::BoatPracticeByChoice;
-    const bool opens = row.letThrough.has_value();
-    f.what = opens
-                 ? Message{"A short on {name} puts {through} into its cable, which bears {bears}.",
-                           {{"name", conductorOf(in, row).name},
-                            {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
-                            {"bears", Measure{row.withstand, Unit::JouleIntegral}}}}
-                 : Message{
-                       "A short at the far end of {name} gives only {fault}: its fuse need not "
-                       "open.",
-                       {{"name", conductorOf(in, row).name}, {"fault", measure(row.faultFar)}}};
+    const std::string& name = conductorOf(in, row).name;
+    if (row.letThrough) {
+        f.what = {"A short on {name} puts {through} into its cable, which bears {bears}.",
+                  {{"name", name},
+                   {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
+                   {"bears", Measure{row.withstand, Unit::JouleIntegral}}}};
+    } else {
+        f.what = {"A short at the far end of {name} gives only {fault}: its fuse need not open.",
+                  {{"name", name}, {"fault", measure(row.faultFar)}}};
+    }
     f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on.", {}};
     f.remedy = {"Use a thicker or shorter cable, or a smaller fuse.", {}};
     f.source = "IEC 60364-4-43, 434.5: I²t ≤ k²S²";

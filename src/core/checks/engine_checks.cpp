@@ -78,19 +78,20 @@ Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
         findingOf("E3", road ? Severity::Fault : Severity::Advice, {SubjectKind::Device, "dcdc"});
     f.id = road ? "E3 road" : "E3 idle";
     f.standing = Standing::CommonPractice;
-    f.what =
-        road ? Message{"The DC-DC charger draws up to {input}; half of the alternator is {limit}.",
-                       {{"input", measure(share.input)}, {"limit", measure(share.road)}}}
-             : Message{
-                   "With the engine idling the alternator has {limit} left; the DC-DC charger "
-                   "draws up to {input}.",
-                   {{"input", measure(share.input)}, {"limit", measure(share.idle)}}};
-    f.why =
-        road ? Message{"A small machine run hard for hours gets hot and wears out.", {}}
-             : Message{"The starter battery pays the rest; the charger drops out and comes back.",
-                       {}};
-    f.remedy = road ? Message{"Use a smaller charger, or limit its current.", {}}
-                    : Message{"Do not charge at idle for long, or use a smaller charger.", {}};
+    const MessageValue draws{"input", measure(share.input)};
+    if (road) {
+        f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}.",
+                  {draws, {"limit", measure(share.road)}}};
+        f.why = {"A small machine run hard for hours gets hot and wears out.", {}};
+        f.remedy = {"Use a smaller charger, or limit its current.", {}};
+    } else {
+        f.what = {
+            "With the engine idling the alternator has {limit} left; the DC-DC charger draws up to "
+            "{input}.",
+            {draws, {"limit", measure(share.idle)}}};
+        f.why = {"The starter battery pays the rest; the charger drops out and comes back.", {}};
+        f.remedy = {"Do not charge at idle for long, or use a smaller charger.", {}};
+    }
     f.source = "alternator's curve and half of the rating on the road (common practice)";
     f.figures = {FigureId("engine.input")};
     offerSmaller(in, road ? share.road : share.idle, f);

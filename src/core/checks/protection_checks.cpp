@@ -20,10 +20,13 @@ Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
     f.standing = Standing::BoatPracticeByChoice;
     f.what = {"{name} has no fuse at {terminal}, where a fault can be fed.",
               {{"name", c.name}, {"terminal", text(at)}}};
-    f.why = common ? Message{"The other batteries feed a fault in this one or its lead, and nothing "
-                             "stops them.",
-                             {}}
-                   : Message{"A short on this cable is stopped by nothing: it burns.", {}};
+    if (common) {
+        f.why = {
+            "The other batteries feed a fault in this one or its lead, and nothing stops them.",
+            {}};
+    } else {
+        f.why = {"A short on this cable is stopped by nothing: it burns.", {}};
+    }
     f.remedy = {"Fit a fuse within {distance} of that end.",
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
     f.source = "ABYC E-11 (device at every source of power)";
