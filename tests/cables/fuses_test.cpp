@@ -1,0 +1,150 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Which fuse is chosen where, and what protects what.
+#include <gtest/gtest.h>
+
+#include "core/cables/cables.h"
+#include "core/design/design.h"
+#include "core/plan/edit.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+using test::rowOf;
+
+TEST(FuseChoice, AtABatterysStudSitsACube) {
+    const Design d = design(test::aFullVan(), library());
+    const ChosenFuse& f = *rowOf(d, "bank.1.lead+").fuseFrom;
+    EXPECT_EQ(f.family, "cube");
+    EXPECT_EQ(f.distance, metres(0));
+}
+
+TEST(FuseChoice, CircuitsHaveBladesInTheirBlock) {
+    const Design d = design(test::aFullVan(), library());
+    const ChosenFuse& f = *rowOf(d, "circuit.kitchen.feed+").fuseFrom;
+    EXPECT_EQ(f.family, "blade");
+    EXPECT_TRUE(f.inBlock);
+    // 45 W at 12.0 V are 3.75 A; 1.25 times: 4.69; the next blade is 5 A.
+    EXPECT_EQ(f.rating, amps(5));
+}
+
+TEST(FuseChoice, TheEnableLeadHasTheSmallestThatShopsKeep) {
+    EXPECT_EQ(rowOf(design(test::aFullVan(), library()), "dcdc.enable").fuseFrom->rating, amps(3));
+}
+
+TEST(FuseChoice, AHolderStandsWithinWhatIsAllowed) {
+    const Design d = design(test::theDemo(), library());
+    for (const CableRow& r : d.cables.rows) {
+        if (r.fuseFrom) {
+            EXPECT_LE(r.fuseFrom->distance.si(), rule(library(), "fuse_distance_m").value)
+                << r.id.value;
+        }
+    }
+}
+
+TEST(FuseChoice, ASmallBankNeedsNoCostlyFuseInItsBranches) {
+    Plan plan = test::aSmallVan();
+    plan.appliances.push_back(test::aLoad("heater", watts(120), Category::Climate));
+    const Design d = design(plan, library());
+    const ChosenFuse& f = *rowOf(d, "fuseblock.feed+").fuseFrom;
+    EXPECT_LE(f.prospective, amps(2000));
+    EXPECT_TRUE(f.family == "sf30" || f.family == "sf51") << f.family;
+}
+
+TEST(FuseChoice, AnAmendedFamilyIsTakenAndTheComputedOneKept) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "class_t", amps(225)}};
+    const ChosenFuse f = *rowOf(design(plan, library()), "inverter.feed+").fuseFrom;
+    EXPECT_EQ(f.family, "class_t");
+    EXPECT_TRUE(f.amended);
+    EXPECT_EQ(f.computedFamily, "cube");
+    EXPECT_EQ(f.computedRating, amps(200));
+}
+
+TEST(FuseChoice, AnUnknownFamilyLeavesTheComputedOne) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "nail", amps(200)}};
+    EXPECT_EQ(rowOf(design(plan, library()), "inverter.feed+").fuseFrom->family, "cube");
+}
+
+TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
+    Plan plan = test::aFullVan();
+    plan.gear.bank = {"lfp_280", 4};
+    plan.amendments = {SetLength{ConductorId("fuseblock.feed+"), metres(0.2)},
+                       SetLength{ConductorId("fuseblock.feed-"), metres(0.2)},
+                       SetSize{ConductorId("fuseblock.feed+"), squareMillimetres(25)},
+                       SetSize{ConductorId("fuseblock.feed-"), squareMillimetres(25)}};
+    for (int i = 0; i < 8; ++i) {
+        plan.appliances.push_back(
+            test::aLoad("big" + std::to_string(i), watts(200), Category::Work));
+    }
+    const Design d = design(plan, library());
+    const ChosenFuse& f = *rowOf(d, "circuit.big0.feed+").fuseFrom;
+    ASSERT_GT(f.prospective, amps(1000));
+    EXPECT_EQ(f.backup, ConductorId("fuseblock.feed+"));
+    EXPECT_EQ(test::findingOf(d, "W5"), nullptr);
+}
+
+TEST(Protection, NegativesAndTailsLeanOnTheFuseOfTheirCircuit) {
+    Plan plan = test::aFullVan();
+    plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));
+    const Design d = design(plan, library());
+    EXPECT_EQ(rowOf(d, "load.spot.tail+").protectedBy, ConductorId("circuit.lighting.feed+"));
+    EXPECT_EQ(rowOf(d, "circuit.lighting.feed-").protectedBy,
+              ConductorId("circuit.lighting.feed+"));
+    EXPECT_EQ(rowOf(d, "load.spot.tail+").protection,
+              rowOf(d, "circuit.lighting.feed+").fuseFrom->rating);
+}
+
+TEST(Protection, AFuseLeftOutProtectsNothing) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {LeaveOutProtection{ConductorId("inverter.feed+"), End::From}};
+    const Design d = design(plan, library());
+    EXPECT_FALSE(rowOf(d, "inverter.feed+").protection.has_value());
+    EXPECT_FALSE(rowOf(d, "inverter.feed-").protection.has_value());
+}
+
+TEST(Bond, IsOneSizeBelowTheLargestPositiveAndNeverBelowTheRule) {
+    const Design d = design(test::aFullVan(), library());
+    SquareMetres largest;
+    for (std::size_t i = 0; i < d.cables.rows.size(); ++i) {
+        if (d.wiring.circuit.conductors[i].role == Role::Positive) {
+            largest = std::max(largest, d.cables.rows[i].area);
+        }
+    }
+    EXPECT_GE(rowOf(d, "bond").area, squareMillimetres(4));
+    EXPECT_LT(rowOf(d, "bond").area, largest);
+    EXPECT_GE(inMm2(rowOf(d, "bond").area), 0.55 * inMm2(largest));
+}
+
+TEST(Array, ItsLeadsCarryTheShortCircuitCurrentOfItsPanels) {
+    const Design d = design(test::aFullVan(), library());
+    // Two strings of 9.4 A; IEC practice: 1.25 times.
+    EXPECT_NEAR(rowOf(d, "array.lead+").faultFar.si(), 18.8, 1e-9);
+    EXPECT_GE(rowOf(d, "array.lead+").ampacity, amps(18.8 * 1.25));
+}
+
+TEST(Drops, AreTheSumOfTheirConductors) {
+    const Design d = design(test::theDemo(), library());
+    for (const PathDrop& path : d.cables.drops) {
+        Volts sum;
+        for (const ConductorId& id : path.conductors) {
+            sum += rowOf(d, id.value.c_str()).drop;
+        }
+        // Rows show the drop at each conductor's own largest current: never less than the path's
+        // moment.
+        EXPECT_LE(path.drop.si(), sum.si() + 1e-9) << path.id;
+        EXPECT_GT(path.drop.si(), 0.0) << path.id;
+    }
+}
+
+TEST(Fittings, FollowStudAndSize) {
+    const Design d = design(test::aFullVan(), library());
+    EXPECT_EQ(rowOf(d, "main.feed+").to.stud, "M10");
+    EXPECT_EQ(rowOf(d, "array.lead+").from.stud, "clamp");
+    EXPECT_EQ(rowOf(d, "circuit.kitchen.feed+").from.stud, "blade");
+}
+
+}  // namespace
+}  // namespace spirk

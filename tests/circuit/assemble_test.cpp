@@ -1,0 +1,184 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From names to nodes and back: each kind of device does what it should in a moment.
+#include "core/circuit/assemble.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/gear/inverter.h"
+#include "core/gear/solar.h"
+#include "tests/support/builders.h"
+#include "tests/support/near.h"
+
+namespace spirk {
+namespace {
+
+using test::expectNear;
+using test::library;
+
+// The full van, with all conductors of one milliohm and all fuses of a tenth of one.
+class Assembled : public ::testing::Test {
+protected:
+    Assembled() : design_(design(test::aFullVan(), library())) {
+        for (const Conductor& c : circuit().conductors) {
+            ConductorOhms o{milliohms(1.0), {}, {}};
+            if (c.atFrom) {
+                o.fuseFrom = milliohms(0.1);
+            }
+            ohms_.push_back(o);
+        }
+        moment_.id = "test";
+        moment_.stateOfCharge = 0.5;
+    }
+    [[nodiscard]] const Circuit& circuit() const { return design_.wiring.circuit; }
+    [[nodiscard]] CircuitState state() const {
+        return {&circuit(), &design_.gear, ohms_, ResistanceCase::High};
+    }
+    [[nodiscard]] MomentSolution solved() const { return solveMoment(state(), moment_); }
+    [[nodiscard]] Amps through(const MomentSolution& m, const char* id) const {
+        const auto found = std::ranges::find(circuit().conductors, ConductorId(id), &Conductor::id);
+        return m.conductor[static_cast<std::size_t>(found - circuit().conductors.begin())];
+    }
+    static TerminalId at(const char* device, const char* port) { return {DeviceId(device), port}; }
+
+    Design design_;
+    std::vector<ConductorOhms> ohms_;
+    Moment moment_;
+};
+
+TEST_F(Assembled, AtRestEverythingHasTheBanksVoltageAndNothingFlows) {
+    const MomentSolution m = solved();
+    EXPECT_NEAR(m.between(at("bus.pos", "bar"), at("bus.neg", "bar"))->si(), 13.20, 1e-9);
+    EXPECT_NEAR(m.between(at("inverter", "dc+"), at("inverter", "dc-"))->si(), 13.20, 1e-9);
+    EXPECT_NEAR(through(m, "main.feed+").si(), 0.0, 1e-9);
+}
+
+TEST_F(Assembled, AnOpenMainSwitchLeavesTheBarsDead) {
+    moment_.open = {DeviceId("main.switch")};
+    const MomentSolution m = solved();
+    EXPECT_FALSE(m.between(at("bus.pos", "bar"), at("bus.neg", "bar")).has_value());
+    EXPECT_TRUE(m.between(at("bank.1", "+"), at("bank.1", "-")).has_value());
+}
+
+TEST_F(Assembled, APulledFuseLeavesItsBranchDead) {
+    moment_.pulled = {ConductorId("inverter.feed+")};
+    const MomentSolution m = solved();
+    EXPECT_FALSE(m.between(at("inverter", "dc+"), at("inverter", "dc-")).has_value());
+    EXPECT_EQ(through(m, "inverter.feed+"), amps(0));
+}
+
+TEST_F(Assembled, TheInverterDrawsItsPowerAndItsLoss) {
+    moment_.inverter = watts(800);
+    const MomentSolution m = solved();
+    const Volts v = *m.between(at("inverter", "dc+"), at("inverter", "dc-"));
+    const Watts input = inverterInput(*design_.gear.inverter, watts(800));
+    expectNear(m.device.at(DeviceId("inverter")).si() * v.si(), input.si(), 1e-9);
+    expectNear(through(m, "inverter.feed+").si(), through(m, "inverter.feed-").si(), 1e-9);
+}
+
+TEST_F(Assembled, AnInverterThatIsOffDrawsNothing) {
+    EXPECT_FALSE(solved().device.contains(DeviceId("inverter")));
+}
+
+TEST_F(Assembled, OnlyTheNamedLoadsRun) {
+    moment_.only = {DeviceId("load.fridge")};
+    const MomentSolution m = solved();
+    EXPECT_TRUE(m.device.contains(DeviceId("load.fridge")));
+    EXPECT_FALSE(m.device.contains(DeviceId("load.lamp")));
+    expectNear(
+        through(m, "circuit.kitchen.feed+").si(), m.device.at(DeviceId("load.fridge")).si(), 1e-9);
+    EXPECT_NEAR(through(m, "circuit.lighting.feed+").si(), 0.0, 1e-9);
+}
+
+TEST_F(Assembled, SizingTakesTheLargestPowerAtTheLowestVoltage) {
+    moment_.loads = LoadsOn::All;
+    moment_.reckoning = Reckoning::AtLowVoltage;
+    const MomentSolution m = solved();
+    expectNear(m.device.at(DeviceId("load.fridge")).si(), 45.0 / 12.0, 1e-9);
+}
+
+TEST_F(Assembled, ResistiveLoadsFollowTheVoltage) {
+    Plan plan = test::aSmallVan();
+    plan.appliances[0].behaviour = Behaviour::Resistance;
+    const Design d = design(plan, library());
+    const MomentSolution& m = d.moments[0];
+    const Volts v = *m.between(at("load.fridge", "+"), at("load.fridge", "-"));
+    // 45 W at the nominal 12.8 V.
+    expectNear(m.device.at(DeviceId("load.fridge")).si(), v.si() * 45.0 / (12.8 * 12.8), 1e-9);
+}
+
+TEST_F(Assembled, FullSunChargesTheBankThroughTheController) {
+    moment_.sun = 1.0;
+    const MomentSolution m = solved();
+    const Amps out = m.device.at(DeviceId("mppt"));
+    const Volts v = *m.between(at("mppt", "bat+"), at("mppt", "bat-"));
+    const ControllerModel& c = *design_.gear.solar->controller;
+    expectNear(out.si(), controllerOutput(c, arrayPower(*design_.gear.solar), v).si(), 1e-6);
+    EXPECT_LT(through(m, "main.feed+"), amps(0));  // into the bank
+    // What goes into the controller is what comes out over its efficiency.
+    const Volts pv = *m.between(at("mppt", "pv+"), at("mppt", "pv-"));
+    expectNear(m.input.at(DeviceId("mppt")).si() * pv.si(), out.si() * v.si() / c.efficiency, 1e-6);
+}
+
+TEST_F(Assembled, WithoutSunTheArrayIsNotASource) {
+    EXPECT_FALSE(solved().device.contains(DeviceId("array")));
+}
+
+TEST_F(Assembled, DrivingChargesTheBankAndReturnsThroughTheBond) {
+    moment_.driving = true;
+    const MomentSolution m = solved();
+    expectNear(m.device.at(DeviceId("dcdc")).si(), 30.0, 1e-9);
+    const Amps input = m.input.at(DeviceId("dcdc"));
+    expectNear(through(m, "engine.feed+").si(), input.si(), 1e-6);
+    expectNear(through(m, "bond").si(), input.si(), 1e-6);
+    // A common negative carries the difference of both sides.
+    expectNear(std::fabs(through(m, "dcdc.feed-").si()), std::fabs(30.0 - input.si()), 1e-5);
+}
+
+TEST_F(Assembled, TheThreeBatteriesShareEqually) {
+    moment_.inverter = watts(1600);
+    const MomentSolution m = solved();
+    for (const char* id : {"bank.2", "bank.3"}) {
+        expectNear(m.device.at(DeviceId(id)).si(), m.device.at(DeviceId("bank.1")).si(), 1e-9);
+    }
+}
+
+TEST_F(Assembled, FusesHaveANodeBehindThem) {
+    const Assembly a = assemble(state(), moment_);
+    for (std::size_t i = 0; i < circuit().conductors.size(); ++i) {
+        const ConductorBranch& b = a.conductors[i];
+        EXPECT_EQ(b.fuseFrom >= 0, circuit().conductors[i].atFrom.has_value());
+        EXPECT_GE(b.wire, 0);
+        EXPECT_EQ(b.afterFrom == a.node.at(circuit().conductors[i].from),
+                  !circuit().conductors[i].atFrom.has_value());
+    }
+}
+
+// A short just behind the main fuse is fed by all three batteries through it; one behind a
+// battery's fuse by that battery through it, and by the others from the bar. Own arithmetic on 1
+// and 0.1 mOhm.
+TEST_F(Assembled, AFaultBehindABatterysFuse) {
+    const CircuitState s{&circuit(), &design_.gear, ohms_, ResistanceCase::Mid};
+    Moment still;
+    still.stateOfCharge = 1.0;
+    const Assembly a = assemble(s, still);
+    const auto lead =
+        std::ranges::find(circuit().conductors, ConductorId("bank.1.lead+"), &Conductor::id);
+    const ConductorBranch& b =
+        a.conductors[static_cast<std::size_t>(lead - circuit().conductors.begin())];
+    const int negative = a.node.at(at("bank.1", "-"));
+    const Fault f = FaultStudy(a.network).between(b.afterFrom, negative);
+    const double r = 400.0 / 150.0 * 1e-3;  // chemistry's middle, 150 Ah
+    expectNear(std::fabs(f.resistor[static_cast<std::size_t>(b.fuseFrom)].si()),
+               13.6 / (r + 0.1e-3),
+               1e-9);
+    // Each of the others: its own fuse and two leads, then the shared lead of this battery on both
+    // poles.
+    const double other = (r + 0.1e-3 + 2e-3) / 2.0 + 2e-3;
+    expectNear(std::fabs(f.resistor[static_cast<std::size_t>(b.wire)].si()), 13.6 / other, 1e-2);
+}
+
+}  // namespace
+}  // namespace spirk
