@@ -1,0 +1,308 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The instruments of the stations, one by one, in the real window.
+#include <QComboBox>
+#include <QListView>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QTabWidget>
+#include <QTextBrowser>
+#include <QToolButton>
+#include <QUndoStack>
+#include <algorithm>
+
+#include "app/build/list_models.h"
+#include "app/checks/finding_card.h"
+#include "app/diagram/diagram_view.h"
+#include "app/needs/needs_model.h"
+#include "app/needs/ribbon.h"
+#include "app/shared/theme.h"
+#include "app/shell/rail.h"
+#include "app/shell/thread_text.h"
+#include "app/supply/marks_rule.h"
+#include "core/plan/edit.h"
+#include "tests/app/window.h"
+
+namespace spirk {
+namespace {
+
+class Widgets : public test::WindowTest {
+protected:
+    void SetUp() override {
+        WindowTest::SetUp();
+        trigger("file.demo");
+    }
+};
+
+TEST_F(Widgets, RailSaysWhatEachStationHasComeTo) {
+    const auto* model = find<QListView>("rail")->model();
+    ASSERT_EQ(model->rowCount(), 7);
+    const QString summaries[] = {"3.68 kWh a day", "needs 7.36 kWh, has 4.61 kWh"};
+    for (int i = 0; i < 2; ++i) {
+        EXPECT_EQ(model->index(i, 0).data(app::RailModel::SummaryRole).toString(), summaries[i]);
+    }
+    EXPECT_TRUE(
+        model->index(4, 0).data(app::RailModel::SummaryRole).toString().startsWith("1 danger, "));
+    EXPECT_EQ(model->index(0, 0).data(app::RailModel::StateRole).toInt(),
+              static_cast<int>(app::StationState::Settled));
+    EXPECT_EQ(model->index(1, 0).data(app::RailModel::StateRole).toInt(),
+              static_cast<int>(app::StationState::AtWork));
+    trigger("file.new");
+    EXPECT_EQ(model->index(0, 0).data(app::RailModel::StateRole).toInt(),
+              static_cast<int>(app::StationState::Untouched));
+    EXPECT_EQ(model->index(0, 0).data(app::RailModel::SummaryRole).toString(),
+              "nothing listed yet");
+}
+
+TEST_F(Widgets, EmptyNeedsTeachAndOfferOneButton) {
+    trigger("file.new");
+    auto* first = find<QPushButton>("needs.add.first");
+    EXPECT_TRUE(first->isVisible());
+    QTest::mouseClick(first, Qt::LeftButton);
+    EXPECT_FALSE(first->isVisible());
+    EXPECT_EQ(plan().appliances.size(), 1u);
+}
+
+TEST_F(Widgets, AClickOnABarOfTheRibbonChoosesItsAppliance) {
+    auto* ribbon = find<app::Ribbon>("needs.ribbon");
+    // Rows follow the table; the fourth row is the label printer's.
+    const int top = static_cast<int>(ribbon->fontMetrics().height() * 1.3);
+    const double room = (ribbon->height() - ribbon->fontMetrics().height() * 2.6) * 0.6;
+    const double row = std::min(room / 15.0, ribbon->fontMetrics().height() * 1.2);
+    QTest::mouseClick(
+        ribbon, Qt::LeftButton, {}, QPoint(ribbon->width() / 2, top + static_cast<int>(row * 3.5)));
+    ASSERT_TRUE(window->selection().subject().has_value());
+    EXPECT_EQ(window->selection().subject()->id, "label_printer");
+}
+
+TEST_F(Widgets, RibbonShowsADifferentDayWhenAUseMoves) {
+    auto* ribbon = find<app::Ribbon>("needs.ribbon");
+    const QImage before = ribbon->grab().toImage();
+    typeInto("needs.table", 3, app::NeedsModel::Start, "3:00");
+    EXPECT_NE(ribbon->grab().toImage(), before);
+}
+
+TEST_F(Widgets, TheTableNamesTheDecidingLoad) {
+    const auto* model = find<QAbstractItemView>("needs.table")->model();
+    int strong = 0;
+    for (int row = 0; row < model->rowCount(); ++row) {
+        const QFont font =
+            model->index(row, app::NeedsModel::Name).data(Qt::FontRole).value<QFont>();
+        strong += font.weight() >= QFont::DemiBold ? 1 : 0;
+        if (font.weight() >= QFont::DemiBold) {
+            EXPECT_EQ(cell("needs.table", row, app::NeedsModel::Name), "induction ring");
+        }
+    }
+    EXPECT_EQ(strong, 1);
+}
+
+TEST_F(Widgets, EveryColumnOfNeedsCanBeEdited) {
+    typeInto("needs.table", 0, app::NeedsModel::Supply, "12 V");
+    EXPECT_EQ(plan().appliances[0].feed, Feed::Dc);
+    typeInto("needs.table", 0, app::NeedsModel::Count, "2");
+    EXPECT_EQ(plan().appliances[0].count, 2);
+    typeInto("needs.table", 0, app::NeedsModel::Measured, "");
+    EXPECT_FALSE(plan().appliances[0].measured.has_value());
+    typeInto("needs.table", 0, app::NeedsModel::Start, "6:30");
+    EXPECT_EQ(plan().appliances[0].uses.front().start, hours(6.5));
+    typeInto("needs.table", 0, app::NeedsModel::Together, "alone");
+    EXPECT_EQ(plan().appliances[0].runs, Runs::Alone);
+    typeInto("needs.table", 0, app::NeedsModel::Together, "sometimes");
+    EXPECT_EQ(plan().appliances[0].runs, Runs::Alone);
+    EXPECT_TRUE(window->noticeText().contains("neither together nor alone"));
+}
+
+TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
+    trigger("view.station.1");
+    auto* why = find<QTextBrowser>("drawer.why");
+    const auto rules = window->findChildren<app::MarksRule*>();
+    ASSERT_EQ(rules.size(), 4);
+    QTest::mouseClick(rules[0], Qt::LeftButton);
+    EXPECT_TRUE(why->toPlainText().contains("E = E_day · days"));
+    rules[3]->setFocus();
+    QTest::keyClick(rules[3], Qt::Key_Return);
+    EXPECT_TRUE(why->toPlainText().contains("Worst case on the inverter"));
+    QTest::keyClick(rules[3], Qt::Key_Return, Qt::ShiftModifier);
+    EXPECT_TRUE(why->toPlainText().contains("Inverter chosen"));
+    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.36 kWh, chosen 4.61 kWh"));
+}
+
+TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
+    trigger("view.station.1");
+    auto* inverter = find<QComboBox>("supply.inverter");
+    inverter->setCurrentIndex(0);
+    emit inverter->activated(0);
+    EXPECT_FALSE(plan().gear.inverter.has_value());
+    EXPECT_FALSE(find<QLineEdit>("supply.inverterOn")->isEnabled());
+    inverter->setCurrentIndex(2);
+    emit inverter->activated(2);
+    ASSERT_TRUE(plan().gear.inverter.has_value());
+    EXPECT_EQ(plan().gear.inverter->model, "inverter_1000");
+}
+
+TEST_F(Widgets, DiagramClosesABlockToABoxAndOpensItAgain) {
+    trigger("view.station.2");
+    auto* view = find<app::DiagramView>("diagram.view");
+    const std::size_t open = view->geometry().wires.size();
+    window->selection().select(subject(DeviceId("fuseblock")));
+    view->setFocus();
+    QTest::keyClick(view, Qt::Key_Return);
+    EXPECT_LT(view->geometry().wires.size(), open);
+    view->toggleClosed(DeviceId("fuseblock"));
+    EXPECT_EQ(view->geometry().wires.size(), open);
+}
+
+TEST_F(Widgets, DiagramKeepsItsMomentWhenGearChanges) {
+    auto* moments = find<QComboBox>("diagram.moment");
+    moments->setCurrentText("Noon sun, nothing running");
+    Plan next = plan();
+    next.gear.engine.reset();
+    window->document().push("no engine", next);
+    EXPECT_EQ(moments->currentText(), "Noon sun, nothing running");
+    next = plan();
+    next.gear.solar.reset();
+    window->document().push("no sun", next);
+    EXPECT_EQ(moments->currentIndex(), 0);
+}
+
+TEST_F(Widgets, ZoomButtonsAndFit) {
+    trigger("view.station.2");
+    auto* view = find<app::DiagramView>("diagram.view");
+    QTest::mouseClick(find<QToolButton>("diagram.fit"), Qt::LeftButton);
+    const double whole = view->scale();
+    EXPECT_LE(view->geometry().bounds.w * whole, view->viewport()->width() + 1);
+    QTest::mouseClick(find<QToolButton>("diagram.readable"), Qt::LeftButton);
+    EXPECT_GE(view->scale(), 1.0);
+    QTest::mouseClick(find<QToolButton>("diagram.zoomOut"), Qt::LeftButton);
+    QTest::mouseClick(find<QToolButton>("diagram.zoomIn"), Qt::LeftButton);
+    EXPECT_NEAR(view->scale(), 1.0, 0.45);
+}
+
+TEST_F(Widgets, PlacesWaysAndDevicesAreEditedAsTables) {
+    trigger("view.station.3");
+    find<QTabWidget>("cables.tabs")->setCurrentIndex(1);
+    typeInto("cables.places", 0, 1, "55");
+    EXPECT_EQ(plan().van.places[0].ambient, celsius(55));
+    typeInto("cables.ways", 1, 2, "12 ft");
+    EXPECT_NEAR(plan().van.ways[1].length.si(), 3.6576, 1e-9);
+    const int inverter = [&] {
+        const auto* model = find<QAbstractItemView>("cables.placed")->model();
+        for (int row = 0; row < model->rowCount(); ++row) {
+            if (model->index(row, 0).data().toString() == "inverter, 2000 W") {
+                return row;
+            }
+        }
+        return -1;
+    }();
+    ASSERT_GE(inverter, 0);
+    typeInto("cables.placed", inverter, 1, "bed");
+    EXPECT_EQ(plan().van.placed.at(DeviceId("inverter")), PlaceId("bed"));
+    const Plan before = plan();
+    typeInto("cables.placed", inverter, 1, "attic");
+    EXPECT_EQ(plan(), before);
+    EXPECT_TRUE(window->noticeText().contains("There is no place 'attic'"));
+}
+
+TEST_F(Widgets, EveryFindingHasACardWithItsMends) {
+    trigger("view.station.4");
+    const auto cards = window->findChildren<app::FindingCard*>();
+    EXPECT_EQ(static_cast<std::size_t>(cards.size()), design().checks.findings.size());
+    for (const Finding& f : design().checks.findings) {
+        for (std::size_t i = 0; i < f.mends.size(); ++i) {
+            EXPECT_NE(window->findChild<QPushButton*>(
+                          QString("checks.mend.%1.%2").arg(QString::fromStdString(f.id)).arg(i)),
+                      nullptr)
+                << f.id;
+        }
+    }
+}
+
+TEST_F(Widgets, ShowWhereChoosesThePart) {
+    trigger("view.station.4");
+    QTest::mouseClick(find<QToolButton>("checks.where.W1 engine.feed+"), Qt::LeftButton);
+    EXPECT_EQ(window->selection().subject()->id, "engine.feed+");
+    EXPECT_TRUE(find<QTextBrowser>("drawer.thread")->toPlainText().contains("danger W1."));
+}
+
+TEST_F(Widgets, BuildListsAreThoseOfTheDesign) {
+    EXPECT_EQ(find<QAbstractItemView>("build.cuts")->model()->rowCount(),
+              static_cast<int>(design().build.cuts.size()));
+    EXPECT_EQ(find<QAbstractItemView>("build.labels")->model()->rowCount(),
+              static_cast<int>(design().build.labels.size()));
+    auto* cuts = find<QAbstractItemView>("build.cuts");
+    cuts->setCurrentIndex(cuts->model()->index(4, 0));
+    EXPECT_EQ(window->selection().subject()->id, design().build.cuts[4].conductor.value);
+}
+
+TEST_F(Widgets, TheSheetShowsCautionsAndExpectedReadings) {
+    trigger("view.station.6");
+    const QString text = find<QTextBrowser>("powerup.sheet")->toPlainText();
+    for (const char* part :
+         {"Rings and watch off", "absorption", "14.20 V", "amps at the monitor", "unplugged"}) {
+        EXPECT_TRUE(text.contains(part)) << part;
+    }
+    QTest::mouseClick(find<QPushButton>("powerup.print"), Qt::LeftButton);
+    EXPECT_GE(printed, 2u);
+}
+
+TEST_F(Widgets, ThreadOfAConductorGoesFromLoadToLabel) {
+    window->selection().select(subject(ConductorId("engine.feed+")));
+    const QString text = find<QTextBrowser>("drawer.thread")->toPlainText();
+    for (const char* part : {"Current",
+                             "Fuse",
+                             "Size",
+                             "May carry",
+                             "Length",
+                             "Drop",
+                             "Short circuit",
+                             "Terminals",
+                             "Label",
+                             "Piece",
+                             "Current in each moment",
+                             "Driving"}) {
+        EXPECT_TRUE(text.contains(part)) << part;
+    }
+}
+
+TEST_F(Widgets, ThreadOfADeviceNamesItsConductorsAndSettings) {
+    window->selection().select(subject(DeviceId("mppt")));
+    const QString text = find<QTextBrowser>("drawer.thread")->toPlainText();
+    for (const char* part : {"Place", "Terminal bat+", "absorption: 14.20 V", "Switch-on"}) {
+        EXPECT_TRUE(text.contains(part)) << part;
+    }
+}
+
+TEST_F(Widgets, ThreadOfSomethingThatHasGoneIsNoCrash) {
+    window->selection().select(subject(ConductorId("no.such+")));
+    window->selection().select(subject(DeviceId("nothing")));
+    window->selection().select(subject(ApplianceId("nobody")));
+    SUCCEED();
+}
+
+TEST_F(Widgets, LinksOfTheDrawerSurviveOddIds) {
+    const Subject odd{SubjectKind::Conductor, "circuit.a/b c+%"};
+    EXPECT_EQ(app::subjectOf(app::selectLink(odd)), odd);
+    EXPECT_FALSE(app::subjectOf("why:x").has_value());
+}
+
+TEST_F(Widgets, DrawerCanBeHidden) {
+    trigger("view.drawer");
+    EXPECT_FALSE(find<app::Drawer>("drawer")->isVisible());
+    trigger("view.drawer");
+    EXPECT_TRUE(find<app::Drawer>("drawer")->isVisible());
+}
+
+TEST_F(Widgets, ALargePlanIsPaintedInEveryStation) {
+    Plan next = plan();
+    for (int i = 0; i < 60; ++i) {
+        next.appliances.push_back(test::aLoad(
+            "extra" + std::to_string(i), watts(15 + 5 * i), static_cast<Category>(i % 6)));
+    }
+    window->document().push("many", next);
+    for (int i = 0; i < window->stationCount(); ++i) {
+        window->showStation(i);
+        EXPECT_FALSE(window->grab().isNull()) << i;
+    }
+}
+
+}  // namespace
+}  // namespace spirk

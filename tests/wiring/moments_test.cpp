@@ -1,0 +1,92 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "core/design/design.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+const Moment* momentOf(const std::vector<Moment>& moments, const std::string& id) {
+    const auto found = std::ranges::find(moments, id, &Moment::id);
+    return found == moments.end() ? nullptr : &*found;
+}
+
+const MomentSolution& solutionOf(const Design& d, const std::string& id) {
+    const auto found = std::ranges::find(d.moments, id, &MomentSolution::moment);
+    EXPECT_NE(found, d.moments.end()) << id;
+    return *found;
+}
+
+Amps bankCurrent(const Design& d, const MomentSolution& m) {
+    Amps sum;
+    for (const Device& device : d.wiring.circuit.devices) {
+        if (device.kind == DeviceKind::Battery) {
+            sum += m.device.at(device.id);
+        }
+    }
+    return sum;
+}
+
+TEST(Moments, FollowTheGear) {
+    const Wiring small = design(test::aSmallVan(), library()).wiring;
+    EXPECT_EQ(momentOf(small.moments, "idle"), nullptr);
+    EXPECT_EQ(momentOf(small.moments, "noon"), nullptr);
+    EXPECT_EQ(momentOf(small.moments, "driving"), nullptr);
+    EXPECT_EQ(small.sizing.size(), 1u);
+    const Wiring full = design(test::aFullVan(), library()).wiring;
+    for (const char* id : {"night", "loads", "idle", "noon", "driving", "rest"}) {
+        EXPECT_NE(momentOf(full.moments, id), nullptr) << id;
+    }
+    EXPECT_EQ(full.sizing.size(), 3u);
+}
+
+TEST(Moments, TheEveningRunsTheWorstCaseButNotMoreThanTheInverterCan) {
+    Plan plan = test::aFullVan();
+    EXPECT_EQ(momentOf(design(plan, library()).wiring.moments, "night")->inverter, watts(1000));
+    plan.appliances.back().rated = watts(5000);
+    EXPECT_EQ(momentOf(design(plan, library()).wiring.moments, "night")->inverter, watts(1600));
+}
+
+TEST(Moments, AtRestNothingFlows) {
+    const Design d = design(test::theDemo(), library());
+    EXPECT_NEAR(bankCurrent(d, solutionOf(d, "rest")).si(), 0.0, 1e-6);
+}
+
+TEST(Moments, NoonAndDrivingChargeTheEveningDischarges) {
+    const Design d = design(test::theDemo(), library());
+    EXPECT_LT(bankCurrent(d, solutionOf(d, "noon")), amps(-30));
+    EXPECT_LT(bankCurrent(d, solutionOf(d, "driving")), amps(-35));
+    EXPECT_GT(bankCurrent(d, solutionOf(d, "night")), amps(100));
+}
+
+TEST(Moments, AllLoadsTogetherAreTheSumOfEach) {
+    const Design d = design(test::theDemo(), library());
+    const MomentSolution& m = solutionOf(d, "loads");
+    Amps sum;
+    for (const Device& device : d.wiring.circuit.devices) {
+        if (device.kind == DeviceKind::Load) {
+            sum += m.device.at(device.id);
+        }
+    }
+    EXPECT_NEAR(sum.si(), bankCurrent(d, m).si(), 1e-6);
+}
+
+TEST(Moments, WeakerBatteriesSagMore) {
+    Plan plan = test::aFullVan();
+    plan.gear.inverter->model = "inverter_1000";
+    const auto atTheBar = [](const Design& d) {
+        return *solutionOf(d, "night")
+                    .between({DeviceId("bus.pos"), "bar"}, {DeviceId("bus.neg"), "bar"});
+    };
+    const Volts three = atTheBar(design(plan, library()));
+    plan.gear.bank.count = 1;
+    EXPECT_LT(atTheBar(design(plan, library())), three);
+}
+
+}  // namespace
+}  // namespace spirk
