@@ -59,7 +59,9 @@ std::optional<ConductorId> backupFor(const SizingTask& task,
         return std::nullopt;
     }
     // Only a single feeder sees the whole fault.
-    const auto feeds = [&](const Conductor& other) { return other.to.device == c.from.device; };
+    const auto feeds = [&](const Conductor& other) {
+        return other.to.device == c.from.device && other.role == Role::Positive;
+    };
     if (std::ranges::count_if(conductors, feeds) != 1) {
         return std::nullopt;
     }
