@@ -86,8 +86,15 @@ void checkInterrupting(const CheckInput& in,
                {"capacity", measure(family.interrupting)},
                {"fault", measure(fuse->prospective)}}};
     f.why = {"It can burst and the arc goes on burning.", {}};
-    f.remedy = {"Fit a {family}, or a fuse with enough capacity before it.",
-                {{"family", familyOf(in.library, fuse->computedFamily).name}}};
+    if (fuse->inBlock) {
+        f.remedy = {
+            "Feed the block by a longer or thinner cable, so that less flows, or by a fuse small "
+            "enough for this circuit's cable to bear what it lets through.",
+            {}};
+    } else {
+        f.remedy = {"Fit a {family}, or a fuse with enough capacity before it.",
+                    {{"family", familyOf(in.library, fuse->computedFamily).name}}};
+    }
     f.source = family.interruptingSource + "; ABYC E-11 (interrupting capacity)";
     f.figures = {cableFigure(row.id, "fuse")};
     if (fuse->amended && fuse->computedFamily != fuse->family) {
