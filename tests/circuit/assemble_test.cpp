@@ -34,7 +34,7 @@ protected:
     }
     [[nodiscard]] const Circuit& circuit() const { return design_.wiring.circuit; }
     [[nodiscard]] CircuitState state() const {
-        return {&circuit(), &design_.gear, ohms_, ResistanceCase::High};
+        return {&circuit(), design_.wiring.numbering, &design_.gear, ohms_, ResistanceCase::High};
     }
     [[nodiscard]] MomentSolution solved() const { return solveMoment(state(), moment_); }
     [[nodiscard]] Amps through(const MomentSolution& m, const char* id) const {
@@ -151,7 +151,7 @@ TEST_F(Assembled, FusesHaveANodeBehindThem) {
         const ConductorBranch& b = a.conductors[i];
         EXPECT_EQ(b.fuseFrom >= 0, circuit().conductors[i].atFrom.has_value());
         EXPECT_GE(b.wire, 0);
-        EXPECT_EQ(b.afterFrom == a.node.at(circuit().conductors[i].from),
+        EXPECT_EQ(b.afterFrom == design_.wiring.numbering->node.at(circuit().conductors[i].from),
                   !circuit().conductors[i].atFrom.has_value());
     }
 }
@@ -160,7 +160,8 @@ TEST_F(Assembled, FusesHaveANodeBehindThem) {
 // battery's fuse by that battery through it, and by the others from the bar. Own arithmetic on 1
 // and 0.1 mOhm.
 TEST_F(Assembled, AFaultBehindABatterysFuse) {
-    const CircuitState s{&circuit(), &design_.gear, ohms_, ResistanceCase::Mid};
+    const CircuitState s{
+        &circuit(), design_.wiring.numbering, &design_.gear, ohms_, ResistanceCase::Mid};
     Moment still;
     still.stateOfCharge = 1.0;
     const Assembly a = assemble(s, still);
@@ -168,7 +169,7 @@ TEST_F(Assembled, AFaultBehindABatterysFuse) {
         std::ranges::find(circuit().conductors, ConductorId("bank.1.lead+"), &Conductor::id);
     const ConductorBranch& b =
         a.conductors[static_cast<std::size_t>(lead - circuit().conductors.begin())];
-    const int negative = a.node.at(at("bank.1", "-"));
+    const int negative = design_.wiring.numbering->node.at(at("bank.1", "-"));
     const Fault f = FaultStudy(a.network).between(b.afterFrom, negative);
     const double r = 400.0 / 150.0 * 1e-3;  // chemistry's middle, 150 Ah
     expectNear(std::fabs(f.resistor[static_cast<std::size_t>(b.fuseFrom)].si()),

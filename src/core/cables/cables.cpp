@@ -97,6 +97,28 @@ std::size_t bondSize(const SizingTask& task, const SizingState& state) {
     return std::max(least, largest > 0 ? largest - 1 : 0);
 }
 
+SizingIndex indexFor(const Library& library, const Wiring& wiring) {
+    const Circuit& circuit = wiring.circuit;
+    SizingIndex out;
+    for (const Conductor& c : circuit.conductors) {
+        const bool has = c.protectedBy.has_value();
+        out.protectedBy.push_back(has ? std::optional(indexOf(circuit, *c.protectedBy))
+                                      : std::nullopt);
+        out.column.push_back(&columnOf(library, c.insulation));
+    }
+    for (const DropPath& path : circuit.paths) {
+        std::vector<std::size_t> indices;
+        for (const ConductorId& id : path.conductors) {
+            indices.push_back(indexOf(circuit, id));
+        }
+        out.paths.push_back(std::move(indices));
+        const auto moment = std::ranges::find(wiring.sizing, path.moment, &Moment::id);
+        promise(moment != wiring.sizing.end(), "a drop path names a sizing moment");
+        out.pathMoment.push_back(static_cast<std::size_t>(moment - wiring.sizing.begin()));
+    }
+    return out;
+}
+
 EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareMetres area) {
     const Port* port = findPort(task.circuit(), terminal);
     promise(port != nullptr, "a conductor ends at a port");
@@ -388,10 +410,10 @@ Protector protectorOf(const SizingTask& task, const SizingState& state, std::siz
     if (own) {
         return own->leftOut ? Protector{} : Protector{&*own, c.id};
     }
-    if (!c.protectedBy) {
+    if (!task.index.protectedBy[index]) {
         return {};
     }
-    const auto& other = state.conductors[indexOf(task.circuit(), *c.protectedBy)].fuseFrom;
+    const auto& other = state.conductors[*task.index.protectedBy[index]].fuseFrom;
     return other && !other->leftOut ? Protector{&*other, *c.protectedBy} : Protector{};
 }
 
@@ -419,7 +441,7 @@ Cables sizeCables(const Plan& plan,
                   const ChosenGear& gear,
                   const Wiring& wiring,
                   const Lengths& lengths) {
-    const SizingTask task{plan, library, gear, wiring, lengths};
+    const SizingTask task{plan, library, gear, wiring, lengths, indexFor(library, wiring)};
     SizingState state = startState(task);
     Cables out;
     out.passes = runLoop(task, state);

@@ -28,24 +28,25 @@ Study study(const SizingTask& task,
     Moment still;
     still.id = "fault";
     still.stateOfCharge = 1.0;
-    Assembly assembly = assemble({&task.circuit(), &task.gear, ohms, batteries}, still);
+    Assembly assembly =
+        assemble({&task.circuit(), task.wiring.numbering, &task.gear, ohms, batteries}, still);
     FaultStudy faults(assembly.network);
     return {std::move(assembly), std::move(faults)};
 }
 
-int counterNode(const SizingTask& task, const Study& s, const TerminalId& terminal) {
+int counterNode(const SizingTask& task, const TerminalId& terminal) {
     const Port* port = findPort(task.circuit(), terminal);
     if (port == nullptr || !port->counter) {
         return -1;
     }
-    const auto found = s.assembly.node.find(*port->counter);
-    return found == s.assembly.node.end() ? -1 : found->second;
+    const auto found = task.wiring.numbering->node.find(*port->counter);
+    return found == task.wiring.numbering->node.end() ? -1 : found->second;
 }
 
 // Magnitude of the current through a resistor when `node` is shorted to the counter of `terminal`.
 Amps throughAt(
     const SizingTask& task, const Study& s, int node, const TerminalId& terminal, int resistor) {
-    const int counter = counterNode(task, s, terminal);
+    const int counter = counterNode(task, terminal);
     if (counter < 0 || node < 0 || resistor < 0) {
         return {};
     }
@@ -61,9 +62,10 @@ Amps prospective(const SizingTask& task, const Study& s, std::size_t index, End 
     const TerminalId& terminal = from ? c.from : c.to;
     const int fuse = from ? b.fuseFrom : b.fuseTo;
     const int inner = from ? b.afterFrom : b.beforeTo;
-    const auto outer = s.assembly.node.find(terminal);
+    const Numbering::Ends& ends = task.wiring.numbering->conductors[index];
+    const int outer = from ? ends.from : ends.to;
     return std::max(throughAt(task, s, inner, terminal, fuse),
-                    throughAt(task, s, outer->second, terminal, fuse));
+                    throughAt(task, s, outer, terminal, fuse));
 }
 
 // Array conductors carry at most the panels' own short-circuit current.
@@ -84,21 +86,20 @@ void fillPositive(const SizingTask& task,
     if (b.fuseFrom >= 0) {
         w.faultNear = throughAt(task, strong, b.afterFrom, c.from, nearWire);
     } else {
-        const int counter = counterNode(task, strong, c.from);
+        const int counter = counterNode(task, c.from);
         w.faultNear = counter < 0 ? Amps() : strong.faults.between(b.afterFrom, counter).current;
     }
-    const auto far = weak.assembly.node.find(c.to);
-    w.faultFar = throughAt(task, weak, far->second, c.to, weak.assembly.conductors[index].wire);
+    const int far = task.wiring.numbering->conductors[index].to;
+    w.faultFar = throughAt(task, weak, far, c.to, weak.assembly.conductors[index].wire);
     w.faultNear = std::max(w.faultNear, w.faultFar);
 }
 
 // A negative carries what a short at the far end of its positive puts through it.
 void fillNegative(const SizingTask& task, SizingState& state, std::size_t index) {
-    const Conductor& c = task.circuit().conductors[index];
-    if (!c.protectedBy) {
+    if (!task.index.protectedBy[index]) {
         return;
     }
-    const std::size_t owner = indexOf(task.circuit(), *c.protectedBy);
+    const std::size_t owner = *task.index.protectedBy[index];
     state.conductors[index].faultNear = state.conductors[owner].faultFar;
     state.conductors[index].faultFar = state.conductors[owner].faultFar;
 }

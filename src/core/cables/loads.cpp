@@ -17,12 +17,6 @@ namespace {
 constexpr double kFactoryMilliohms = 1.0;
 constexpr double kColdCelsius = 20.0;
 
-std::size_t momentIndex(const SizingTask& task, const std::string& id) {
-    const auto found = std::ranges::find(task.wiring.sizing, id, &Moment::id);
-    promise(found != task.wiring.sizing.end(), "a drop path names a sizing moment");
-    return static_cast<std::size_t>(found - task.wiring.sizing.begin());
-}
-
 std::optional<Ohms> ohmsOfFuse(const SizingTask& task, const std::optional<ChosenFuse>& fuse) {
     if (!fuse || fuse->leftOut || fuse->rating.si() <= 0.0) {
         return std::nullopt;
@@ -32,8 +26,7 @@ std::optional<Ohms> ohmsOfFuse(const SizingTask& task, const std::optional<Chose
 
 // The network divides by it; conductors at or above the insulation's limit are reckoned there.
 Celsius workingTemperature(const SizingTask& task, const Working& w, std::size_t index) {
-    const Conductor& c = task.circuit().conductors[index];
-    const AmpacityColumn& column = columnOf(task.library, c.insulation);
+    const AmpacityColumn& column = *task.index.column[index];
     const Celsius ambient = task.lengths.routes[index].ambient;
     const auto table = column.amps.find(task.library.conductors[w.size].area);
     if (table == column.amps.end()) {
@@ -80,7 +73,8 @@ void updateTemperatures(const SizingTask& task, SizingState& state) {
 
 void solveLoads(const SizingTask& task, SizingState& state) {
     const std::vector<ConductorOhms> ohms = allOhms(task, state, Warmth::Warm);
-    const CircuitState circuit{&task.circuit(), &task.gear, ohms, ResistanceCase::High};
+    const CircuitState circuit{
+        &task.circuit(), task.wiring.numbering, &task.gear, ohms, ResistanceCase::High};
     for (Working& w : state.conductors) {
         w.load = amps(0.0);
         w.inMoment.clear();
@@ -110,12 +104,12 @@ Volts dropIn(const SizingTask& task,
 
 std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state) {
     std::vector<PathDrop> out;
-    for (const DropPath& path : task.circuit().paths) {
+    for (std::size_t p = 0; p < task.circuit().paths.size(); ++p) {
+        const DropPath& path = task.circuit().paths[p];
         PathDrop drop{
             path.id, path.name, {}, 0.0, 0.0, path.rule, path.conductors, FigureId(path.id)};
-        const std::size_t moment = momentIndex(task, path.moment);
-        for (const ConductorId& id : path.conductors) {
-            drop.drop += dropIn(task, state, indexOf(task.circuit(), id), moment);
+        for (const std::size_t i : task.index.paths[p]) {
+            drop.drop += dropIn(task, state, i, task.index.pathMoment[p]);
         }
         drop.fraction = drop.drop / path.base;
         drop.limit = rule(task.library, path.rule).value;

@@ -7,12 +7,21 @@
 namespace spirk {
 
 // What everything is sized against; borrowed for the loop.
+// What is looked up over and over in the loop, found once.
+struct SizingIndex {
+    std::vector<std::optional<std::size_t>> protectedBy;  // of each conductor
+    std::vector<std::vector<std::size_t>> paths;          // conductors of each drop path
+    std::vector<std::size_t> pathMoment;                  // sizing moment of each drop path
+    std::vector<const AmpacityColumn*> column;            // of each conductor
+};
+
 struct SizingTask {
     const Plan& plan;
     const Library& library;
     const ChosenGear& gear;
     const Wiring& wiring;
     const Lengths& lengths;
+    SizingIndex index;
     [[nodiscard]] const Circuit& circuit() const { return wiring.circuit; }
 };
 

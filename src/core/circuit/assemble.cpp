@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/assemble.h"
 
+#include <algorithm>
+
 #include "core/gear/inverter.h"
 #include "core/gear/solar.h"
 #include "core/result/promise.h"
@@ -20,25 +22,30 @@ constexpr double kNoPowerLimit = 1e6;
 
 class Builder {
 public:
-    Builder(const CircuitState& state, const Moment& moment) : state_(state), moment_(moment) {
+    Builder(const CircuitState& state, const Moment& moment)
+        : state_(state), moment_(moment), nodes_(state.numbering->count) {
         promise(state.ohms.size() == state.circuit->conductors.size(), "each conductor has ohms");
         for (const Device& device : state.circuit->devices) {
             addDevice(device);
         }
         for (std::size_t i = 0; i < state.circuit->conductors.size(); ++i) {
-            addConductor(state.circuit->conductors[i], state.ohms[i]);
+            addConductor(
+                state.circuit->conductors[i], state.numbering->conductors[i], state.ohms[i]);
         }
         out_.network.nodes = nodes_;
     }
     [[nodiscard]] Assembly take() { return std::move(out_); }
 
 private:
-    int nodeOf(const TerminalId& id) {
-        const auto [found, fresh] = out_.node.try_emplace(id, nodes_);
-        nodes_ += fresh ? 1 : 0;
-        return found->second;
+    int nodeOf(const Device& d, const char* port) const {
+        const auto at = std::ranges::find(d.ports, port, &Port::name);
+        promise(at != d.ports.end(), "a device has the port that its kind asks for");
+        return nodesOf(d)[static_cast<std::size_t>(at - d.ports.begin())];
     }
-    int nodeOf(const Device& d, const char* port) { return nodeOf(TerminalId{d.id, port}); }
+    [[nodiscard]] const std::vector<int>& nodesOf(const Device& d) const {
+        return state_.numbering
+            ->devices[static_cast<std::size_t>(&d - state_.circuit->devices.data())];
+    }
 
     int resistor(int a, int b, Ohms ohms_) {
         out_.network.resistors.push_back({a, b, std::max(ohms_, ohms(kLeastOhms))});
@@ -46,9 +53,6 @@ private:
     }
 
     void addDevice(const Device& d) {
-        for (const Port& port : d.ports) {
-            nodeOf(TerminalId{d.id, port.name});
-        }
         switch (d.kind) {
             case DeviceKind::Battery:
                 return addBattery(d);
@@ -104,9 +108,9 @@ private:
     }
 
     void addBlock(const Device& d) {
-        for (const Port& port : d.ports) {
-            if (port.name.starts_with("way.")) {
-                resistor(nodeOf(d, "in"), nodeOf(TerminalId{d.id, port.name}), d.resistance);
+        for (std::size_t i = 0; i < d.ports.size(); ++i) {
+            if (d.ports[i].name.starts_with("way.")) {
+                resistor(nodeOf(d, "in"), nodesOf(d)[i], d.resistance);
             }
         }
     }
@@ -210,16 +214,14 @@ private:
                  sizing ? d.load->largest : d.load->used);
     }
 
-    void addConductor(const Conductor& c, const ConductorOhms& o) {
+    void addConductor(const Conductor& c, const Numbering::Ends& ends, const ConductorOhms& o) {
         ConductorBranch branch;
         if (moment_.pulled.contains(c.id)) {
-            nodeOf(c.from);
-            nodeOf(c.to);
             out_.conductors.push_back(branch);
             return;
         }
-        branch.afterFrom = nodeOf(c.from);
-        branch.beforeTo = nodeOf(c.to);
+        branch.afterFrom = ends.from;
+        branch.beforeTo = ends.to;
         if (o.fuseFrom) {
             const int inner = nodes_++;
             branch.fuseFrom = resistor(branch.afterFrom, inner, *o.fuseFrom);
@@ -237,7 +239,7 @@ private:
     const CircuitState& state_;
     const Moment& moment_;
     Assembly out_;
-    int nodes_ = 0;
+    int nodes_;
 };
 
 }  // namespace
@@ -247,25 +249,26 @@ Assembly assemble(const CircuitState& state, const Moment& moment) {
 }
 
 std::optional<Volts> MomentSolution::between(const TerminalId& pos, const TerminalId& neg) const {
-    const auto a = potential.find(pos);
-    const auto b = potential.find(neg);
-    if (a == potential.end() || b == potential.end() || !live.at(pos) || !live.at(neg)) {
+    const auto a = numbering->node.find(pos);
+    const auto b = numbering->node.find(neg);
+    if (a == numbering->node.end() || b == numbering->node.end()) {
         return std::nullopt;
     }
-    return a->second - b->second;
+    const auto i = static_cast<std::size_t>(a->second);
+    const auto j = static_cast<std::size_t>(b->second);
+    return live[i] && live[j] ? std::optional(potential[i] - potential[j]) : std::nullopt;
 }
 
 MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
     const Assembly assembly = assemble(state, moment);
-    const Solution s = solve(assembly.network);
+    Solution s = solve(assembly.network);
     MomentSolution out;
     out.moment = moment.id;
     out.served = s.served;
     out.servable = s.servable;
-    for (const auto& [terminal, node] : assembly.node) {
-        out.potential[terminal] = s.node[static_cast<std::size_t>(node)];
-        out.live[terminal] = s.live[static_cast<std::size_t>(node)];
-    }
+    out.numbering = state.numbering;
+    out.potential = std::move(s.node);
+    out.live = std::move(s.live);
     for (const ConductorBranch& branch : assembly.conductors) {
         out.conductor.push_back(
             branch.wire < 0 ? amps(0.0) : s.resistor[static_cast<std::size_t>(branch.wire)]);

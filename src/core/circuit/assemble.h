@@ -3,12 +3,14 @@
 // From the circuit by name and a moment to a network of nodes, and back.
 
 #include <map>
+#include <memory>
 #include <span>
 
 #include "core/circuit/circuit.h"
 #include "core/circuit/fault.h"
 #include "core/circuit/moment.h"
 #include "core/circuit/network.h"
+#include "core/circuit/numbering.h"
 #include "core/gear/battery.h"
 #include "core/gear/chosen.h"
 
@@ -23,6 +25,7 @@ struct ConductorOhms {
 // What the circuit stands in: gear, conductors, and which batteries to reckon with.
 struct CircuitState {
     const Circuit* circuit = nullptr;
+    std::shared_ptr<const Numbering> numbering;  // of the circuit
     const ChosenGear* gear = nullptr;
     std::span<const ConductorOhms> ohms;  // one for each conductor of the circuit, in order
     ResistanceCase batteries = ResistanceCase::High;
@@ -38,7 +41,6 @@ struct ConductorBranch {
 
 struct Assembly {
     Network network;
-    std::map<TerminalId, int> node;
     std::vector<ConductorBranch> conductors;        // in the circuit's order
     std::map<DeviceId, int> source, load, charger;  // indices in the network
 };
@@ -50,9 +52,10 @@ struct MomentSolution {
     std::string moment;
     bool served = true;
     double servable = 1.0;
-    std::optional<DeviceId> weakest;        // the load with the lowest voltage when not served
-    std::map<TerminalId, Volts> potential;  // against each part's first node
-    std::map<TerminalId, bool> live;
+    std::optional<DeviceId> weakest;  // the load with the lowest voltage when not served
+    std::shared_ptr<const Numbering> numbering;
+    std::vector<Volts> potential;     // of each node, against its part's first one
+    std::vector<bool> live;           // of each node
     std::vector<Amps> conductor;      // from 'from' to 'to', in the circuit's order
     std::map<DeviceId, Amps> device;  // battery: out; load: in; charger: out
     std::map<DeviceId, Amps> input;   // of chargers

@@ -13,7 +13,8 @@ void gather(Derivations& into, Derivations& from) {
 }
 
 std::vector<MomentSolution> solveMoments(const Design& d) {
-    const CircuitState state{&d.wiring.circuit, &d.gear, d.cables.ohms, ResistanceCase::High};
+    const CircuitState state{
+        &d.wiring.circuit, d.wiring.numbering, &d.gear, d.cables.ohms, ResistanceCase::High};
     std::vector<MomentSolution> out;
     for (const Moment& moment : d.wiring.moments) {
         out.push_back(solveMoment(state, moment));

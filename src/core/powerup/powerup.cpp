@@ -56,7 +56,9 @@ private:
     [[nodiscard]] const Circuit& circuit() const { return in_.wiring.circuit; }
 
     [[nodiscard]] MomentSolution solved() const {
-        return solveMoment({&circuit(), &in_.gear, in_.cables.ohms, ResistanceCase::High}, now_);
+        return solveMoment(
+            {&circuit(), in_.wiring.numbering, &in_.gear, in_.cables.ohms, ResistanceCase::High},
+            now_);
     }
 
     SwitchStep& step(const std::string& id, const std::string& text) {

@@ -3,8 +3,11 @@
 // From the plan to the circuit: which devices, terminals and conductors there are. One way of doing
 // it per file; then the amendments of structure. No lengths and no sizes.
 
+#include <memory>
+
 #include "core/circuit/circuit.h"
 #include "core/circuit/moment.h"
+#include "core/circuit/numbering.h"
 #include "core/explain/finding.h"
 #include "core/gear/chosen.h"
 #include "core/needs/needs.h"
@@ -14,9 +17,10 @@ namespace spirk {
 
 struct Wiring {
     Circuit circuit;
-    std::vector<Moment> sizing;     // the moments that conductors are sized for
-    std::vector<Moment> moments;    // the moments that are shown
-    std::vector<Finding> findings;  // amendments whose target has gone
+    std::shared_ptr<const Numbering> numbering;  // of the circuit
+    std::vector<Moment> sizing;                  // the moments that conductors are sized for
+    std::vector<Moment> moments;                 // the moments that are shown
+    std::vector<Finding> findings;               // amendments whose target has gone
 };
 
 [[nodiscard]] Wiring wire(const Plan& plan,

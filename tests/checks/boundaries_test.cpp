@@ -1,0 +1,159 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Each rule at its limit: what just keeps it is silent, what just breaks it is said.
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "core/design/design.h"
+#include "core/gear/engine.h"
+#include "core/gear/solar.h"
+#include "core/plan/edit.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+bool fires(const Plan& plan, const std::string& rule) {
+    return test::findingOf(design(plan, library()), rule) != nullptr;
+}
+
+Plan withFuse(const char* conductor, double rating) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetFuse{ConductorId(conductor), End::From, "", amps(rating)}};
+    return plan;
+}
+
+TEST(Boundary, W1AFuseOfExactlyTheAmpacityIsSilent) {
+    const double ampacity =
+        test::rowOf(design(test::aFullVan(), library()), "inverter.feed+").ampacity.si();
+    EXPECT_FALSE(fires(withFuse("inverter.feed+", ampacity - 1e-6), "W1"));
+    EXPECT_TRUE(fires(withFuse("inverter.feed+", ampacity + 1e-3), "W1"));
+}
+
+TEST(Boundary, W2AFuseOfExactlyFiveQuartersOfTheLoadIsSilent) {
+    const double needed =
+        test::rowOf(design(test::aFullVan(), library()), "inverter.feed+").load.si() * 1.25;
+    EXPECT_FALSE(fires(withFuse("inverter.feed+", needed * 1.01), "W2"));
+    EXPECT_TRUE(fires(withFuse("inverter.feed+", needed * 0.98), "W2"));
+}
+
+TEST(Boundary, W1OfAPairIsSaidOnce) {
+    const Design d = design(withFuse("inverter.feed+", 500), library());
+    EXPECT_EQ(std::ranges::count(d.checks.findings, "W1", &Finding::rule), 1);
+}
+
+TEST(Boundary, W1OfAThinTailIsSaidAtTheTail) {
+    Plan plan = test::aFullVan();
+    plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));
+    plan.amendments = {SetFuse{ConductorId("circuit.lighting.feed+"), End::From, "", amps(20)},
+                       SetSize{ConductorId("circuit.lighting.feed+"), squareMillimetres(6)},
+                       SetSize{ConductorId("circuit.lighting.feed-"), squareMillimetres(6)}};
+    const Design d = design(plan, library());
+    EXPECT_TRUE(std::ranges::any_of(d.checks.findings,
+                                    [](const Finding& f) { return f.id == "W1 load.spot.tail+"; }));
+    EXPECT_FALSE(std::ranges::any_of(
+        d.checks.findings, [](const Finding& f) { return f.id == "W1 circuit.lighting.feed+"; }));
+}
+
+TEST(Boundary, B1ExactlyTheDaysAskedAreEnough) {
+    Plan plan = test::aSmallVan();
+    const double days = design(plan, library()).supply.daysWithoutSun;
+    plan.trip.daysWithoutSun = days - 1e-9;
+    EXPECT_FALSE(fires(plan, "B1"));
+    plan.trip.daysWithoutSun = days + 1e-6;
+    EXPECT_TRUE(fires(plan, "B1"));
+}
+
+TEST(Boundary, B1OfferedBanksAreEnough) {
+    Plan plan = test::aSmallVan();
+    plan.trip.daysWithoutSun = 15;
+    const Finding f = *test::findingOf(design(plan, library()), "B1");
+    ASSERT_FALSE(f.mends.empty());
+    for (const Mend& mend : f.mends) {
+        EXPECT_FALSE(fires(apply(plan, mend), "B1")) << english(mend.label);
+    }
+}
+
+TEST(Boundary, S1FollowsTheColdestOfTheClimate) {
+    Plan plan = test::aFullVan();
+    plan.gear.solar = SolarChoice{"panel_200", 4, 1, "mppt_100_50"};  // 98.4 V at 25 degC
+    plan.trip.climate = "Los Angeles";                                // 2 degC
+    EXPECT_TRUE(fires(plan, "S1"));
+    plan.gear.solar->series = 3;
+    plan.trip.climate = "Fairbanks";  // -45 degC: 3 x 24.6 x 1.196 = 88 V
+    EXPECT_FALSE(fires(plan, "S1"));
+}
+
+TEST(Boundary, S1OffersFewerInSeriesAndAControllerForMore) {
+    Plan plan = test::aFullVan();
+    plan.gear.solar = SolarChoice{"panel_180", 4, 1, "mppt_100_50"};
+    plan.trip.climate = "Munich";
+    const Finding f = *test::findingOf(design(plan, library()), "S1");
+    ASSERT_EQ(f.mends.size(), 2u);
+    EXPECT_EQ(english(f.mends[0].label), "Wire 2 in series, 2 in parallel");
+    EXPECT_EQ(apply(plan, f.mends[0]).gear.solar->parallel, 2);
+    EXPECT_EQ(apply(plan, f.mends[1]).gear.solar->controller, "mppt_150_60");
+}
+
+TEST(Boundary, S2LooksAtTheBestMonthOfTheTripOnly) {
+    Plan plan = test::aFullVan();
+    plan.gear.solar->controller = "mppt_100_30";
+    plan.trip = {"Munich", 11, 1, 1.0, hours(1)};  // in winter the small controller cuts nothing
+    EXPECT_FALSE(fires(plan, "S2"));
+}
+
+TEST(Boundary, E3AtHalfOfTheRating) {
+    const DcdcModel& charger = *findById(library().dcdcs, "dcdc_60");
+    const Amps input = dcdcInput(charger, volts(14.2), charger.output, charger.start);
+    Plan plan = test::aFullVan();
+    const auto onTheRoad = [&](double rating) {
+        plan.gear.engine = EngineChoice{"dcdc_60", amps(rating)};
+        const Design d = design(plan, library());
+        return std::ranges::any_of(d.checks.findings,
+                                   [](const Finding& f) { return f.id == "E3 road"; });
+    };
+    EXPECT_FALSE(onTheRoad(input.si() / 0.5 + 0.01));
+    EXPECT_TRUE(onTheRoad(input.si() / 0.5 - 0.01));
+}
+
+TEST(Boundary, G3TheShuntsOwnLeadsAreNoBypass) {
+    EXPECT_FALSE(fires(test::aSmallVan(), "G3"));
+    Plan plan = test::aSmallVan();
+    plan.amendments = {MoveEnd{ConductorId("bond"), End::From, {DeviceId("bank.1"), "-"}}};
+    EXPECT_TRUE(fires(plan, "G3"));
+    plan.amendments = {MoveEnd{ConductorId("fuseblock.feed-"), End::To, {DeviceId("shunt"), "a"}}};
+    EXPECT_TRUE(fires(plan, "G3"));
+    plan.amendments = {MoveEnd{ConductorId("fuseblock.feed-"), End::To, {DeviceId("shunt"), "b"}}};
+    EXPECT_FALSE(fires(plan, "G3"));
+}
+
+TEST(Boundary, W10AtTheLargestThatTheTerminalTakes) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetSize{ConductorId("mppt.link+"), squareMillimetres(25)}};
+    EXPECT_FALSE(fires(plan, "W10"));
+    plan.amendments = {SetSize{ConductorId("mppt.link+"), squareMillimetres(35)}};
+    EXPECT_TRUE(fires(plan, "W10"));
+}
+
+TEST(Boundary, W7ItsMendKeepsTheLimit) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(25)},
+                       SetSize{ConductorId("inverter.feed-"), squareMillimetres(25)},
+                       SetLength{ConductorId("inverter.feed+"), metres(2)},
+                       SetLength{ConductorId("inverter.feed-"), metres(2)}};
+    const Design d = design(plan, library());
+    const auto f =
+        std::ranges::find(d.checks.findings, std::string("W7 drop.inverter"), &Finding::id);
+    ASSERT_NE(f, d.checks.findings.end());
+    EXPECT_FALSE(f->where.empty());
+}
+
+TEST(Counting, FollowsSeverity) {
+    const SeverityCount c = countBySeverity(design(test::theDemo(), library()).checks.findings);
+    EXPECT_EQ(c, (SeverityCount{1, 2, 1}));
+}
+
+}  // namespace
+}  // namespace spirk

@@ -1,0 +1,128 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Laws that hold for whatever a person enters, also for bad amendments.
+#include <gtest/gtest.h>
+#include <rapidcheck.h>
+// gtest before rapidcheck's own header for it
+#include <rapidcheck/gtest.h>
+
+#include <algorithm>
+
+#include "core/design/design.h"
+#include "core/diagram/geometry.h"
+#include "core/plan/edit.h"
+#include "core/plan/plan_file.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+// Amendments on conductors that exist, and on some that do not.
+Plan amendedAtRandom(const std::vector<int>& dice) {
+    Plan plan = test::aFullVan();
+    const Circuit circuit = design(plan, library()).wiring.circuit;
+    std::size_t at = 0;
+    const auto roll = [&](std::size_t sides) {
+        return static_cast<std::size_t>(std::abs(static_cast<long>(dice[at++ % dice.size()]))) %
+               sides;
+    };
+    for (std::size_t i = 0; i < 1 + dice.size() % 6; ++i) {
+        const bool gone = roll(8) == 0;
+        const ConductorId id =
+            gone ? ConductorId("no.such") : circuit.conductors[roll(circuit.conductors.size())].id;
+        const Device& device = circuit.devices[roll(circuit.devices.size())];
+        const End end = roll(2) == 0 ? End::From : End::To;
+        switch (roll(6)) {
+            case 0:
+                plan = amended(plan, SetSize{id, library().conductors[roll(14)].area});
+                break;
+            case 1:
+                plan =
+                    amended(plan, SetFuse{id, end, "", amps(1.0 + static_cast<double>(roll(400)))});
+                break;
+            case 2:
+                plan = amended(plan, SetLength{id, metres(static_cast<double>(roll(40)))});
+                break;
+            case 3:
+                plan = amended(plan, InsertIsolator{id});
+                break;
+            case 4:
+                plan = amended(plan, LeaveOutProtection{id, end});
+                break;
+            default:
+                plan = amended(plan, MoveEnd{id, end, {device.id, device.ports.front().name}});
+                break;
+        }
+    }
+    return plan;
+}
+
+RC_GTEST_PROP(AmendedPlans, AnySystemThatPeopleBuildCanBeEntered, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Plan plan = amendedAtRandom(dice);
+    const Design d = design(plan, library());
+    RC_ASSERT(d.cables.rows.size() == d.wiring.circuit.conductors.size());
+    RC_ASSERT(d.moments.size() == d.wiring.moments.size());
+}
+
+RC_GTEST_PROP(AmendedPlans, EveryConductorIsStillDrawn, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Circuit circuit = design(amendedAtRandom(dice), library()).wiring.circuit;
+    RC_ASSERT(layOut(circuit, {}).wires.size() == circuit.conductors.size());
+}
+
+RC_GTEST_PROP(AmendedPlans, AFuseAboveItsCableIsAlwaysSaid, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Design d = design(amendedAtRandom(dice), library());
+    for (const CableRow& r : d.cables.rows) {
+        if (r.fuseFrom && !r.fuseFrom->leftOut && r.fuseFrom->rating > r.ampacity) {
+            RC_ASSERT(std::ranges::any_of(d.checks.findings, [&](const Finding& f) {
+                return f.rule == "W1" && f.where.front().id == r.id.value;
+            }));
+        }
+    }
+}
+
+RC_GTEST_PROP(AmendedPlans, AFuseLeftOutIsAlwaysSaid, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Design d = design(amendedAtRandom(dice), library());
+    for (const Conductor& c : d.wiring.circuit.conductors) {
+        if ((c.atFrom && c.atFrom->leftOut) || (c.atTo && c.atTo->leftOut)) {
+            RC_ASSERT(std::ranges::any_of(d.checks.findings, [&](const Finding& f) {
+                return f.rule == "W3" && f.where.front().id == c.id.value;
+            }));
+        }
+    }
+}
+
+RC_GTEST_PROP(AmendedPlans, SavingAndReadingKeepsEveryAmendment, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Plan plan = amendedAtRandom(dice);
+    const PlanReading reading = readPlan(writePlan(plan), "property");
+    RC_ASSERT(reading.plan.has_value());
+    RC_ASSERT(reading.plan->amendments.size() == plan.amendments.size());
+    RC_ASSERT(writePlan(*reading.plan) == writePlan(plan));
+}
+
+RC_GTEST_PROP(AmendedPlans, TakingAllBackGivesTheDesignFromBefore, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    Plan plan = amendedAtRandom(dice);
+    plan.amendments.clear();
+    const Design a = design(plan, library());
+    const Design b = design(test::aFullVan(), library());
+    RC_ASSERT(a.why == b.why);
+}
+
+RC_GTEST_PROP(Mends, OfAnyFindingCanBeApplied, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Plan plan = amendedAtRandom(dice);
+    for (const Finding& f : design(plan, library()).checks.findings) {
+        for (const Mend& mend : f.mends) {
+            RC_ASSERT(spirk::apply(plan, mend) != plan);
+        }
+    }
+}
+
+}  // namespace
+}  // namespace spirk

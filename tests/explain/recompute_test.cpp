@@ -1,0 +1,193 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A derivation that is true can be worked again: from its own terms alone, each figure comes out as
+// its result says.
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cables/figures.h"
+#include "core/design/design.h"
+#include "tests/support/builders.h"
+#include "tests/support/near.h"
+
+namespace spirk {
+namespace {
+
+using test::expectNear;
+
+class Recompute : public ::testing::Test {
+protected:
+    [[nodiscard]] static const Design& demo() {
+        static const Design d = design(test::theDemo(), test::library());
+        return d;
+    }
+    [[nodiscard]] static const Derivation& why(const std::string& id) {
+        const Derivation* d = demo().why.find(FigureId(id));
+        EXPECT_NE(d, nullptr) << id;
+        return *d;
+    }
+    [[nodiscard]] static double term(const Derivation& d, const std::string& symbol) {
+        const auto found = std::ranges::find(d.terms, symbol, &Term::symbol);
+        EXPECT_NE(found, d.terms.end()) << d.id.value << " " << symbol;
+        return std::get<Measure>(found->value).si;
+    }
+    [[nodiscard]] static double sum(const Derivation& d) {
+        double total = 0.0;
+        for (const Term& t : d.terms) {
+            total += std::get<Measure>(t.value).si;
+        }
+        return total;
+    }
+    [[nodiscard]] static double result(const Derivation& d) {
+        return std::get<Measure>(d.result).si;
+    }
+    static constexpr double kTolerance = 1e-9;
+};
+
+TEST_F(Recompute, EnergyOfEveryAppliance) {
+    for (const Appliance& a : demo().plan.appliances) {
+        const Derivation& d = why("needs." + a.id.value + ".energy");
+        const double on = term(d, "t");
+        const double expected =
+            term(d, "n") * (term(d, "P") * on + term(d, "P_s") * (86400.0 - on));
+        expectNear(result(d), expected, kTolerance);
+    }
+}
+
+TEST_F(Recompute, SumsOfTheDay) {
+    for (const char* id : {"needs.dc", "needs.mains", "supply.demand", "needs.inverter.worst"}) {
+        expectNear(result(why(id)), sum(why(id)), kTolerance);
+    }
+}
+
+TEST_F(Recompute, InvertersLosses) {
+    const Derivation& d = why("supply.inverter.extra");
+    expectNear(result(d), term(d, "P_n a") * term(d, "t_on") + term(d, "Σ"), kTolerance);
+}
+
+TEST_F(Recompute, BankAndDays) {
+    const Derivation& needed = why("supply.bank.needed");
+    expectNear(result(needed), term(needed, "E_day") * term(needed, "days"), kTolerance);
+    const Derivation& usable = why("supply.bank.usable");
+    expectNear(result(usable),
+               term(usable, "n") * term(usable, "C") * term(usable, "V") * term(usable, "u"),
+               kTolerance);
+    const Derivation& days = why("supply.days");
+    expectNear(result(days), term(days, "E_usable") / term(days, "E_day"), kTolerance);
+}
+
+TEST_F(Recompute, SunOfEveryMonth) {
+    for (int month = 1; month <= 12; ++month) {
+        const Derivation& d = why("supply.sun.month." + std::to_string(month));
+        const double energy =
+            term(d, "P") * term(d, "h") * 3600.0 * term(d, "f") * (1.0 - term(d, "cut"));
+        expectNear(result(d), energy, kTolerance);
+    }
+}
+
+TEST_F(Recompute, SunNeededChosenAndLimit) {
+    const Derivation& needed = why("supply.sun.needed");
+    const double hours = term(needed, "h") * 3600.0;
+    expectNear(result(needed),
+               term(needed, "E_day") / (hours * term(needed, "f") * term(needed, "η")),
+               kTolerance);
+    const Derivation& chosen = why("supply.sun.chosen");
+    expectNear(result(chosen),
+               term(chosen, "series") * term(chosen, "parallel") * term(chosen, "P_panel"),
+               kTolerance);
+    const Derivation& limit = why("supply.sun.limit");
+    expectNear(
+        result(limit), term(limit, "I_max") * term(limit, "V") / term(limit, "η"), kTolerance);
+}
+
+TEST_F(Recompute, EngineNeededRefillAndLimit) {
+    const Derivation& needed = why("supply.engine.needed");
+    const double missing = term(needed, "E_day") - term(needed, "E_sun");
+    expectNear(result(needed),
+               missing / (term(needed, "η") * term(needed, "t") * term(needed, "V")),
+               kTolerance);
+    const Derivation& refill = why("supply.engine.refill");
+    expectNear(result(refill), term(refill, "Q") / term(refill, "I"), kTolerance);
+    const Derivation& limit = why("supply.engine.limit");
+    expectNear(result(limit),
+               term(limit, "share") * term(limit, "I_alt") * term(limit, "η") *
+                   term(limit, "V_in") / term(limit, "V_out"),
+               kTolerance);
+}
+
+TEST_F(Recompute, InverterLimit) {
+    const Derivation& d = why("supply.inverter.limit");
+    expectNear(result(d), term(d, "n · I_max") * term(d, "V_low") * term(d, "η"), kTolerance);
+}
+
+TEST_F(Recompute, AmpacityOfEveryConductor) {
+    for (const LabelText& label : demo().build.labels) {
+        const Derivation& d = why(cableFigure(label.conductor, "ampacity").value);
+        const double room =
+            (term(d, "T_max") - term(d, "T_a")) / (term(d, "T_max") - term(d, "T_ref"));
+        expectNear(result(d), term(d, "I_table") * std::sqrt(room), kTolerance);
+    }
+}
+
+TEST_F(Recompute, DropOfEveryConductor) {
+    for (const LabelText& label : demo().build.labels) {
+        const Derivation& d = why(cableFigure(label.conductor, "drop").value);
+        const double wire =
+            term(d, "R_20") * term(d, "L") * (1.0 + 0.00393 * (term(d, "T") - 20.0));
+        const bool fuse = std::ranges::find(d.terms, "fuse", &Term::symbol) != d.terms.end();
+        const double ohms = wire + term(d, "joints") + (fuse ? term(d, "fuse") : 0.0);
+        expectNear(result(d), term(d, "I_B") * ohms, kTolerance);
+    }
+}
+
+TEST_F(Recompute, WithstandOfEveryConductor) {
+    for (const LabelText& label : demo().build.labels) {
+        const Derivation& d = why(cableFigure(label.conductor, "fault").value);
+        const double ks = term(d, "k") * term(d, "S") * 1e6;
+        expectNear(term(d, "k²S²"), ks * ks, kTolerance);
+    }
+}
+
+TEST_F(Recompute, LengthOfEveryConductor) {
+    for (const LabelText& label : demo().build.labels) {
+        const Derivation& d = why(lengthFigure(label.conductor).value);
+        expectNear(result(d), sum(d), kTolerance);
+    }
+}
+
+TEST_F(Recompute, ColdVoltageAndChargersInput) {
+    const Derivation& cold = why("solar.voc.cold");
+    expectNear(result(cold),
+               term(cold, "n") * term(cold, "V_oc") *
+                   (1.0 + term(cold, "β") * (term(cold, "T_min") - 25.0)),
+               kTolerance);
+    const Derivation& input = why("engine.input");
+    expectNear(
+        result(input),
+        term(input, "V_out") * term(input, "I_out") / (term(input, "η") * term(input, "V_in")),
+        kTolerance);
+}
+
+TEST_F(Recompute, LinkedTermsShowTheValueOfTheFigureTheyLinkTo) {
+    int seen = 0;
+    for (const auto& [id, d] : demo().why.all()) {
+        for (const Term& t : d.terms) {
+            const auto* from = std::get_if<FromFigure>(&t.origin);
+            // A drop's figure is in volts where a size's term is the part of a limit, and so on.
+            const Derivation* linked = from == nullptr ? nullptr : demo().why.find(from->figure);
+            const auto* here = std::get_if<Measure>(&t.value);
+            const auto* there = linked == nullptr ? nullptr : std::get_if<Measure>(&linked->result);
+            if (here != nullptr && there != nullptr && here->unit == there->unit &&
+                t.symbol != "E_sun") {
+                ++seen;
+                EXPECT_NEAR(here->si, there->si, 1e-9 * std::max(1.0, std::fabs(there->si)))
+                    << id.value << " " << t.symbol;
+            }
+        }
+    }
+    EXPECT_GT(seen, 200);
+}
+
+}  // namespace
+}  // namespace spirk

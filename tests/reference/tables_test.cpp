@@ -1,0 +1,184 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Whole published tables as they are believed to stand; each names its document. Those from memory
+// are pinned so that a slip of the hand shows, and held to laws besides.
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <vector>
+
+#include "core/cables/cables.h"
+#include "core/cables/conductor_physics.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+void expectColumn(const char* id, const std::vector<std::pair<double, double>>& rows) {
+    const AmpacityColumn& column = columnOf(library(), id);
+    EXPECT_EQ(column.amps.size(), rows.size()) << id;
+    for (const auto& [mm2, current] : rows) {
+        const auto found = std::ranges::find_if(
+            column.amps, [&](const auto& row) { return std::abs(inMm2(row.first) - mm2) < 1e-6; });
+        ASSERT_NE(found, column.amps.end()) << id << " " << mm2;
+        EXPECT_EQ(found->second, amps(current)) << id << " " << mm2;
+    }
+}
+
+// ISO 10133:2012 annex A, now ISO 13297:2020 (from memory).
+TEST(Iso10133, Column70) {
+    expectColumn("pvc70",
+                 {{0.75, 10},
+                  {1, 14},
+                  {1.5, 18},
+                  {2.5, 25},
+                  {4, 35},
+                  {6, 45},
+                  {10, 65},
+                  {16, 90},
+                  {25, 120},
+                  {35, 160},
+                  {50, 210},
+                  {70, 265},
+                  {95, 310},
+                  {120, 360}});
+}
+TEST(Iso10133, Column105) {
+    expectColumn("x105",
+                 {{0.75, 16},
+                  {1, 20},
+                  {1.5, 25},
+                  {2.5, 35},
+                  {4, 45},
+                  {6, 60},
+                  {10, 90},
+                  {16, 130},
+                  {25, 170},
+                  {35, 210},
+                  {50, 270},
+                  {70, 330},
+                  {95, 390},
+                  {120, 450}});
+}
+// EN 50618, 60 degC ambient, 120 degC conductor (from memory).
+TEST(En50618, SingleInFreeAir) {
+    expectColumn("solar",
+                 {{1.5, 30},
+                  {2.5, 41},
+                  {4, 55},
+                  {6, 70},
+                  {10, 98},
+                  {16, 132},
+                  {25, 176},
+                  {35, 218},
+                  {50, 276},
+                  {70, 347},
+                  {95, 416},
+                  {120, 488}});
+}
+
+TEST(Columns, AHotterInsulationNeverCarriesLess) {
+    const AmpacityColumn& pvc = columnOf(library(), "pvc70");
+    const AmpacityColumn& hot = columnOf(library(), "x105");
+    for (const auto& [area, current] : pvc.amps) {
+        EXPECT_GE(hot.amps.at(area), current) << inMm2(area);
+    }
+}
+
+TEST(Columns, ShopFiguresNeverSatisfyACheck) {
+    EXPECT_FALSE(columnOf(library(), "trade").satisfiesChecks);
+    const Design d = design(test::theDemo(), library());
+    for (const Conductor& c : d.wiring.circuit.conductors) {
+        EXPECT_TRUE(columnOf(library(), c.insulation).satisfiesChecks) << c.id.value;
+    }
+}
+
+// Well known: ISO 8820-3 blades interrupt 1 kA; UL 248-15 class T 20 kA; terminal cubes 10 kA at 14
+// V.
+TEST(Interrupting, OfTheFamilies) {
+    EXPECT_EQ(familyOf(library(), "blade").interrupting, amps(1000));
+    EXPECT_EQ(familyOf(library(), "class_t").interrupting, amps(20000));
+    EXPECT_EQ(familyOf(library(), "cube").interrupting, amps(10000));
+    EXPECT_EQ(familyOf(library(), "sf51").interrupting, amps(2000));
+}
+
+// ISO 8820-3 type C: the ratings that shops keep.
+TEST(Ratings, OfBlades) {
+    std::vector<double> ratings;
+    for (const Amps r : familyOf(library(), "blade").ratings) {
+        ratings.push_back(r.si());
+    }
+    EXPECT_EQ(ratings, (std::vector<double>{1, 2, 3, 4, 5, 7.5, 10, 15, 20, 25, 30, 35, 40}));
+}
+
+// DIN 46235-type lugs (from memory): the hole clears its stud by no more than a millimetre.
+TEST(Studs, HolesClearTheirStuds) {
+    const double most = rule(library(), "lug_slack_mm").value;
+    for (const Stud& s : library().studs) {
+        EXPECT_GT(s.lugHole, s.diameter) << s.id;
+        EXPECT_LE(inMillimetres(s.lugHole - s.diameter), most + 1e-9) << s.id;
+        EXPECT_LT(s.torqueLowNm, s.torqueHighNm) << s.id;
+    }
+}
+
+TEST(Lugs, ExistForEveryConductorAndOnlyWithKnownHoles) {
+    for (const ConductorRow& row : library().conductors) {
+        const auto lug = std::ranges::find(library().lugs, row.area, &Lug::area);
+        ASSERT_NE(lug, library().lugs.end()) << inMm2(row.area);
+        EXPECT_FALSE(lug->holes.empty());
+        for (const std::string& hole : lug->holes) {
+            EXPECT_NE(findById(library().studs, hole), nullptr) << hole;
+        }
+    }
+}
+
+// ABYC E-11 (well known): 3 % for critical circuits; a device within 175 mm of its source.
+TEST(Abyc, RulesThatAreUsed) {
+    EXPECT_EQ(rule(library(), "drop_critical").value, 0.03);
+    EXPECT_EQ(rule(library(), "fuse_distance_m").value, 0.175);
+    EXPECT_LE(rule(library(), "fuse_pigtail_m").value, rule(library(), "fuse_distance_m").value);
+}
+
+// IEC 60364-7-721: structural metal bonded by at least 4 mm2 (from memory).
+TEST(Iec60364, BondOfStructuralMetal) { EXPECT_EQ(rule(library(), "bond_min_mm2").value, 4.0); }
+
+// Common practice: a lithium iron phosphate block of 12 V.
+TEST(Chemistry, OfLithiumIronPhosphate) {
+    const Chemistry& lfp = *findById(library().chemistries, "lfp");
+    EXPECT_EQ(lfp.absorption, volts(14.2));
+    EXPECT_EQ(lfp.floating, volts(13.5));
+    EXPECT_EQ(lfp.usable, 0.8);
+    EXPECT_TRUE(std::ranges::is_sorted(lfp.restVolts));
+    EXPECT_LT(lfp.resistanceLow, lfp.resistanceMid);
+    EXPECT_LT(lfp.resistanceMid, lfp.resistanceHigh);
+}
+
+TEST(Gear, OfALargerRatingIsNeverListedBeforeASmallerOne) {
+    EXPECT_TRUE(std::ranges::is_sorted(library().batteries, {}, &BatteryModel::capacity));
+    EXPECT_TRUE(std::ranges::is_sorted(library().panels, {}, &PanelModel::power));
+    EXPECT_TRUE(std::ranges::is_sorted(library().dcdcs, {}, &DcdcModel::output));
+    EXPECT_TRUE(std::ranges::is_sorted(library().inverters, {}, &InverterModel::power));
+}
+
+// The maximum power point lies below open circuit and short circuit, and gives the rated watts.
+TEST(Panels, ArePhysical) {
+    for (const PanelModel& p : library().panels) {
+        EXPECT_LT(p.vmp, p.voc) << p.id;
+        EXPECT_LT(p.imp, p.isc) << p.id;
+        EXPECT_NEAR((p.vmp * p.imp).si(), p.power.si(), 0.01 * p.power.si()) << p.id;
+    }
+}
+
+// ISO 8854 as remembered: an alternator never gives more than its rating and nothing below cut-in.
+TEST(Alternator, CurveRisesFromNothingToItsRating) {
+    const auto& points = library().alternator.points;
+    EXPECT_EQ(points.front().share, 0.0);
+    EXPECT_EQ(points.back().share, 1.0);
+    for (std::size_t i = 1; i < points.size(); ++i) {
+        EXPECT_GT(points[i].share, points[i - 1].share);
+    }
+}
+
+}  // namespace
+}  // namespace spirk
