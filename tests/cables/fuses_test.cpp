@@ -73,11 +73,14 @@ TEST(FuseChoice, AnUnknownFamilyLeavesTheComputedOne) {
 TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
     Plan plan = test::aFullVan();
     plan.gear.bank = {"lfp_280", 4};
-    plan.amendments = {SetLength{ConductorId("fuseblock.feed+"), metres(0.2)},
-                       SetLength{ConductorId("fuseblock.feed-"), metres(0.2)},
+    plan.amendments = {SetLength{ConductorId("main.link+"), metres(0.1)},
+                       SetLength{ConductorId("main.link-"), metres(0.1)},
+                       SetLength{ConductorId("fuseblock.feed+"), metres(0.1)},
+                       SetLength{ConductorId("fuseblock.feed-"), metres(0.1)},
                        SetSize{ConductorId("fuseblock.feed+"), squareMillimetres(25)},
                        SetSize{ConductorId("fuseblock.feed-"), squareMillimetres(25)},
-                       SetSize{ConductorId("circuit.big0.feed+"), squareMillimetres(4)}};
+                       SetSize{ConductorId("circuit.big0.feed+"), squareMillimetres(4)},
+                       SetSize{ConductorId("circuit.big1.feed+"), squareMillimetres(1)}};
     for (int i = 0; i < 3; ++i) {
         plan.appliances.push_back(
             test::aLoad("big" + std::to_string(i), watts(100), Category::Work));
@@ -89,7 +92,7 @@ TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
     EXPECT_TRUE(std::ranges::none_of(d.checks.findings, [](const Finding& finding) {
         return finding.id == "W5 circuit.big0.feed+";
     }));
-    // 1.5 mm2 does not bear what the feed's fuse lets through: there the blade stands alone, and it
+    // 1 mm2 does not bear what the feed's fuse lets through: there the blade stands alone, and it
     // is said.
     EXPECT_FALSE(rowOf(d, "circuit.big1.feed+").fuseFrom->backup.has_value());
     EXPECT_TRUE(std::ranges::any_of(d.checks.findings, [](const Finding& finding) {

@@ -201,7 +201,8 @@ TEST(Rules, ABatteryOfABankWithoutItsFuseIsAFaultNotADanger) {
 TEST(Rules, AnEndMovedToABatteryWithoutAFuseIsADanger) {
     Plan plan = test::aFullVan();
     plan.amendments = {MoveEnd{ConductorId("main.link+"), End::To, {DeviceId("bank.1"), "+"}}};
-    const Finding* f = test::findingOf(design(plan, library()), "W3");
+    const Design d = design(plan, library());
+    const Finding* f = test::findingOf(d, "W3");
     ASSERT_NE(f, nullptr);
     EXPECT_EQ(f->severity, Severity::Danger);
 }
@@ -226,7 +227,8 @@ TEST(Rules, ALoadThatCannotBeServedIsNamed) {
         plan.amendments.push_back(SetLength{ConductorId(id), metres(30)});
         plan.amendments.push_back(SetSize{ConductorId(id), squareMillimetres(6)});
     }
-    const Finding* f = test::findingOf(design(plan, library()), "SERVE");
+    const Design d = design(plan, library());
+    const Finding* f = test::findingOf(d, "SERVE");
     ASSERT_NE(f, nullptr);
     EXPECT_EQ(f->where.front().id, "load.forge");
 }

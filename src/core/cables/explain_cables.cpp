@@ -135,18 +135,26 @@ private:
                                               ": optimistic, for short runs; not used.";
     }
 
+    // The protecting fuse where it is the larger, else a rule.
+    Origin neededFrom(const CableRow& row) const {
+        const Amps byLoad = row.load * rule(task_.library, "continuous_factor").value;
+        if (row.protection && *row.protection >= byLoad) {
+            return FromRule{"rating of the fuse of '" + row.protectedBy->value + "'"};
+        }
+        return FromRule{
+            "1.25 times its current; before a solar controller 1.25 times what the panels give "
+            "into "
+            "a short"};
+    }
+
     void size(const Conductor& c, const CableRow& row, std::size_t i) {
         const Amps needed = neededAmpacity(task_, state_, i, FuseView::Fitted);
         Derivation d{
             .id = cableFigure(c.id, "size"),
             .title = c.name + ", size",
             .formula = "smallest size with I_z ≥ needed, drop within its limit, k²S² ≥ I²t",
-            .terms = {{"needed",
-                       row.protection ? "rating of its fuse, or 1.25 · I_B"
-                                      : "1.25 times its current",
-                       measure(needed),
-                       FromFigure{cableFigure(row.protectedBy.value_or(c.id),
-                                              row.protection ? "fuse" : "load")}},
+            .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
+                      {"needed", "what it must carry for good", measure(needed), neededFrom(row)},
                       {"I_z",
                        "may carry",
                        measure(row.ampacity),

@@ -1,30 +1,86 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // G3: nothing negative may pass the shunt by.
 
+#include <algorithm>
+#include <set>
+#include <variant>
+#include <vector>
+
 #include "core/checks/families.h"
 
 namespace spirk {
 
 namespace {
 
-// The bank's own side of the shunt: battery negatives and their collecting bar.
-bool bankSide(const CheckInput& in, const TerminalId& t) {
-    const Device* d = findDevice(in.wiring.circuit, t.device);
-    if (d == nullptr) {
-        return false;
+// What is reached from the batteries' negatives without passing the shunt: collecting bars and
+// isolators lead on, the shunt's battery side is where it should end, everything else is a bypass.
+class BankSide {
+public:
+    struct Bypass {
+        const Conductor* conductor = nullptr;
+        End end = End::From;  // the one on the bank's side
+    };
+
+    explicit BankSide(const Circuit& circuit) : circuit_(circuit) {
+        for (const Device& d : circuit.devices) {
+            if (d.kind == DeviceKind::Battery) {
+                visit({d.id, "-"});
+            }
+        }
+        while (!open_.empty()) {
+            const TerminalId at = open_.back();
+            open_.pop_back();
+            for (const Conductor& c : circuit.conductors) {
+                follow(c, at);
+            }
+        }
     }
-    const bool batteryNegative = d->kind == DeviceKind::Battery && t.port == "-";
-    const bool collecting = d->kind == DeviceKind::CollectingBar && d->id.value == "bank.neg";
-    const bool shuntSide = d->kind == DeviceKind::Shunt && t.port == "a";
-    return batteryNegative || collecting || shuntSide;
+    [[nodiscard]] const std::vector<Bypass>& bypasses() const { return bypasses_; }
+
+private:
+    void visit(const TerminalId& t) {
+        if (seen_.insert(t).second) {
+            open_.push_back(t);
+        }
+    }
+    void follow(const Conductor& c, const TerminalId& at) {
+        const bool negative = c.role == Role::Negative || c.role == Role::Bond;
+        if (!negative || (c.from != at && c.to != at)) {
+            return;
+        }
+        const TerminalId& far = c.from == at ? c.to : c.from;
+        const DeviceKind kind = findDevice(circuit_, far.device)->kind;
+        if (kind == DeviceKind::Isolator) {
+            visit({far.device, "a"});
+            visit({far.device, "b"});
+        } else if (leadsOn(kind, far.port)) {
+            visit(far);
+        } else {
+            bypasses_.push_back({&c, c.from == at ? End::From : End::To});
+        }
+    }
+    // Terminals that belong to the bank's side: its bars and poles, and the shunt's own battery
+    // side.
+    static bool leadsOn(DeviceKind kind, const std::string& port) {
+        return kind == DeviceKind::CollectingBar || kind == DeviceKind::Battery ||
+               (kind == DeviceKind::Shunt && port == "a");
+    }
+
+    const Circuit& circuit_;
+    std::set<TerminalId> seen_;
+    std::vector<TerminalId> open_;
+    std::vector<Bypass> bypasses_;
+};
+
+bool moved(const Plan& plan, const ConductorId& id, End end) {
+    return std::ranges::any_of(plan.amendments, [&](const Amendment& a) {
+        const auto* move = std::get_if<MoveEnd>(&a);
+        return move != nullptr && move->conductor == id && move->end == end;
+    });
 }
 
-bool bypasses(const CheckInput& in, const Conductor& c) {
-    const bool negative = c.role == Role::Negative || c.role == Role::Bond;
-    return negative && bankSide(in, c.from) != bankSide(in, c.to);
-}
-
-Finding bypassing(const Conductor& c, const TerminalId& at, End end) {
+Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
+    const TerminalId& at = bankEnd == End::From ? c.from : c.to;
     Finding f = findingOf("G3", Severity::Fault, subject(c.id));
     f.where.push_back({SubjectKind::Device, "shunt"});
     f.standing = Standing::CommonPractice;
@@ -36,9 +92,12 @@ Finding bypassing(const Conductor& c, const TerminalId& at, End end) {
         {}};
     f.remedy = {"Bring it to the negative bar, behind the shunt.", {}};
     f.source = "common practice: a shunt counts only what passes through it";
-    f.mends = {
-        {{"Move it back", {}},
-         {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
+    for (const End end : {End::From, End::To}) {
+        if (moved(in.plan, c.id, end)) {
+            const char* field = end == End::From ? "conductor.unmove" : "conductor.unmove.to";
+            f.mends.push_back({{"Move it back", {}}, {{field, c.id.value, 0.0}}});
+        }
+    }
     return f;
 }
 
@@ -46,12 +105,9 @@ Finding bypassing(const Conductor& c, const TerminalId& at, End end) {
 
 Checks groundChecks(const CheckInput& input) {
     Checks out;
-    for (const Conductor& c : input.wiring.circuit.conductors) {
-        if (!bypasses(input, c)) {
-            continue;
-        }
-        const End end = bankSide(input, c.from) ? End::From : End::To;
-        out.findings.push_back(bypassing(c, end == End::From ? c.from : c.to, end));
+    const BankSide side(input.wiring.circuit);
+    for (const BankSide::Bypass& b : side.bypasses()) {
+        out.findings.push_back(bypassing(input, *b.conductor, b.end));
     }
     return out;
 }

@@ -31,7 +31,7 @@ public:
             const double width = rungWidth(rung);
             placeRung(rung, x, width, top, bottom);
             if (rung.device->kind == DeviceKind::SolarController) {
-                placeArray(rung, x);
+                placeArray(rung.device->id, x);
             }
             x += width;
         }
@@ -226,7 +226,12 @@ private:
             if (ownPlace || reading.placed.contains(d.id) || reading.hidden.contains(d.id)) {
                 continue;
             }
+            const bool controller = d.kind == DeviceKind::SolarController;
+            x += controller ? kArraySide : 0.0;
             placeEndDevice(d, x + kColumn / 2.0, (top + bottom - kDeviceHeight) / 2.0);
+            if (controller) {
+                placeArray(d.id, x);
+            }
             x += kColumn;
         }
         return x;
@@ -239,8 +244,8 @@ private:
         return found == out_.devices.end() ? std::nullopt : std::optional(found->rect);
     }
 
-    void placeArray(const Rung& rung, double left) {
-        const Rect mppt = *rectOf(rung.device->id);
+    void placeArray(const DeviceId& controller, double left) {
+        const Rect mppt = *rectOf(controller);
         const Device* array = findDevice(circuit_, DeviceId("array"));
         const Device* isolator = findDevice(circuit_, DeviceId("array.isolator"));
         if (array == nullptr || isolator == nullptr) {
@@ -258,7 +263,7 @@ private:
             terminals_[{array->id, p}] = {arrayRect.x + arrayRect.w, y};
             terminals_[{isolator->id, "a" + p}] = {isolatorRect.x, y};
             terminals_[{isolator->id, "b" + p}] = {isolatorRect.x + isolatorRect.w, y};
-            terminals_[{rung.device->id, "pv" + p}] = {mppt.x, y};
+            terminals_[{controller, "pv" + p}] = {mppt.x, y};
         }
     }
 
