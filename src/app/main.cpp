@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QApplication>
+#include <QComboBox>
 #include <QCommandLineParser>
 #include <QDir>
 #include <cstdio>
@@ -36,6 +37,8 @@ struct Options {
         "pictures", "Save a picture of each station into <folder> and quit.", "folder"};
     QCommandLineOption theme{"theme", "light, dark or desktop.", "theme", "desktop"};
     QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size", "1280x800"};
+    QCommandLineOption moment{
+        "moment", "Show this moment in the diagram, counted from 1.", "number"};
     QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
 };
 
@@ -54,8 +57,12 @@ int main(int argc, char** argv) {
     QCommandLineParser parser;
     const Options options;
     parser.addHelpOption();
-    parser.addOptions(
-        {options.demo, options.pictures, options.theme, options.size, options.select});
+    parser.addOptions({options.demo,
+                       options.pictures,
+                       options.theme,
+                       options.size,
+                       options.moment,
+                       options.select});
     parser.addPositionalArgument("plan", "A .spirk file to open.", "[plan]");
     parser.process(application);
     const std::string data = spirk::findDataFolder(argv[0], SPIRK_SOURCE_DATA);
@@ -77,6 +84,10 @@ int main(int argc, char** argv) {
     if (parser.isSet(options.select)) {
         window.selection().select(
             spirk::subject(spirk::ConductorId(parser.value(options.select).toStdString())));
+    }
+    if (auto* moments = window.findChild<QComboBox*>("diagram.moment");
+        parser.isSet(options.moment)) {
+        moments->setCurrentIndex(parser.value(options.moment).toInt());
     }
     if (parser.isSet(options.pictures)) {
         return takePictures(window, parser.value(options.pictures));

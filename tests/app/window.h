@@ -42,6 +42,8 @@ protected:
         window = std::make_unique<app::MainWindow>(library(), demo, dialogs);
         window->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window.get()));
+        // Without a window manager nobody else gives it the focus that shortcuts need.
+        QApplication::setActiveWindow(window.get());
     }
 
     template <class T>

@@ -12,6 +12,8 @@ TEST(Format, ShowsTheDigitsThatMeanSomething) {
     EXPECT_EQ(format(volts(12.8)), "12.80 V");
     EXPECT_EQ(format(amps(277.78)), "278 A");
     EXPECT_EQ(format(amps(6940)), "6.94 kA");
+    EXPECT_EQ(format(amps(-7.5e-12)), "0 A");
+    EXPECT_EQ(format(amps(0.0012)), "0.0012 A");
     EXPECT_EQ(format(watts(2000)), "2 kW");
     EXPECT_EQ(format(wattHours(1300)), "1.3 kWh");
     EXPECT_EQ(format(squareMillimetres(0.75)), "0.75 mm²");

@@ -14,7 +14,13 @@ namespace {
 // Three significant digits are what cable tables and meters give; volts want a centivolt.
 constexpr int kDigits = 3;
 
+// Below a thousandth of its unit a figure is rounding, not a reading.
+constexpr double kNothing = 5e-4;
+
 std::string scaled(double value, const char* unit, const char* kiloUnit) {
+    if (std::fabs(value) < kNothing) {
+        return std::string("0 ") + unit;
+    }
     if (kiloUnit != nullptr && std::fabs(value) >= 999.5) {
         return formatNumber(value / 1000.0, kDigits) + " " + kiloUnit;
     }
