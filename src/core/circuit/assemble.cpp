@@ -15,6 +15,8 @@ namespace {
 // holds.
 constexpr double kStarterVolts = 12.7;
 constexpr double kAlternatorVolts = 14.2;
+// Judgement: what a charged starter battery looks like while the engine runs: some 15 A at 14.2 V.
+constexpr double kStarterChargingOhms = 0.1;
 // A contact that the tables give as zero still needs a resistance above zero.
 constexpr double kLeastOhms = 1e-6;
 // Large enough never to limit: a charger limited by current only.
@@ -66,7 +68,7 @@ private:
             case DeviceKind::FuseBlock:
                 return addBlock(d);
             case DeviceKind::Starter:
-                return addSource(d, volts(kStarterVolts), d.resistance);
+                return addSource(d, volts(kStarterVolts), starterResistance(d));
             case DeviceKind::Alternator:
                 return addAlternator(d);
             case DeviceKind::Array:
@@ -92,6 +94,12 @@ private:
     void addSource(const Device& d, Volts emf, Ohms resistance) {
         out_.source[d.id] = static_cast<int>(out_.network.sources.size());
         out_.network.sources.push_back({nodeOf(d, "+"), nodeOf(d, "-"), emf, resistance});
+    }
+
+    // A charged battery takes only a few amperes from the alternator: it looks far stiffer to a
+    // short than to a charge.
+    [[nodiscard]] Ohms starterResistance(const Device& d) const {
+        return moment_.driving ? ohms(kStarterChargingOhms) : d.resistance;
     }
 
     void addBattery(const Device& d) {

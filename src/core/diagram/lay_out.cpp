@@ -205,7 +205,10 @@ private:
         const double begin = x;
         for (const Rung& inner : ladder.rungs) {
             const double w = rungWidth(inner);
-            out_.breaks.push_back(x);
+            // A bank stays on one page.
+            if (ladder.top->kind != DeviceKind::CollectingBar) {
+                out_.breaks.push_back(x);
+            }
             placeRung(inner, x, w, top, bottom);
             x += w;
         }

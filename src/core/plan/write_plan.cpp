@@ -184,6 +184,22 @@ std::string writePlan(const Plan& plan) {
     return out.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
+namespace {
+
+// The new name is on the disk only when its folder is.
+void flushFolderOf(const std::string& path) {
+    const std::size_t slash = path.rfind('/');
+    const std::string folder = slash == std::string::npos ? "." : path.substr(0, slash + 1);
+    const int opened = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (opened >= 0) {
+        // Some file systems cannot flush a folder; the file itself is there either way.
+        (void)::fsync(opened);
+        ::close(opened);
+    }
+}
+
+}  // namespace
+
 Result<std::string> saveText(const std::string& text, const std::string& path) {
     const std::string beside = path + ".part";
     std::string why = writeAll(beside, text);
@@ -196,6 +212,7 @@ Result<std::string> saveText(const std::string& text, const std::string& path) {
                        path,
                        "Choose another folder, or make room there; nothing was overwritten.");
     }
+    flushFolderOf(path);
     return path;
 }
 
