@@ -146,7 +146,7 @@ TEST_F(Assembled, TheThreeBatteriesShareEqually) {
 }
 
 TEST_F(Assembled, FusesHaveANodeBehindThem) {
-    const Assembly a = assemble(state(), moment_);
+    const Assembly a = assemble(state(), moment_, FuseNodes::Own);
     for (std::size_t i = 0; i < circuit().conductors.size(); ++i) {
         const ConductorBranch& b = a.conductors[i];
         EXPECT_EQ(b.fuseFrom >= 0, circuit().conductors[i].atFrom.has_value());
@@ -164,7 +164,7 @@ TEST_F(Assembled, AFaultBehindABatterysFuse) {
         &circuit(), design_.wiring.numbering, &design_.gear, ohms_, ResistanceCase::Mid};
     Moment still;
     still.stateOfCharge = 1.0;
-    const Assembly a = assemble(s, still);
+    const Assembly a = assemble(s, still, FuseNodes::Own);
     const auto lead =
         std::ranges::find(circuit().conductors, ConductorId("bank.1.lead+"), &Conductor::id);
     const ConductorBranch& b =
@@ -172,13 +172,15 @@ TEST_F(Assembled, AFaultBehindABatterysFuse) {
     const int negative = design_.wiring.numbering->node.at(at("bank.1", "-"));
     const Fault f = FaultStudy(a.network).between(b.afterFrom, negative);
     const double r = 400.0 / 150.0 * 1e-3;  // chemistry's middle, 150 Ah
-    expectNear(std::fabs(f.resistor[static_cast<std::size_t>(b.fuseFrom)].si()),
+    expectNear(std::fabs(f.through(a.network.resistors[static_cast<std::size_t>(b.fuseFrom)]).si()),
                13.6 / (r + 0.1e-3),
                1e-9);
     // Each of the others: its own fuse and two leads, then the shared lead of this battery on both
     // poles.
     const double other = (r + 0.1e-3 + 2e-3) / 2.0 + 2e-3;
-    expectNear(std::fabs(f.resistor[static_cast<std::size_t>(b.wire)].si()), 13.6 / other, 1e-2);
+    expectNear(std::fabs(f.through(a.network.resistors[static_cast<std::size_t>(b.wire)]).si()),
+               13.6 / other,
+               1e-2);
 }
 
 }  // namespace

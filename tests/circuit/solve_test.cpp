@@ -168,9 +168,10 @@ RC_GTEST_PROP(SolveLaws, OrderOfElementsChangesNothing, ()) {
 
 TEST(Fault, OfABatteryThroughALine) {
     // 12.8 V over 4 + 10 mOhm. Own arithmetic.
-    const Fault f = FaultStudy(batteryAndLine(milliohms(4), milliohms(10))).between(2, 0);
+    const Network n = batteryAndLine(milliohms(4), milliohms(10));
+    const Fault f = FaultStudy(n).between(2, 0);
     expectNear(f.current.si(), 12.8 / 0.014, 1e-10);
-    expectNear(f.resistor[0].si(), 12.8 / 0.014, 1e-10);
+    expectNear(f.through(n.resistors[0]).si(), 12.8 / 0.014, 1e-10);
 }
 
 TEST(Fault, IsZeroWhereNothingLives) {

@@ -136,6 +136,17 @@ TEST(Diagram, AMovedEndIsStillDrawn) {
     EXPECT_TRUE(wireOf(g, "inverter.feed-")->stray);
 }
 
+// A controller that hangs in the bank's own ladder, because a lead was moved to it, lost its array.
+TEST(Diagram, AControllerInsideTheBanksLadderKeepsItsArray) {
+    const MoveEnd move{ConductorId("bank.1.lead+"), End::From, {DeviceId("mppt"), "pv+"}};
+    const Design d = design(amended(test::aFullVan(), move), library());
+    const DiagramGeometry g = layOut(d.wiring.circuit, {});
+    for (const char* id : {"array.lead+", "array.lead-", "array.feed+", "array.feed-"}) {
+        SCOPED_TRACE(id);
+        EXPECT_NE(std::ranges::find(g.wires, ConductorId(id), &PlacedWire::id), g.wires.end());
+    }
+}
+
 TEST(Diagram, AnInsertedIsolatorStandsInItsLeg) {
     Plan plan = test::aFullVan();
     plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")}};

@@ -29,7 +29,9 @@ Study study(const SizingTask& task,
     still.id = "fault";
     still.stateOfCharge = 1.0;
     Assembly assembly =
-        assemble({&task.circuit(), task.wiring.numbering, &task.gear, ohms, batteries}, still);
+        assemble({&task.circuit(), task.wiring.numbering, &task.gear, ohms, batteries},
+                 still,
+                 FuseNodes::Own);
     FaultStudy faults(assembly.network);
     return {std::move(assembly), std::move(faults)};
 }
@@ -50,7 +52,9 @@ Amps throughAt(
     if (counter < 0 || node < 0 || resistor < 0) {
         return {};
     }
-    return abs(s.faults.between(node, counter).resistor[static_cast<std::size_t>(resistor)]);
+    const auto& resistors = s.assembly.network.resistors;
+    return abs(
+        s.faults.between(node, counter).through(resistors[static_cast<std::size_t>(resistor)]));
 }
 
 // The largest current that a fuse may have to interrupt: a short just behind it, fed through it, or

@@ -24,8 +24,8 @@ constexpr double kNoPowerLimit = 1e6;
 
 class Builder {
 public:
-    Builder(const CircuitState& state, const Moment& moment)
-        : state_(state), moment_(moment), nodes_(state.numbering->count) {
+    Builder(const CircuitState& state, const Moment& moment, FuseNodes fuses)
+        : state_(state), moment_(moment), fuses_(fuses), nodes_(state.numbering->count) {
         promise(state.ohms.size() == state.circuit->conductors.size(), "each conductor has ohms");
         for (const Device& device : state.circuit->devices) {
             addDevice(device);
@@ -34,7 +34,7 @@ public:
             addConductor(
                 state.circuit->conductors[i], state.numbering->conductors[i], state.ohms[i]);
         }
-        out_.network.nodes = nodes_;
+        finish();
     }
     [[nodiscard]] Assembly take() { return std::move(out_); }
 
@@ -230,6 +230,12 @@ private:
         }
         branch.afterFrom = ends.from;
         branch.beforeTo = ends.to;
+        if (fuses_ == FuseNodes::Merged) {
+            const Ohms whole = o.wire + o.fuseFrom.value_or(Ohms()) + o.fuseTo.value_or(Ohms());
+            branch.wire = resistor(ends.from, ends.to, whole);
+            out_.conductors.push_back(branch);
+            return;
+        }
         if (o.fuseFrom) {
             const int inner = nodes_++;
             branch.fuseFrom = resistor(branch.afterFrom, inner, *o.fuseFrom);
@@ -244,16 +250,28 @@ private:
         out_.conductors.push_back(branch);
     }
 
+    // Nodes inside fuses lie between two others: they go first.
+    void finish() {
+        Network& network = out_.network;
+        network.nodes = nodes_;
+        for (int node = state_.numbering->count; node < nodes_; ++node) {
+            network.order.push_back(node);
+        }
+        network.order.insert(
+            network.order.end(), state_.numbering->order.begin(), state_.numbering->order.end());
+    }
+
     const CircuitState& state_;
     const Moment& moment_;
+    const FuseNodes fuses_;
     Assembly out_;
     int nodes_;
 };
 
 }  // namespace
 
-Assembly assemble(const CircuitState& state, const Moment& moment) {
-    return Builder(state, moment).take();
+Assembly assemble(const CircuitState& state, const Moment& moment, FuseNodes nodes) {
+    return Builder(state, moment, nodes).take();
 }
 
 std::optional<Volts> MomentSolution::between(const TerminalId& pos, const TerminalId& neg) const {
@@ -268,7 +286,7 @@ std::optional<Volts> MomentSolution::between(const TerminalId& pos, const Termin
 }
 
 MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
-    const Assembly assembly = assemble(state, moment);
+    const Assembly assembly = assemble(state, moment, FuseNodes::Merged);
     Solution s = solve(assembly.network);
     MomentSolution out;
     out.moment = moment.id;

@@ -31,7 +31,8 @@ struct CircuitState {
     ResistanceCase batteries = ResistanceCase::High;
 };
 
-// Where a conductor lies in the network. -1: not there (pulled, or no fuse at that end).
+// Where a conductor lies in the network. -1: not there (pulled, no fuse at that end, or merged with
+// the wire).
 struct ConductorBranch {
     int wire = -1;
     int fuseFrom = -1, fuseTo = -1;  // resistor indices
@@ -45,7 +46,10 @@ struct Assembly {
     std::map<DeviceId, int> source, load, charger;  // indices in the network
 };
 
-[[nodiscard]] Assembly assemble(const CircuitState& state, const Moment& moment);
+// A short may lie between a fuse and its wire, so faults need a node there; a steady state does
+// not.
+enum class FuseNodes { Merged, Own };
+[[nodiscard]] Assembly assemble(const CircuitState& state, const Moment& moment, FuseNodes nodes);
 
 // A solved moment, by name.
 struct MomentSolution {

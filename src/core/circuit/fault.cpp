@@ -1,20 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/fault.h"
 
-#include <Eigen/Sparse>
-#include <Eigen/SparseCholesky>
-
 #include "core/circuit/nodal.h"
 #include "core/result/promise.h"
 
 namespace spirk {
 
 struct FaultStudy::State {
-    explicit State(const Network& of) : network(of), nodal(of) {}
+    explicit State(const Network& of) : nodal(of) {}
 
-    Network network;
     Nodal nodal;
-    Eigen::SimplicialLDLT<Eigen::SparseMatrix<double>> factor;
+    NodalFactor factor;
     Eigen::VectorXd open;  // voltages without a fault
 };
 
@@ -30,10 +26,15 @@ FaultStudy::FaultStudy(const Network& network) : state_(std::make_unique<State>(
     s.open = empty ? s.nodal.injected : Eigen::VectorXd(s.factor.solve(s.nodal.injected));
 }
 
+Amps Fault::through(const Resistor& r) const {
+    return (node[static_cast<std::size_t>(r.a)] - node[static_cast<std::size_t>(r.b)]) /
+           r.resistance;
+}
+
 Fault FaultStudy::between(int pos, int neg) const {
     const State& s = *state_;
     Fault out;
-    out.resistor.assign(s.network.resistors.size(), amps(0.0));
+    out.node.assign(s.nodal.unknown.size(), volts(0.0));
     if (pos == neg || !connected(s.nodal.parts, pos, neg)) {
         return out;
     }
@@ -46,10 +47,8 @@ Fault FaultStudy::between(int pos, int neg) const {
     const double current = voltage / resistance;
     out.current = amps(current);
     const Eigen::VectorXd shorted = s.open - current * response;
-    for (std::size_t i = 0; i < s.network.resistors.size(); ++i) {
-        const Resistor& r = s.network.resistors[i];
-        out.resistor[i] =
-            volts(s.nodal.value(shorted, r.a) - s.nodal.value(shorted, r.b)) / r.resistance;
+    for (std::size_t node = 0; node < out.node.size(); ++node) {
+        out.node[node] = volts(s.nodal.value(shorted, static_cast<int>(node)));
     }
     return out;
 }

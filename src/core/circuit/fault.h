@@ -13,8 +13,11 @@
 namespace spirk {
 
 struct Fault {
-    Amps current;                // through the short
-    std::vector<Amps> resistor;  // through each resistor, from a to b
+    Amps current;             // through the short
+    std::vector<Volts> node;  // potentials while it lasts
+
+    // Through a resistor of the network, from a to b.
+    [[nodiscard]] Amps through(const Resistor& resistor) const;
 };
 
 class FaultStudy {

@@ -1,6 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/nodal.h"
 
+#include <algorithm>
+
+#include "core/circuit/ordering.h"
+
 namespace spirk {
 
 namespace {
@@ -9,7 +13,7 @@ std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 Nodal::Nodal(const Network& network) : parts(partsOf(network)) {
     unknown.assign(at(network.nodes), -1);
-    for (int node = 0; node < network.nodes; ++node) {
+    for (const int node : network.order.empty() ? eliminationOrder(network) : network.order) {
         if (parts.reference[at(parts.part[at(node)])] != node) {
             unknown[at(node)] = size++;
         }
@@ -31,8 +35,8 @@ double Nodal::value(const Eigen::VectorXd& v, int node) const {
     return u < 0 ? 0.0 : v[u];
 }
 
-Eigen::SparseMatrix<double> Nodal::matrix(const Entries& with) const {
-    Eigen::SparseMatrix<double> out(size, size);
+NodalMatrix Nodal::matrix(const Entries& with) const {
+    NodalMatrix out(size, size);
     out.setFromTriplets(with.begin(), with.end());
     return out;
 }
@@ -44,7 +48,7 @@ void Nodal::addTo(Eigen::VectorXd& f, int node, double current) const {
     }
 }
 
-void Nodal::addTo(Eigen::SparseMatrix<double>& m, int a, int b, double conductance) const {
+void Nodal::addTo(NodalMatrix& m, int a, int b, double conductance) const {
     const int i = unknown[at(a)];
     const int j = unknown[at(b)];
     if (i >= 0) {
@@ -54,8 +58,7 @@ void Nodal::addTo(Eigen::SparseMatrix<double>& m, int a, int b, double conductan
         m.coeffRef(j, j) += conductance;
     }
     if (i >= 0 && j >= 0) {
-        m.coeffRef(i, j) -= conductance;
-        m.coeffRef(j, i) -= conductance;
+        m.coeffRef(std::min(i, j), std::max(i, j)) -= conductance;
     }
 }
 
@@ -69,8 +72,7 @@ void Nodal::stamp(Entries& into, int a, int b, double conductance) const {
         into.emplace_back(j, j, conductance);
     }
     if (i >= 0 && j >= 0) {
-        into.emplace_back(i, j, -conductance);
-        into.emplace_back(j, i, -conductance);
+        into.emplace_back(std::min(i, j), std::max(i, j), -conductance);
     }
 }
 

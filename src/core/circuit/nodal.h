@@ -1,16 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // The linear part of a network's nodal equations, shared by the steady-state and the fault solver:
-// conductance matrix and injected currents over all nodes but each part's reference. Private to
-// this room: nothing outside circuit includes it.
+// conductance matrix and injected currents over all nodes but each part's reference, in the
+// network's order of elimination. Matrices are symmetric and hold their upper half only. Private
+// to this room: nothing outside circuit includes it.
 
 #include <Eigen/Sparse>
+#include <Eigen/SparseCholesky>
 #include <vector>
 
 #include "core/circuit/network.h"
 #include "core/circuit/parts.h"
 
 namespace spirk {
+
+using NodalMatrix = Eigen::SparseMatrix<double>;
+// The unknowns stand in order of elimination already.
+using NodalFactor = Eigen::SimplicialLDLT<NodalMatrix, Eigen::Upper, Eigen::NaturalOrdering<int>>;
 
 struct Nodal {
     using Entries = std::vector<Eigen::Triplet<double>>;
@@ -24,9 +30,9 @@ struct Nodal {
     explicit Nodal(const Network& network);
 
     [[nodiscard]] double value(const Eigen::VectorXd& v, int node) const;
-    [[nodiscard]] Eigen::SparseMatrix<double> matrix(const Entries& with) const;
+    [[nodiscard]] NodalMatrix matrix(const Entries& with) const;
     void addTo(Eigen::VectorXd& f, int node, double current) const;
-    void addTo(Eigen::SparseMatrix<double>& m, int a, int b, double conductance) const;
+    void addTo(NodalMatrix& m, int a, int b, double conductance) const;
     void stamp(Entries& into, int a, int b, double conductance) const;
 };
 

@@ -15,6 +15,7 @@ struct Numbering {
     };
     std::map<TerminalId, int> node;
     int count = 0;
+    std::vector<int> order;                 // of elimination: every node once
     std::vector<Ends> conductors;           // in the circuit's order
     std::vector<std::vector<int>> devices;  // nodes of each device's ports, in their order
 };

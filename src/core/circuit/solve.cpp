@@ -1,6 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <Eigen/Sparse>
-#include <Eigen/SparseCholesky>
 #include <algorithm>
 #include <cmath>
 
@@ -21,9 +19,7 @@ constexpr int kServableSteps = 24;
 
 std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
-using Matrix = Eigen::SparseMatrix<double>;
 using Vector = Eigen::VectorXd;
-using Factor = Eigen::SimplicialLDLT<Matrix>;
 
 // Current of an element as a function of its voltage, and the slope.
 struct Branch {
@@ -68,6 +64,7 @@ public:
     explicit Equations(const Network& network)
         : net_(network), nodal_(network), linear_(nodal_.matrix(patternEntries())) {
         factor_.analyzePattern(linear_);
+        jacobian_ = linear_;
     }
 
     [[nodiscard]] const Parts& parts() const { return nodal_.parts; }
@@ -94,7 +91,7 @@ public:
 
     // Sum of currents leaving each unknown node.
     [[nodiscard]] Vector residual(const Vector& v, double scale) const {
-        Vector f = linear_ * v - nodal_.injected;
+        Vector f = linear_.selfadjointView<Eigen::Upper>() * v - nodal_.injected;
         forBranches(v, scale, [&](int pos, int neg, Branch b) {
             nodal_.addTo(f, pos, b.current);
             nodal_.addTo(f, neg, -b.current);
@@ -104,11 +101,11 @@ public:
 
     // Factorises the Jacobian at `v`; false where it is singular.
     [[nodiscard]] bool factorise(const Vector& v, double scale) {
-        Matrix jacobian = linear_;
+        jacobian_ = linear_;
         forBranches(v, scale, [&](int pos, int neg, Branch b) {
-            nodal_.addTo(jacobian, pos, neg, b.slope);
+            nodal_.addTo(jacobian_, pos, neg, b.slope);
         });
-        factor_.factorize(jacobian);
+        factor_.factorize(jacobian_);
         return factor_.info() == Eigen::Success;
     }
     [[nodiscard]] Vector newtonStep(const Vector& f) const { return factor_.solve(f); }
@@ -125,14 +122,22 @@ public:
         return largest;
     }
 
-    // Start: the network with no loads at all, on the high-voltage branch.
+    // Start: the network with its constant currents only. Every other load draws more, so that this
+    // lies above the solution sought, on the high-voltage branch.
     [[nodiscard]] Vector start() {
         if (size() == 0) {
             return {};
         }
         factor_.factorize(linear_);
         promise(factor_.info() == Eigen::Success, "a connected network factorises");
-        return factor_.solve(nodal_.injected);
+        Vector injected = nodal_.injected;
+        for (const NetLoad& load : net_.loads) {
+            if (load.behaviour == Behaviour::Current && active(load.pos, load.neg)) {
+                nodal_.addTo(injected, load.pos, -load.current.si());
+                nodal_.addTo(injected, load.neg, load.current.si());
+            }
+        }
+        return factor_.solve(injected);
     }
 
 private:
@@ -179,8 +184,9 @@ private:
 
     const Network& net_;
     Nodal nodal_;
-    Matrix linear_;
-    Factor factor_;
+    NodalMatrix linear_;
+    NodalMatrix jacobian_;
+    NodalFactor factor_;
 };
 
 struct NewtonResult {

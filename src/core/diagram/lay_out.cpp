@@ -25,16 +25,7 @@ public:
         const double top = kMargin + kRailName;
         const double bottom = top + height;
         const double begin = x;
-        for (const Rung& rung : reading.main.rungs) {
-            out_.breaks.push_back(x);
-            x += sideWidth(rung);
-            const double width = rungWidth(rung);
-            placeRung(rung, x, width, top, bottom);
-            if (rung.device->kind == DeviceKind::SolarController) {
-                placeArray(rung.device->id, x);
-            }
-            x += width;
-        }
+        x = placeRungs(reading.main, x, top, bottom);
         x = placeOrphans(reading, x, top, bottom);
         const double end = std::max(x, begin + kColumn);
         addRail(*reading.main.top, {begin, top}, {end, top}, Pole::Positive);
@@ -65,7 +56,7 @@ private:
     static double ladderWidth(const Ladder& ladder) {
         double w = 0.0;
         for (const Rung& rung : ladder.rungs) {
-            w += rungWidth(rung);
+            w += sideWidth(rung) + rungWidth(rung);
         }
         return std::max(w, kColumn);
     }
@@ -155,6 +146,24 @@ private:
         return y;
     }
 
+    // All rungs of a ladder from x on; returns where they end.
+    double placeRungs(const Ladder& ladder, double x, double top, double bottom) {
+        for (const Rung& rung : ladder.rungs) {
+            // A bank stays on one page.
+            if (ladder.top->kind != DeviceKind::CollectingBar) {
+                out_.breaks.push_back(x);
+            }
+            x += sideWidth(rung);
+            const double width = rungWidth(rung);
+            placeRung(rung, x, width, top, bottom);
+            if (rung.device->kind == DeviceKind::SolarController) {
+                placeArray(rung.device->id, x);
+            }
+            x += width;
+        }
+        return x;
+    }
+
     void placeRung(const Rung& rung, double left, double width, double top, double bottom) {
         const double x = left + width / 2.0;
         const Conductor& first = *rung.up.front().conductor;
@@ -203,15 +212,7 @@ private:
         const Ladder& ladder = *rung.inner;
         double x = left + (width - ladderWidth(ladder)) / 2.0;
         const double begin = x;
-        for (const Rung& inner : ladder.rungs) {
-            const double w = rungWidth(inner);
-            // A bank stays on one page.
-            if (ladder.top->kind != DeviceKind::CollectingBar) {
-                out_.breaks.push_back(x);
-            }
-            placeRung(inner, x, w, top, bottom);
-            x += w;
-        }
+        x = placeRungs(ladder, x, top, bottom);
         const double inset = kRailInset;
         const double end = std::max(x, begin + kColumn);
         addRail(*ladder.top, {begin + inset, top}, {end - inset, top}, Pole::Positive);

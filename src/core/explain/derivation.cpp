@@ -13,9 +13,8 @@ void Derivations::add(Derivation derivation) {
 }
 
 void Derivations::merge(Derivations other) {
-    for (auto& [id, derivation] : other.byId_) {
-        add(std::move(derivation));
-    }
+    byId_.merge(other.byId_);
+    promise(other.byId_.empty(), "a figure is derived once");
 }
 
 const Derivation* Derivations::find(const FigureId& id) const {
