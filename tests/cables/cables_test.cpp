@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/cables/figures.h"
+#include "core/design/why.h"
 #include "core/plan/edit.h"
 #include "tests/support/builders.h"
 #include "tests/support/near.h"
@@ -146,7 +147,7 @@ TEST(Explain, EveryLinkedFigureExists) {
     for (const auto& [id, derivation] : d.why.all()) {
         for (const Term& term : derivation.terms) {
             if (const auto* from = std::get_if<FromFigure>(&term.origin)) {
-                EXPECT_NE(d.why.find(from->figure), nullptr)
+                EXPECT_TRUE(why(d, library(), from->figure).has_value())
                     << id.value << " -> " << from->figure.value;
             }
         }

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "core/cables/cables.h"
+#include "core/cables/fuse_curve.h"
 #include "core/design/design.h"
 #include "core/plan/edit.h"
 #include "tests/support/builders.h"
@@ -33,6 +34,15 @@ TEST(FuseChoice, CircuitsHaveBladesInTheirBlock) {
 
 TEST(FuseChoice, TheEnableLeadHasTheSmallestThatShopsKeep) {
     EXPECT_EQ(rowOf(design(test::aFullVan(), library()), "dcdc.enable").fuseFrom->rating, amps(3));
+}
+
+TEST(FuseChoice, RoundingOfASolvedCurrentIsNoReasonForTheNextRating) {
+    // 40 A of charging, solved to 40.00000000001 A: 1.25 times it once became a 60 A fuse.
+    const ChosenFuse& f = *rowOf(design(test::theDemo(), library()), "dcdc.feed+").fuseFrom;
+    EXPECT_EQ(f.rating, amps(50));
+    const FuseFamily& cube = familyOf(library(), "cube");
+    EXPECT_EQ(ratingFor(cube, amps(50.00000001)), amps(50));
+    EXPECT_EQ(ratingFor(cube, amps(50.01)), amps(60));
 }
 
 TEST(FuseChoice, AHolderStandsWithinWhatIsAllowed) {

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/cables/conductor_physics.h"
+#include "core/cables/fittings.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/sizing.h"
 #include "core/result/promise.h"
@@ -117,37 +118,6 @@ SizingIndex indexFor(const Library& library, const Wiring& wiring) {
         out.pathMoment.push_back(static_cast<std::size_t>(moment - wiring.sizing.begin()));
     }
     return out;
-}
-
-EndFitting fittingAt(const SizingTask& task, const TerminalId& terminal, SquareMetres area) {
-    const Port* port = findPort(task.circuit(), terminal);
-    promise(port != nullptr, "a conductor ends at a port");
-    EndFitting out{port->connection.stud, true, true, port->connection.maxArea};
-    out.sizeFits = area <= port->connection.maxArea;
-    const bool lug = out.stud != "clamp" && out.stud != "blade";
-    if (lug) {
-        const auto row = std::ranges::find(task.library.lugs, area, &Lug::area);
-        out.lugSold = row != task.library.lugs.end() &&
-                      std::ranges::find(row->holes, out.stud) != row->holes.end();
-    }
-    return out;
-}
-
-bool fitsBoth(const SizingTask& task, const Conductor& c, SquareMetres area) {
-    const EndFitting from = fittingAt(task, c.from, area);
-    const EndFitting to = fittingAt(task, c.to, area);
-    return from.lugSold && from.sizeFits && to.lugSold && to.sizeFits;
-}
-
-// The first size from `least` up that can be connected at both ends: thin cable has no lug for a
-// thick stud. `least` itself where none can.
-std::size_t fittingSize(const SizingTask& task, const Conductor& c, std::size_t least) {
-    for (std::size_t size = least; size <= lastSize(task); ++size) {
-        if (fitsBoth(task, c, task.library.conductors[size].area)) {
-            return size;
-        }
-    }
-    return least;
 }
 
 bool raiseForCurrent(const SizingTask& task, SizingState& state) {
@@ -298,69 +268,6 @@ int runLoop(const SizingTask& task, SizingState& state) {
     unreachable("the sizing loop ends");
 }
 
-Margins marginsOf(const SizingTask& task,
-                  const SizingState& state,
-                  const CableRow& row,
-                  std::size_t i) {
-    Margins out;
-    const Amps needed = neededAmpacity(task, state, i, FuseView::Fitted);
-    out.current = row.ampacity.si() > 0.0 ? needed / row.ampacity : 0.0;
-    const bool must = row.protection.has_value() && row.faultNear.si() > 0.0;
-    if (row.letThrough) {
-        out.shortCircuit = *row.letThrough / row.withstand;
-    } else if (must) {
-        // The fuse need not open on this short: nothing bounds the heat.
-        out.shortCircuit = INFINITY;
-    }
-    return out;
-}
-
-CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) {
-    const Conductor& c = task.circuit().conductors[i];
-    const Working& w = state.conductors[i];
-    CableRow row;
-    row.id = c.id;
-    row.load = w.load;
-    row.loadMoment = w.loadMoment;
-    row.area = task.library.conductors[w.size].area;
-    row.computedArea = task.library.conductors[w.computed].area;
-    row.areaAmended = w.fixed;
-    row.fuseFrom = w.fuseFrom;
-    row.fuseTo = w.fuseTo;
-    row.faultNear = w.faultNear;
-    row.faultFar = w.faultFar;
-    row.temperature = w.temperature;
-    const ConductorOhms warm = ohmsOf(task, state, i, Warmth::Warm);
-    row.warm = warm.wire;
-    row.cold = ohmsOf(task, state, i, Warmth::Cold).wire;
-    row.drop = w.load * (warm.wire + warm.fuseFrom.value_or(Ohms()) + warm.fuseTo.value_or(Ohms()));
-    if (!isOurs(c)) {
-        return row;
-    }
-    const AmpacityColumn& column = columnOf(task.library, c.insulation);
-    row.ampacity = ampacity(column, row.area, task.lengths.routes[i].ambient).value_or(Amps());
-    row.withstand = withstandA2s(column, row.area);
-    if (const Protector p = protectorOf(task, state, i); p.fuse != nullptr) {
-        row.protectedBy = p.owner;
-        row.protection = p.fuse->rating;
-    }
-    row.letThrough = letThroughOf(task, state, i, FuseView::Fitted);
-    row.from = fittingAt(task, c.from, row.area);
-    row.to = fittingAt(task, c.to, row.area);
-    row.margins = marginsOf(task, state, row, i);
-    return row;
-}
-
-void spreadDropMargins(Cables& cables) {
-    for (const PathDrop& path : cables.drops) {
-        for (CableRow& row : cables.rows) {
-            if (std::ranges::find(path.conductors, row.id) != path.conductors.end()) {
-                row.margins.drop = std::max(row.margins.drop, path.fraction / path.limit);
-            }
-        }
-    }
-}
-
 }  // namespace
 
 std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
@@ -445,12 +352,9 @@ Cables sizeCables(const Plan& plan,
     SizingState state = startState(task);
     Cables out;
     out.passes = runLoop(task, state);
-    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
-        out.rows.push_back(rowOf(task, state, i));
-    }
     out.drops = pathDrops(task, state);
+    out.rows = cableRows(task, state, out.drops);
     out.ohms = allOhms(task, state, Warmth::Warm);
-    spreadDropMargins(out);
     out.why = explainCables(task, state, out);
     return out;
 }

@@ -30,12 +30,18 @@ bool suits(const FuseFamily& family, Amps needed, Amps prospective, SquareMetres
            family.maxArea >= area;
 }
 
+// From `present` on: as sizes and short circuits only grow, a family once left would not suit
+// again, and the loop ends. Empty `present`: from the cheapest.
 template <class List>
-std::string firstSuitable(
-    const Library& library, const List& list, Amps needed, Amps prospective, SquareMetres area) {
-    for (const char* id : list) {
-        if (suits(familyOf(library, id), needed, prospective, area)) {
-            return id;
+std::string firstSuitable(const Library& library,
+                          const List& list,
+                          const ChosenFuse& fuse,
+                          Amps needed,
+                          SquareMetres area) {
+    const auto present = std::ranges::find(list, fuse.computedFamily);
+    for (auto at = present == list.end() ? list.begin() : present; at != list.end(); ++at) {
+        if (suits(familyOf(library, *at), needed, fuse.prospective, area)) {
+            return *at;
         }
     }
     // None suits: the one that interrupts most; the checks say what is missing.
@@ -108,17 +114,16 @@ void chooseOne(const SizingTask& task,
     fuse.leftOut = slot.leftOut;
     fuse.needed = c.role == Role::Control ? amps(kControlAmps) : w.load * factor;
     const SquareMetres area = task.library.conductors[w.computed].area;
-    const Amps needed = std::max(fuse.needed, fuse.computedRating);
-    if (!slot.family.empty()) {
-        fuse.computedFamily = slot.family;
-    } else if (atBattery(task, c, end)) {
-        fuse.computedFamily =
-            firstSuitable(task.library, kAtBattery, needed, fuse.prospective, area);
-    } else {
-        fuse.computedFamily =
-            firstSuitable(task.library, kElsewhere, needed, fuse.prospective, area);
-    }
-    fuse.computedRating = ratingOf(familyOf(task.library, fuse.computedFamily), needed);
+    const std::string family =
+        !slot.family.empty() ? slot.family
+        : atBattery(task, c, end)
+            ? firstSuitable(task.library, kAtBattery, fuse, fuse.needed, area)
+            : firstSuitable(task.library, kElsewhere, fuse, fuse.needed, area);
+    const Amps rating = ratingOf(familyOf(task.library, family), fuse.needed);
+    // Within its family a rating only rises, so that the loop ends.
+    fuse.computedRating =
+        family == fuse.computedFamily ? std::max(rating, fuse.computedRating) : rating;
+    fuse.computedFamily = family;
     fuse.family = fuse.computedFamily;
     fuse.rating = fuse.computedRating;
     applyAmendment(task, c.id, end, fuse);

@@ -12,6 +12,10 @@ FigureId cableFigure(const ConductorId& id, const std::string& figure) {
     return FigureId("cable." + id.value + "." + figure);
 }
 
+FigureId fuseFigure(const ConductorId& id, End end) {
+    return cableFigure(id, end == End::From ? "fuse" : "fuse.to");
+}
+
 namespace {
 
 class Explainer {
@@ -26,14 +30,15 @@ public:
                 continue;
             }
             load(c, cables_.rows[i]);
-            fuse(c, cables_.rows[i]);
+            fuse(c, cables_.rows[i], End::From);
+            fuse(c, cables_.rows[i], End::To);
             ampacityOf(c, cables_.rows[i], i);
             size(c, cables_.rows[i], i);
             drop(c, cables_.rows[i], i);
             shortCircuit(c, cables_.rows[i]);
         }
-        for (const PathDrop& path : cables_.drops) {
-            pathDrop(path);
+        for (std::size_t p = 0; p < cables_.drops.size(); ++p) {
+            pathDrop(cables_.drops[p], p);
         }
         return std::move(out_);
     }
@@ -57,33 +62,36 @@ private:
              .note = ""});
     }
 
-    void fuse(const Conductor& c, const CableRow& row) {
-        if (!row.fuseFrom) {
+    void fuse(const Conductor& c, const CableRow& row, End end) {
+        const auto& fitted = end == End::From ? row.fuseFrom : row.fuseTo;
+        if (!fitted) {
             return;
         }
-        const ChosenFuse& f = *row.fuseFrom;
+        const ChosenFuse& f = *fitted;
         const FuseFamily& family = familyOf(task_.library, f.family);
         Derivation d{
-            .id = cableFigure(c.id, "fuse"),
-            .title = c.name + ", fuse",
-            .formula = c.role == Role::Control ? "the smallest that shops keep"
-                                               : "I_n ≥ 1.25 · I_B, next rating up",
-            .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
-                      {"1.25",
-                       "for currents that run for hours",
-                       number(rule(task_.library, "continuous_factor").value),
-                       fromRule(task_.library, "continuous_factor")},
-                      {"needed", "least rating", measure(f.needed), FromRule{"as above"}},
-                      {"I_cn",
-                       "interrupting capacity of the family",
-                       measure(family.interrupting),
-                       FromTable{
-                           "fuses", family.name, family.interruptingSource, family.certainty}},
-                      {"I_k",
-                       "largest current it may have to interrupt",
-                       measure(f.prospective),
-                       FromSolver{"a short at this fuse, cold cable, batteries in the middle "
-                                  "of their range"}}},
+            .id = fuseFigure(c.id, end),
+            .title = c.name + (end == End::From ? ", fuse" : ", fuse at its far end"),
+            .formula = c.role == Role::Control
+                           ? "the smallest that shops keep"
+                           : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k",
+            .terms =
+                {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
+                 {"f",
+                  "for currents that run for hours",
+                  number(rule(task_.library, "continuous_factor").value),
+                  fromRule(task_.library, "continuous_factor")},
+                 {"needed", "least rating", measure(f.needed), FromRule{"as the formula says"}},
+                 {"I_n", "rating", measure(f.rating), ratingFrom(f, family)},
+                 {"I_cn",
+                  "interrupting capacity of the family",
+                  measure(family.interrupting),
+                  FromTable{"fuses", family.name, family.interruptingSource, family.certainty}},
+                 {"I_k",
+                  "largest current it may have to interrupt",
+                  measure(f.prospective),
+                  FromSolver{"a short at this fuse, cold cable, batteries in the middle "
+                             "of their range"}}},
             .result = fuseText(task_.library, f),
             .source = "NEC 210.20/215.3 (1.25); " + family.source,
             .note = ""};
@@ -96,6 +104,11 @@ private:
                       "' interrupts for it (back-up protection, IEC 60364-4-43, 434.5.1).";
         }
         add(std::move(d));
+    }
+
+    static Origin ratingFrom(const ChosenFuse& f, const FuseFamily& family) {
+        return f.amended ? Origin(FromPlan{"amendments"})
+                         : Origin(FromTable{"fuses", family.name, family.source, family.certainty});
     }
 
     void ampacityOf(const Conductor& c, const CableRow& row, std::size_t i) {
@@ -139,7 +152,7 @@ private:
     Origin neededFrom(const CableRow& row) const {
         const Amps byLoad = row.load * rule(task_.library, "continuous_factor").value;
         if (row.protection && *row.protection >= byLoad) {
-            return FromRule{"rating of the fuse of '" + row.protectedBy->value + "'"};
+            return FromFigure{fuseFigure(*row.protectedBy, End::From)};
         }
         return FromRule{
             "1.25 times its current; before a solar controller 1.25 times what the panels give "
@@ -206,15 +219,20 @@ private:
             .result = measure(row.drop),
             .source = "Ohm's law; IEC 60228 resistance and temperature coefficient",
             .note = "This conductor alone; the path out and back has the limit."};
-        if (row.fuseFrom && !row.fuseFrom->leftOut) {
-            const FuseFamily& family = familyOf(task_.library, row.fuseFrom->family);
+        addFuseOhms(d, row.fuseFrom);
+        addFuseOhms(d, row.fuseTo);
+        add(std::move(d));
+    }
+
+    void addFuseOhms(Derivation& d, const std::optional<ChosenFuse>& fuse) const {
+        if (fuse && !fuse->leftOut) {
+            const FuseFamily& family = familyOf(task_.library, fuse->family);
             d.terms.push_back(
                 {"fuse",
                  "fuse and holder",
-                 measure(fuseResistance(family, row.fuseFrom->rating)),
+                 measure(fuseResistance(family, fuse->rating)),
                  FromTable{"fuses", family.name, "common practice", "common practice"}});
         }
-        add(std::move(d));
     }
 
     void shortCircuit(const Conductor& c, const CableRow& row) {
@@ -249,20 +267,28 @@ private:
         add(std::move(d));
     }
 
-    void pathDrop(const PathDrop& path) {
+    // The conductors' drops of one moment: each may carry more in another.
+    void pathDrop(const PathDrop& path, std::size_t index) {
+        const std::size_t moment = task_.index.pathMoment[index];
         Derivation d{.id = path.figure,
                      .title = "Drop, " + path.name,
-                     .formula = "sum over the conductors, out and back, over the system's voltage",
-                     .terms = {},
+                     .formula = "sum of ΔV over the conductors, out and back, over V",
+                     .terms = {{"V",
+                                "the system's volts",
+                                measure(task_.circuit().paths[index].base),
+                                FromRule{"what the limit is a part of"}}},
                      .result = percent(path.fraction),
                      .source = "own arithmetic; limit " + format(percent(path.limit)),
                      .note = "In volts: " + format(path.drop) + "."};
-        for (const ConductorId& id : path.conductors) {
-            const std::size_t i = indexOf(task_.circuit(), id);
+        for (const std::size_t i : task_.index.paths[index]) {
+            const Volts here = dropIn(task_, state_, i, moment);
+            const CableRow& row = cables_.rows[i];
+            const bool most = here == row.drop;
             d.terms.push_back({"ΔV",
                                task_.circuit().conductors[i].name,
-                               measure(cables_.rows[i].drop),
-                               FromFigure{cableFigure(id, "drop")}});
+                               measure(here),
+                               most ? Origin(FromFigure{cableFigure(row.id, "drop")})
+                                    : Origin(FromSolver{task_.wiring.sizing[moment].name})});
         }
         add(std::move(d));
     }

@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Ids of a conductor's figures: 'load', 'fuse', 'ampacity', 'size', 'drop', 'fault'.
+// Ids of a conductor's figures: 'load', 'ampacity', 'size', 'drop', 'fault', and of its fuses.
 
 #include <string>
 
-#include "core/explain/id.h"
+#include "core/plan/plan.h"
 
 namespace spirk {
 
 [[nodiscard]] FigureId cableFigure(const ConductorId& id, const std::string& figure);
+[[nodiscard]] FigureId fuseFigure(const ConductorId& id, End end);
 
 }  // namespace spirk

@@ -10,6 +10,9 @@ namespace spirk {
 
 namespace {
 
+// Solved currents are no better than this: 50.000000001 A is no reason for a 60 A fuse.
+constexpr double kSolvedToPart = 1e-6;
+
 double logLog(double x, double x0, double y0, double x1, double y1) {
     const double part = std::log(x / x0) / std::log(x1 / x0);
     return y0 * std::pow(y1 / y0, part);
@@ -59,7 +62,7 @@ std::optional<double> letThroughA2s(const FuseFamily& family, Amps rating, Amps 
 }
 
 std::optional<Amps> ratingFor(const FuseFamily& family, Amps current) {
-    const auto found = std::ranges::lower_bound(family.ratings, current);
+    const auto found = std::ranges::lower_bound(family.ratings, current * (1.0 - kSolvedToPart));
     return found == family.ratings.end() ? std::nullopt : std::optional(*found);
 }
 

@@ -6,7 +6,6 @@
 
 namespace spirk {
 
-// What everything is sized against; borrowed for the loop.
 // What is looked up over and over in the loop, found once.
 struct SizingIndex {
     std::vector<std::optional<std::size_t>> protectedBy;  // of each conductor
@@ -15,6 +14,7 @@ struct SizingIndex {
     std::vector<const AmpacityColumn*> column;            // of each conductor
 };
 
+// What everything is sized against; borrowed for the loop.
 struct SizingTask {
     const Plan& plan;
     const Library& library;
@@ -101,6 +101,11 @@ struct Protector {
                                                  const SizingState& state,
                                                  std::size_t index,
                                                  FuseView view);
+
+// Rows and margins of the settled state; `drops` are its pathDrops.
+[[nodiscard]] std::vector<CableRow> cableRows(const SizingTask& task,
+                                              const SizingState& state,
+                                              const std::vector<PathDrop>& drops);
 
 [[nodiscard]] Derivations explainCables(const SizingTask& task,
                                         const SizingState& state,

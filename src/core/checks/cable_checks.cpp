@@ -71,7 +71,7 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
          {"ampacity", measure(row.ampacity)}}};
     f.why = {"An overload could overheat the cable before the fuse opens.", {}};
     f.source = "IEC 60364-4-43, 433.1 (I_n ≤ I_z); ABYC E-11";
-    f.figures = {cableFigure(*row.protectedBy, "fuse"), cableFigure(row.id, "ampacity")};
+    f.figures = {fuseFigure(*row.protectedBy, End::From), cableFigure(row.id, "ampacity")};
     const FuseFamily& family = familyOf(in.library, fuse.family);
     const auto smaller = ratingWithin(family, row.ampacity);
     const auto larger = sizeCarrying(in, row, fuse.rating);
@@ -103,7 +103,7 @@ Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFus
     f.why = {"It will age and open under its normal load.", {}};
     f.remedy = {"Fit {fuse}.", {{"fuse", measure(fuse.computedRating)}}};
     f.source = "NEC 210.20/215.3; blade fuses: 80 % of the rating (common practice)";
-    f.figures = {cableFigure(row.id, "fuse"), cableFigure(row.id, "load")};
+    f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "load")};
     f.mends = {setFuse(row.id, fuse.computedRating)};
     return f;
 }

@@ -69,8 +69,9 @@ void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Fin
 
 void checkInterrupting(const CheckInput& in,
                        const CableRow& row,
-                       const std::optional<ChosenFuse>& fuse,
+                       End end,
                        std::vector<Finding>& out) {
+    const auto& fuse = end == End::From ? row.fuseFrom : row.fuseTo;
     if (!fuse || fuse->leftOut || fuse->backup) {
         return;
     }
@@ -96,7 +97,7 @@ void checkInterrupting(const CheckInput& in,
                     {{"family", familyOf(in.library, fuse->computedFamily).name}}};
     }
     f.source = family.interruptingSource + "; ABYC E-11 (interrupting capacity)";
-    f.figures = {cableFigure(row.id, "fuse")};
+    f.figures = {fuseFigure(row.id, end)};
     if (fuse->amended && fuse->computedFamily != fuse->family) {
         f.mends = {{{"Fit the computed fuse: {family}, {rating}",
                      {{"family", familyOf(in.library, fuse->computedFamily).name},
@@ -115,8 +116,8 @@ Checks protectionChecks(const CheckInput& input) {
         checkEnd(input, c, End::To, out.findings);
     }
     for (const CableRow& row : input.cables.rows) {
-        checkInterrupting(input, row, row.fuseFrom, out.findings);
-        checkInterrupting(input, row, row.fuseTo, out.findings);
+        checkInterrupting(input, row, End::From, out.findings);
+        checkInterrupting(input, row, End::To, out.findings);
     }
     return out;
 }

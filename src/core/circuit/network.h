@@ -60,6 +60,8 @@ struct Network {
     std::vector<int> order;
 };
 
+// A regulator is not perfectly stiff; this small slope keeps the equations regular.
+inline constexpr double kRegulatorOhms = 2e-4;
 // Kirchhoff's current law holds within this part of the largest current.
 inline constexpr double kCurrentTolerance = 1e-9;
 inline constexpr int kMostIterations = 80;

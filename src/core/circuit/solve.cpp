@@ -10,8 +10,6 @@ namespace spirk {
 
 namespace {
 
-// A regulator is not perfectly stiff; this small slope keeps the equations regular.
-constexpr double kRegulatorOhms = 2e-4;
 // Below this part of the highest emf a constant-power load has left the branch that exists.
 constexpr double kCollapse = 0.2;
 constexpr int kMostHalvings = 12;

@@ -1,0 +1,92 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the settled loop has come to, conductor by conductor.
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/cables/conductor_physics.h"
+#include "core/cables/fittings.h"
+#include "core/cables/sizing.h"
+
+namespace spirk {
+
+namespace {
+
+Margins marginsOf(const SizingTask& task,
+                  const SizingState& state,
+                  const CableRow& row,
+                  std::size_t i) {
+    Margins out;
+    const Amps needed = neededAmpacity(task, state, i, FuseView::Fitted);
+    out.current = row.ampacity.si() > 0.0 ? needed / row.ampacity : 0.0;
+    const bool must = row.protection.has_value() && row.faultNear.si() > 0.0;
+    if (row.letThrough) {
+        out.shortCircuit = *row.letThrough / row.withstand;
+    } else if (must) {
+        // The fuse need not open on this short: nothing bounds the heat.
+        out.shortCircuit = INFINITY;
+    }
+    return out;
+}
+
+CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) {
+    const Conductor& c = task.circuit().conductors[i];
+    const Working& w = state.conductors[i];
+    CableRow row;
+    row.id = c.id;
+    row.load = w.load;
+    row.loadMoment = w.loadMoment;
+    row.area = task.library.conductors[w.size].area;
+    row.computedArea = task.library.conductors[w.computed].area;
+    row.areaAmended = w.fixed;
+    row.fuseFrom = w.fuseFrom;
+    row.fuseTo = w.fuseTo;
+    row.faultNear = w.faultNear;
+    row.faultFar = w.faultFar;
+    row.temperature = w.temperature;
+    const ConductorOhms warm = ohmsOf(task, state, i, Warmth::Warm);
+    row.warm = warm.wire;
+    row.cold = ohmsOf(task, state, i, Warmth::Cold).wire;
+    row.drop = w.load * (warm.wire + warm.fuseFrom.value_or(Ohms()) + warm.fuseTo.value_or(Ohms()));
+    if (!isOurs(c)) {
+        return row;
+    }
+    const AmpacityColumn& column = columnOf(task.library, c.insulation);
+    row.ampacity = ampacity(column, row.area, task.lengths.routes[i].ambient).value_or(Amps());
+    row.withstand = withstandA2s(column, row.area);
+    if (const Protector p = protectorOf(task, state, i); p.fuse != nullptr) {
+        row.protectedBy = p.owner;
+        row.protection = p.fuse->rating;
+    }
+    row.letThrough = letThroughOf(task, state, i, FuseView::Fitted);
+    row.from = fittingAt(task, c.from, row.area);
+    row.to = fittingAt(task, c.to, row.area);
+    row.margins = marginsOf(task, state, row, i);
+    return row;
+}
+
+// A conductor's margin of drop is that of the worst path through it.
+void spreadDropMargins(const std::vector<PathDrop>& drops, std::vector<CableRow>& rows) {
+    for (const PathDrop& path : drops) {
+        for (CableRow& row : rows) {
+            if (std::ranges::find(path.conductors, row.id) != path.conductors.end()) {
+                row.margins.drop = std::max(row.margins.drop, path.fraction / path.limit);
+            }
+        }
+    }
+}
+
+}  // namespace
+
+std::vector<CableRow> cableRows(const SizingTask& task,
+                                const SizingState& state,
+                                const std::vector<PathDrop>& drops) {
+    std::vector<CableRow> rows;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        rows.push_back(rowOf(task, state, i));
+    }
+    spreadDropMargins(drops, rows);
+    return rows;
+}
+
+}  // namespace spirk
