@@ -3,6 +3,7 @@
 
 #include <QString>
 
+#include "core/design/why.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
 #include "core/plan/plan_file.h"
@@ -85,8 +86,8 @@ Outcome check(const Design& design, Form form) {
     return {codeFor(design), form == Form::Json ? findingsJson(design) : findingsText(design), ""};
 }
 
-Outcome why(const Design& design, const std::string& figure, Form form) {
-    if (const Derivation* d = design.why.find(FigureId(figure))) {
+Outcome why(const Design& design, const Library& library, const std::string& figure, Form form) {
+    if (const auto d = spirk::why(design, library, FigureId(figure))) {
         return {kClean, form == Form::Json ? derivationJson(*d) : asText(*d), ""};
     }
     std::string near;

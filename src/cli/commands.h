@@ -23,7 +23,10 @@ struct Outcome {
 
 [[nodiscard]] Outcome report(const Design& design, const Library& library, Form form);
 [[nodiscard]] Outcome check(const Design& design, Form form);
-[[nodiscard]] Outcome why(const Design& design, const std::string& figure, Form form);
+[[nodiscard]] Outcome why(const Design& design,
+                          const Library& library,
+                          const std::string& figure,
+                          Form form);
 // Writes the kind ('parts', 'cuts', 'labels', 'cables', 'report', 'diagram', 'lists', 'sheet') to a
 // file; the ending decides the format (csv, json, svg, pdf).
 [[nodiscard]] Outcome exportTo(const Design& design,

@@ -61,6 +61,7 @@ int main(int argc, char** argv) {
         "--data", args.data, "Folder with the tables (default: found beside the program)");
     const auto command = [&](const char* name, const char* text, Command action) {
         CLI::App* sub = app.add_subcommand(name, text);
+        sub->fallthrough();  // --data may stand behind the command too
         sub->add_option("plan", args.plan, "A .spirk file")->required();
         sub->add_flag("--json", args.json, "Print JSON");
         sub->callback([&, action = std::move(action)] { outcome = run(args, argv[0], action); });
@@ -73,9 +74,10 @@ int main(int argc, char** argv) {
     command("check", "Findings only", [&](const auto& d, const auto&) {
         return spirk::cli::check(d, form());
     });
-    command("why",
-            "How a figure came about",
-            [&](const auto& d, const auto&) { return spirk::cli::why(d, args.figure, form()); })
+    command(
+        "why",
+        "How a figure came about",
+        [&](const auto& d, const auto& l) { return spirk::cli::why(d, l, args.figure, form()); })
         ->add_option("figure", args.figure, "Id of the figure, as 'cable.inverter.feed+.size'")
         ->required();
     CLI::App* exporting = command("export", "Write a file", [&](const auto& d, const auto& l) {

@@ -87,9 +87,9 @@ TEST(DayProfile, ScheduledPeakFollowsTheDay) {
     a.feed = b.feed = Feed::Mains;
     a.uses = {{hours(9), hours(1), 1.0}};
     b.uses = {{hours(12), hours(1), 1.0}};
-    EXPECT_EQ(scheduledPeak(planOf({a, b})), watts(700));
+    EXPECT_EQ(busiestQuarter(planOf({a, b})).peak, watts(700));
     b.uses = {{hours(9.5), hours(1), 1.0}};
-    EXPECT_EQ(scheduledPeak(planOf({a, b})), watts(1200));
+    EXPECT_EQ(busiestQuarter(planOf({a, b})).peak, watts(1200));
 }
 
 }  // namespace

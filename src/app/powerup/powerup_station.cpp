@@ -6,6 +6,7 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include "app/shared/links.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 
@@ -36,7 +37,7 @@ public:
         html_ += "<table cellpadding=3 width='96%'>";
         for (const Expected& e : s.readings) {
             const bool ohms = e.value.unit == Unit::Ohm;
-            const QString range = ohms && e.low.si > 0.0
+            const QString plain = ohms && e.low.si > 0.0
                                       ? PowerUpStation::tr("above %1").arg(q(e.low))
                                   : ohms ? PowerUpStation::tr("below %1").arg(q(e.high))
                                          : PowerUpStation::tr("%1 to %2").arg(q(e.low), q(e.high));
@@ -45,8 +46,8 @@ public:
                     "<tr><td width='56%'>%1</td><td width='16%' align='right'><b>%2</b></td><td "
                     "align='right' style='color:%4'>%3</td></tr>")
                     .arg(q(e.where).toHtmlEscaped(),
-                         ohms ? QString() : q(e.value),
-                         range,
+                         ohms ? QString() : whyLink(e.figure, q(e.value)),
+                         ohms ? whyLink(e.figure, plain) : plain,
                          ink_.faint.name());
         }
         html_ += "</table>";
@@ -80,6 +81,11 @@ PowerUpStation::PowerUpStation(Document& document, Selection& selection, QWidget
     sheet_->setObjectName("powerup.sheet");
     sheet_->setAccessibleName(tr("Sheet for the first switch-on"));
     sheet_->setOpenLinks(false);
+    connect(sheet_, &QTextBrowser::anchorClicked, this, [&selection](const QUrl& link) {
+        if (const auto figure = figureOf(link.toString(QUrl::FullyEncoded))) {
+            selection.askWhy(*figure);
+        }
+    });
     auto* print = new QPushButton(tr("&Print the sheet…"), this);
     print->setObjectName("powerup.print");
     connect(print, &QPushButton::clicked, this, &PowerUpStation::printAsked);

@@ -5,8 +5,10 @@
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include "app/shared/links.h"
 #include "app/shared/theme.h"
 #include "app/shell/thread_text.h"
+#include "core/design/why.h"
 
 namespace spirk::app {
 
@@ -55,8 +57,8 @@ void Drawer::follow(const QUrl& link) {
         asked_.pop_back();
         why_->setVisible(!asked_.empty());
         refresh();
-    } else if (text.startsWith("why:")) {
-        showWhy(FigureId(QUrl::fromPercentEncoding(text.mid(4).toLatin1()).toStdString()));
+    } else if (const auto figure = figureOf(text)) {
+        showWhy(*figure);
     } else if (const auto subject = subjectOf(text)) {
         selection_.select(subject);
     }
@@ -69,11 +71,11 @@ void Drawer::refresh() {
     if (asked_.empty()) {
         return;
     }
-    const Derivation* derivation = design.why.find(asked_.back());
+    const auto derivation = why(design, document_.library(), asked_.back());
     const QString back =
         "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
-    why_->setHtml(back + (derivation == nullptr ? tr("This figure does not exist in the plan now.")
-                                                : whyText(*derivation, design, ink)));
+    why_->setHtml(back + (derivation ? whyText(*derivation, design, document_.library(), ink)
+                                     : tr("This figure does not exist in the plan now.")));
 }
 
 }  // namespace spirk::app

@@ -2,11 +2,13 @@
 #include "app/shell/thread_text.h"
 
 #include <QCoreApplication>
-#include <QUrl>
 #include <algorithm>
 
+#include "app/shared/links.h"
 #include "app/shared/text.h"
 #include "core/cables/figures.h"
+#include "core/circuit/explain_moment.h"
+#include "core/design/why.h"
 #include "core/result/match.h"
 
 namespace spirk::app {
@@ -16,15 +18,6 @@ namespace {
 QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
 
 QString escaped(const std::string& text) { return q(text).toHtmlEscaped(); }
-
-QString percentEncoded(const std::string& id) {
-    return QString::fromLatin1(QUrl::toPercentEncoding(q(id)));
-}
-
-QString whyLink(const FigureId& id, const QString& text) {
-    return QStringLiteral("<a href=\"why:%1\">%2</a>")
-        .arg(percentEncoded(id.value), text.toHtmlEscaped());
-}
 
 QString link(const Subject& subject, const QString& text) {
     return QStringLiteral("<a href=\"%1\">%2</a>").arg(selectLink(subject), text.toHtmlEscaped());
@@ -85,7 +78,8 @@ private:
         row(tr("From"), terminal(c->from));
         row(tr("To"), terminal(c->to));
         figure(tr("Current"), cableFigure(id, "load"));
-        figure(tr("Fuse"), cableFigure(id, "fuse"));
+        figure(tr("Fuse"), fuseFigure(id, End::From));
+        figure(tr("Fuse at the far end"), fuseFigure(id, End::To));
         if (isOurs(*c)) {
             figure(tr("Size"), cableFigure(id, "size"));
             figure(tr("May carry"), cableFigure(id, "ampacity"));
@@ -101,7 +95,7 @@ private:
             row(tr("Standing"), tr("the vehicle's own: shown, not sized"));
         }
         end();
-        moments(index);
+        moments(id, index);
     }
 
     [[nodiscard]] QString terminal(const TerminalId& t) const {
@@ -132,12 +126,12 @@ private:
             }
             row(tr("Switch-on"), escaped(step.text));
             for (const Expected& e : step.readings) {
-                row(tr("Expected"), escaped(e.where) + ": " + q(e.value).toHtmlEscaped());
+                row(tr("Expected"), escaped(e.where) + ": " + whyLink(e.figure, q(e.value)));
             }
         }
     }
 
-    void moments(std::size_t index) {
+    void moments(const ConductorId& id, std::size_t index) {
         html_ += "<p style='color:" + faint_ + "'>" + tr("Current in each moment") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
@@ -146,7 +140,8 @@ private:
                     "<tr><td style='color:%1' width='76%'>%2</td><td align='right'>%3</td></tr>")
                     .arg(faint_,
                          q(d_.wiring.moments[i].name).toHtmlEscaped(),
-                         q(measure(d_.moments[i].conductor[index])).toHtmlEscaped());
+                         whyLink(currentFigure(d_.wiring.moments[i], id),
+                                 q(measure(d_.moments[i].conductor[index]))));
         }
         end();
     }
@@ -178,6 +173,42 @@ private:
         }
         steps(subject(id));
         end();
+        momentsOf(*device);
+    }
+
+    // Volts and amps of a device in each moment, where it has any.
+    void momentsOf(const Device& device) {
+        html_ += "<p style='color:" + faint_ + "'>" + tr("In each moment") + "</p>";
+        begin();
+        for (std::size_t i = 0; i < d_.moments.size(); ++i) {
+            const Moment& moment = d_.wiring.moments[i];
+            const QString rich = (voltsIn(i, device) + "&nbsp; " + ampsIn(i, device)).trimmed();
+            html_ +=
+                QStringLiteral(
+                    "<tr><td style='color:%1' width='60%'>%2</td><td align='right'>%3</td></tr>")
+                    .arg(faint_, q(moment.name).toHtmlEscaped(), rich);
+        }
+        end();
+    }
+
+    [[nodiscard]] QString voltsIn(std::size_t moment, const Device& device) const {
+        for (const Port& port : device.ports) {
+            const TerminalId here{device.id, port.name};
+            const auto v =
+                port.counter ? d_.moments[moment].between(here, *port.counter) : std::nullopt;
+            if (v) {
+                return whyLink(voltsFigure(d_.wiring.moments[moment], here), q(measure(*v)));
+            }
+        }
+        return tr("dead");
+    }
+
+    [[nodiscard]] QString ampsIn(std::size_t moment, const Device& device) const {
+        const auto current = d_.moments[moment].device.find(device.id);
+        return current == d_.moments[moment].device.end()
+                   ? QString()
+                   : whyLink(deviceFigure(d_.wiring.moments[moment], device.id),
+                             q(measure(current->second)));
     }
 
     void appliance(const ApplianceId& id) {
@@ -220,21 +251,6 @@ private:
 
 }  // namespace
 
-QString selectLink(const Subject& subject) {
-    return QStringLiteral("select:%1/%2")
-        .arg(static_cast<int>(subject.kind))
-        .arg(percentEncoded(subject.id));
-}
-
-std::optional<Subject> subjectOf(const QString& link) {
-    if (!link.startsWith("select:")) {
-        return std::nullopt;
-    }
-    const QString rest = link.mid(7);
-    const QString id = QUrl::fromPercentEncoding(rest.section('/', 1).toLatin1());
-    return Subject{static_cast<SubjectKind>(rest.section('/', 0, 0).toInt()), id.toStdString()};
-}
-
 QString threadText(const Design& design,
                    const Library& library,
                    const std::optional<Subject>& subject,
@@ -249,14 +265,14 @@ QString threadText(const Design& design,
     return Thread(design, library, ink).of(*subject);
 }
 
-QString whyText(const Derivation& d, const Design& design, const Ink& ink) {
+QString whyText(const Derivation& d, const Design& design, const Library& library, const Ink& ink) {
     const QString faint = ink.faint.name();
     QString html = "<h3>" + tr("Why: %1").arg(q(d.title)).toHtmlEscaped() + "</h3>";
     html += "<p><b>" + q(d.result).toHtmlEscaped() + "</b></p><p>" + escaped(d.formula) + "</p>";
     html += "<table cellspacing=0 cellpadding=2 width='100%'>";
     for (const Term& t : d.terms) {
         const auto* figure = std::get_if<FromFigure>(&t.origin);
-        const bool known = figure != nullptr && design.why.find(figure->figure) != nullptr;
+        const bool known = figure != nullptr && why(design, library, figure->figure).has_value();
         const QString value =
             known ? whyLink(figure->figure, q(t.value)) : q(t.value).toHtmlEscaped();
         const QString origin =

@@ -14,9 +14,9 @@ namespace spirk::app {
                                  const Library& library,
                                  const std::optional<Subject>& subject,
                                  const Ink& ink);
-[[nodiscard]] QString whyText(const Derivation& derivation, const Design& design, const Ink& ink);
-
-[[nodiscard]] QString selectLink(const Subject& subject);
-[[nodiscard]] std::optional<Subject> subjectOf(const QString& link);
+[[nodiscard]] QString whyText(const Derivation& derivation,
+                              const Design& design,
+                              const Library& library,
+                              const Ink& ink);
 
 }  // namespace spirk::app

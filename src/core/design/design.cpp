@@ -13,8 +13,7 @@ void gather(Derivations& into, Derivations& from) {
 }
 
 std::vector<MomentSolution> solveMoments(const Design& d) {
-    const CircuitState state{
-        &d.wiring.circuit, d.wiring.numbering, &d.gear, d.cables.ohms, ResistanceCase::High};
+    const CircuitState state = stateOf(d);
     std::vector<MomentSolution> out;
     for (const Moment& moment : d.wiring.moments) {
         out.push_back(solveMoment(state, moment));
@@ -23,6 +22,10 @@ std::vector<MomentSolution> solveMoments(const Design& d) {
 }
 
 }  // namespace
+
+CircuitState stateOf(const Design& d) {
+    return {&d.wiring.circuit, d.wiring.numbering, &d.gear, d.cables.ohms, ResistanceCase::High};
+}
 
 Design design(const Plan& plan, const Library& library) {
     Design d;
@@ -38,8 +41,12 @@ Design design(const Plan& plan, const Library& library) {
         {d.plan, library, d.gear, d.needs, d.supply, d.wiring, d.lengths, d.cables, d.moments});
     d.build = buildOf(plan, library, d.wiring, d.lengths, d.cables);
     d.powerUp = powerUpFor({library, d.gear, d.needs, d.wiring, d.cables});
-    for (Derivations* why :
-         {&d.needs.why, &d.supply.why, &d.lengths.why, &d.cables.why, &d.checks.why}) {
+    for (Derivations* why : {&d.needs.why,
+                             &d.supply.why,
+                             &d.lengths.why,
+                             &d.cables.why,
+                             &d.checks.why,
+                             &d.powerUp.why}) {
         gather(d.why, *why);
     }
     return d;

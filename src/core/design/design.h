@@ -36,6 +36,9 @@ struct Design {
 // `library` must outlive the design.
 [[nodiscard]] Design design(const Plan& plan, const Library& library);
 
+// The circuit as its moments were solved; borrows from the design.
+[[nodiscard]] CircuitState stateOf(const Design& design);
+
 // The figures that stand in the strip under every station, and what an edit is measured by.
 struct StandingFigures {
     std::optional<double> daysWithoutSun;  // nothing where nothing is drawn

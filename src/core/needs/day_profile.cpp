@@ -13,6 +13,31 @@ double overlap(double a0, double a1, double b0, double b1) {
     return std::max(0.0, std::min(a1, b1) - std::max(a0, b0));
 }
 
+bool runsOnMains(const Appliance& a, std::size_t slot) {
+    return a.feed == Feed::Mains && a.count > 0 &&
+           std::ranges::any_of(a.uses, [&](const Use& u) { return coverage(u, slot) > 0.0; });
+}
+
+std::vector<Running> runningIn(const Plan& plan, std::size_t slot) {
+    std::vector<Running> together;
+    std::optional<Running> alone;
+    for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
+        const Appliance& a = plan.appliances[i];
+        if (!runsOnMains(a, slot)) {
+            continue;
+        }
+        if (a.runs == Runs::WithOthers) {
+            together.push_back({i, wattsUsed(a) * static_cast<double>(a.count)});
+        } else if (!alone || wattsUsed(a) > alone->watts) {
+            alone = Running{i, wattsUsed(a)};
+        }
+    }
+    if (alone) {
+        together.push_back(*alone);
+    }
+    return together;
+}
+
 }  // namespace
 
 double coverage(const Use& use, std::size_t slot) {
@@ -37,26 +62,19 @@ void addToProfile(const Appliance& appliance, DayProfile& profile) {
     }
 }
 
-Watts scheduledPeak(const Plan& plan) {
-    Watts peak;
+BusiestQuarter busiestQuarter(const Plan& plan) {
+    BusiestQuarter busiest;
     for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
-        Watts together;
-        Watts alone;
-        for (const Appliance& a : plan.appliances) {
-            const bool runs = std::ranges::any_of(
-                a.uses, [&](const Use& use) { return coverage(use, slot) > 0.0; });
-            if (a.feed != Feed::Mains || !runs || a.count == 0) {
-                continue;
-            }
-            if (a.runs == Runs::Alone) {
-                alone = std::max(alone, wattsUsed(a));
-            } else {
-                together += wattsUsed(a) * static_cast<double>(a.count);
-            }
+        std::vector<Running> running = runningIn(plan, slot);
+        Watts sum;
+        for (const Running& r : running) {
+            sum += r.watts;
         }
-        peak = std::max(peak, together + alone);
+        if (sum > busiest.peak) {
+            busiest = {slot, sum, std::move(running)};
+        }
     }
-    return peak;
+    return busiest;
 }
 
 }  // namespace spirk

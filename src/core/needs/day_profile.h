@@ -14,8 +14,19 @@ void addToProfile(const Appliance& appliance, DayProfile& profile);
 // morning.
 [[nodiscard]] double coverage(const Use& use, std::size_t slot);
 
-// Most mains watts running at once in any quarter hour as drawn; of those that run alone only the
-// largest counts.
-[[nodiscard]] Watts scheduledPeak(const Plan& plan);
+// A mains appliance that runs in a quarter hour: its place in the plan's list, and all its watts.
+struct Running {
+    std::size_t appliance = 0;
+    Watts watts;
+};
+
+// The quarter hour, as the day is drawn, in which most mains watts run at once; the first of
+// equals. Of those that run alone only the largest counts.
+struct BusiestQuarter {
+    std::size_t slot = 0;
+    Watts peak;  // sum over `running`
+    std::vector<Running> running;
+};
+[[nodiscard]] BusiestQuarter busiestQuarter(const Plan& plan);
 
 }  // namespace spirk

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/needs/needs.h"
 
+#include <fmt/core.h>
+
 #include <algorithm>
 
 #include "core/needs/day_profile.h"
@@ -103,15 +105,29 @@ void addWorstCase(const Plan& plan, Needs& needs) {
     needs.why.add(std::move(d));
 }
 
+// '07:45', the beginning of a quarter hour.
+std::string clock(std::size_t slot) { return fmt::format("{:02}:{:02}", slot / 4, slot % 4 * 15); }
+
 void addScheduled(const Plan& plan, Needs& needs) {
-    needs.scheduledMains = scheduledPeak(plan);
-    needs.why.add({.id = FigureId("needs.inverter.scheduled"),
-                   .title = "Most mains watts at once, as the day is drawn",
-                   .formula = "largest sum of running watts in any quarter hour",
-                   .terms = {},
-                   .result = measure(needs.scheduledMains),
-                   .source = "own arithmetic over the ribbon of the day",
-                   .note = ""});
+    const BusiestQuarter busiest = busiestQuarter(plan);
+    needs.scheduledMains = busiest.peak;
+    Derivation d{.id = FigureId("needs.inverter.scheduled"),
+                 .title = "Most mains watts at once, as the day is drawn",
+                 .formula = "P = sum of what runs in the busiest quarter hour",
+                 .terms = {},
+                 .result = measure(needs.scheduledMains),
+                 .source = "own arithmetic over the ribbon of the day",
+                 .note = busiest.running.empty()
+                             ? "Nothing runs on the mains."
+                             : "The quarter hour from " + clock(busiest.slot) + "."};
+    for (const Running& r : busiest.running) {
+        const Appliance& a = plan.appliances[r.appliance];
+        d.terms.push_back({"P",
+                           a.name + (a.runs == Runs::Alone ? " (alone)" : ""),
+                           measure(r.watts),
+                           FromPlan{planPath(a, a.measured ? "measured_w" : "rated_w")}});
+    }
+    needs.why.add(std::move(d));
 }
 
 }  // namespace

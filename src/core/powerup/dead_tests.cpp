@@ -19,9 +19,23 @@ SwitchStep step(const char* id, std::string text) {
     return out;
 }
 
-Expected below(std::string where, Ohms most) {
-    return {std::move(where), measure(ohms(0.0)), measure(ohms(0.0)), measure(most)};
+Expected below(std::string where, Ohms most, FigureId figure) {
+    return {
+        std::move(where), measure(ohms(0.0)), measure(ohms(0.0)), measure(most), std::move(figure)};
 }
+
+Derivation judged(const FigureId& id, std::string title, Ohms limit, std::string reason) {
+    return {.id = id,
+            .title = std::move(title),
+            .formula = "a limit for a hand meter",
+            .terms = {},
+            .result = measure(limit),
+            .source = "Judgement: " + std::move(reason),
+            .note = ""};
+}
+
+const FigureId kShortsFigure{"reading.dead.shorts.1"};
+const FigureId kBondFigure{"reading.dead.bond.1"};
 
 SwitchStep shortTest(const PowerUpInput& in) {
     SwitchStep out =
@@ -37,11 +51,25 @@ SwitchStep shortTest(const PowerUpInput& in) {
     out.readings = {{"ohms behind each fuse",
                      measure(ohms(kNoShortOhms)),
                      measure(ohms(kNoShortOhms)),
-                     measure(ohms(1e7))}};
+                     measure(ohms(1e7)),
+                     kShortsFigure}};
     return out;
 }
 
 }  // namespace
+
+Derivations deadTestFigures() {
+    Derivations out;
+    out.add(judged(kShortsFigure,
+                   "Ohms behind a fuse, least",
+                   ohms(kNoShortOhms),
+                   "loads switched off read far above this, a short far below."));
+    out.add(judged(kBondFigure,
+                   "Ohms from the negative bar to the chassis, most",
+                   ohms(kGoodJointOhms),
+                   "the leads of a hand meter alone read some tenths of an ohm."));
+    return out;
+}
 
 std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     std::vector<SwitchStep> out;
@@ -63,7 +91,7 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
              "plus, black to minus. The shunt's battery side looks to the bank."));
     out.push_back(shortTest(in));
     SwitchStep bond = step("dead.bond", "Ohms from the negative bar to bare metal of the body.");
-    bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms))};
+    bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms), kBondFigure)};
     bond.subjects = {{SubjectKind::Conductor, "bond"}};
     out.push_back(std::move(bond));
     out.push_back(

@@ -7,6 +7,8 @@
 namespace spirk {
 
 [[nodiscard]] std::vector<SwitchStep> deadTests(const PowerUpInput& input);
+// Why their limits are what they are.
+[[nodiscard]] Derivations deadTestFigures();
 [[nodiscard]] std::vector<DeviceSetting> deviceSettings(const PowerUpInput& input);
 
 }  // namespace spirk

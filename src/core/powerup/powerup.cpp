@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/circuit/explain_moment.h"
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
 #include "core/powerup/dead_tests.h"
@@ -22,6 +23,8 @@ constexpr double kHighCharge = 0.95;
 constexpr double kCurrentSpread = 0.2;
 // Below this a hand clamp shows nothing useful.
 constexpr double kLeastAmps = 0.3;
+// Judgement: what a meter shows between two dead places.
+constexpr double kDeadVolts = 0.1;
 
 class Sequence {
 public:
@@ -35,12 +38,12 @@ public:
         now_.stateOfCharge = kDelivered;
         now_.open.insert(DeviceId("main.switch"));
         const Chemistry& chemistry = *in.gear.bank.chemistry;
-        const Volts middle = restVoltage(chemistry, kDelivered);
-        down_ = middle - restVoltage(chemistry, kLowCharge);
-        up_ = restVoltage(chemistry, kHighCharge) - middle;
+        middle_ = restVoltage(chemistry, kDelivered);
+        low_ = restVoltage(chemistry, kLowCharge);
+        high_ = restVoltage(chemistry, kHighCharge);
     }
 
-    std::vector<SwitchStep> all() {
+    PowerUp all() {
         batteries();
         mainSwitch();
         blocks();
@@ -55,21 +58,46 @@ public:
 private:
     [[nodiscard]] const Circuit& circuit() const { return in_.wiring.circuit; }
 
-    [[nodiscard]] MomentSolution solved() const {
-        return solveMoment(
+    // Solves the circuit as it stands and keeps it under the step's name, so that its readings can
+    // be asked.
+    MomentSolution solved(const SwitchStep& s, const std::string& after = "") {
+        Moment moment = now_;
+        moment.id = s.id + after;
+        moment.name = "at the step '" + s.id + "'";
+        MomentSolution out = solveMoment(
             {&circuit(), in_.wiring.numbering, &in_.gear, in_.cables.ohms, ResistanceCase::High},
-            now_);
+            moment);
+        out_.moments.push_back(std::move(moment));
+        return out;
     }
 
     SwitchStep& step(const std::string& id, const std::string& text) {
         SwitchStep s;
         s.id = id;
         s.text = text;
-        out_.push_back(std::move(s));
-        return out_.back();
+        out_.switchOn.push_back(std::move(s));
+        return out_.switchOn.back();
     }
 
-    void expectVolts(SwitchStep& s, const MomentSolution& m, const TerminalId& pos) const {
+    static FigureId figureOf(const SwitchStep& s) {
+        return FigureId("reading." + s.id + "." + std::to_string(s.readings.size() + 1));
+    }
+    void add(SwitchStep& s, Expected reading, Derivation why) {
+        why.id = reading.figure;
+        why.title = "Expected " + reading.where;
+        why.result = reading.value;
+        out_.why.add(std::move(why));
+        s.readings.push_back(std::move(reading));
+    }
+
+    [[nodiscard]] Term atRest(const char* symbol, double charge, Volts v) const {
+        return {symbol,
+                "rest volts of one battery at " + format(percent(charge)) + " charge",
+                measure(v),
+                fromTable(in_.library, "chemistries", in_.gear.bank.chemistry->name)};
+    }
+
+    void expectVolts(SwitchStep& s, const MomentSolution& m, const TerminalId& pos) {
         const Port* port = findPort(circuit(), pos);
         const Device* device = findDevice(circuit(), pos.device);
         if (port == nullptr || !port->counter) {
@@ -78,27 +106,75 @@ private:
         const auto v = m.between(pos, *port->counter);
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
-        s.readings.push_back(
-            {"volts at " + device->name + ", " + pos.port + " to " + port->counter->port,
-             measure(value),
-             measure(dead ? volts(0.0) : value - down_),
-             measure(dead ? volts(0.1) : value + up_)});
+        Expected reading{
+            "volts at " + device->name + ", " + pos.port + " to " + port->counter->port,
+            measure(value),
+            measure(dead ? volts(0.0) : value - (middle_ - low_)),
+            measure(dead ? volts(kDeadVolts) : value + (high_ - middle_)),
+            figureOf(s)};
+        if (dead) {
+            add(s, std::move(reading), nothingThere());
+            return;
+        }
+        add(s,
+            std::move(reading),
+            {.id = {},
+             .title = "",
+             .formula = "from V - (E_50 - E_20) to V + (E_95 - E_50)",
+             .terms = {{"V",
+                        "with the bank half charged",
+                        measure(value),
+                        FromFigure{voltsFigure(out_.moments.back(), pos)}},
+                       atRest("E_50", kDelivered, middle_),
+                       atRest("E_20", kLowCharge, low_),
+                       atRest("E_95", kHighCharge, high_)},
+             .result = {},
+             .source = "the network solved at this step",
+             .note = "Batteries come about half charged; their rest volts say little in between."});
     }
 
-    void expectAmps(SwitchStep& s, const std::string& where, Amps value) const {
+    static Derivation nothingThere() {
+        return {.id = {},
+                .title = "",
+                .formula = "no way from a source to this place yet",
+                .terms = {},
+                .result = {},
+                .source = "the network solved at this step",
+                .note = "A meter may show a few hundredths of a volt."};
+    }
+
+    void expectAmps(SwitchStep& s, const std::string& where, Amps value, const FigureId& figure) {
         const double spread = std::max(kLeastAmps, std::fabs(value.si()) * kCurrentSpread);
-        s.readings.push_back(
-            {where, measure(value), measure(value - amps(spread)), measure(value + amps(spread))});
+        add(s,
+            {where,
+             measure(value),
+             measure(value - amps(spread)),
+             measure(value + amps(spread)),
+             figureOf(s)},
+            {.id = {},
+             .title = "",
+             .formula = "I, more or less the larger of d and p · I",
+             .terms = {{"I", "current at this step", measure(value), FromFigure{figure}},
+                       {"d",
+                        "least that a hand clamp shows",
+                        measure(amps(kLeastAmps)),
+                        FromRule{"judgement"}},
+                       {"p",
+                        "what clamp and rating plate are off by",
+                        percent(kCurrentSpread),
+                        FromRule{"judgement"}}},
+             .result = {},
+             .source = "the network solved at this step",
+             .note = ""});
+    }
+
+    void expectAtMonitor(SwitchStep& s, const std::string& where, const MomentSolution& m) {
+        expectAmps(s, where, bankCurrent(m), bankFigure(out_.moments.back()));
     }
 
     // Current out of the bank, as the shunt shows it.
     [[nodiscard]] Amps bankCurrent(const MomentSolution& m) const {
-        Amps total;
-        for (const auto& [id, current] : m.device) {
-            const Device* d = findDevice(circuit(), id);
-            total += d != nullptr && d->kind == DeviceKind::Battery ? current : Amps();
-        }
-        return total;
+        return spirk::bankCurrent(circuit(), m);
     }
 
     void batteries() {
@@ -110,7 +186,7 @@ private:
                        "still off."
                      : "Volts of the battery. Then its fuse in, main switch still off.");
         s.caution = "From here on the bank is live: covers on, tools away from its posts.";
-        const MomentSolution m = solved();
+        const MomentSolution m = solved(s);
         for (const Device& d : circuit().devices) {
             if (d.kind == DeviceKind::Battery) {
                 expectVolts(s, m, {d.id, "+"});
@@ -125,9 +201,9 @@ private:
                              "Main fuse in, main switch on. Nothing else is connected: the monitor "
                              "shows no current.");
         now_.open.clear();
-        const MomentSolution m = solved();
+        const MomentSolution m = solved(s);
         expectVolts(s, m, {DeviceId("bus.pos"), "bar"});
-        expectAmps(s, "amps at the monitor", bankCurrent(m));
+        expectAtMonitor(s, "amps at the monitor", m);
         s.subjects = {{SubjectKind::Device, "main.switch"}};
     }
 
@@ -140,7 +216,7 @@ private:
             now_.pulled.erase(feed);
             SwitchStep& s =
                 step("on." + d.id.value, "Fuse of the " + d.name + " in, its ways still empty.");
-            expectVolts(s, solved(), {d.id, "in"});
+            expectVolts(s, solved(s), {d.id, "in"});
             s.subjects = {subject(feed)};
         }
     }
@@ -177,11 +253,11 @@ private:
         for (const Device* d : loads) {
             now_.only.insert(d->id);
         }
-        const MomentSolution m = solved();
+        const MomentSolution m = solved(s);
         for (const Device* d : loads) {
             expectVolts(s, m, {d->id, "+"});
         }
-        expectAmps(s, "amps at the monitor, loads of this circuit on", bankCurrent(m));
+        expectAtMonitor(s, "amps at the monitor, loads of this circuit on", m);
         now_.only.clear();
     }
 
@@ -203,9 +279,9 @@ private:
         s.subjects = {{SubjectKind::Device, "inverter"}};
         now_.pulled.erase(feed);
         now_.inverter = watts(0.0);
-        const MomentSolution m = solved();
+        const MomentSolution m = solved(s);
         expectVolts(s, m, {DeviceId("inverter"), "dc+"});
-        expectAmps(s, "amps at the monitor, inverter idling", bankCurrent(m));
+        expectAtMonitor(s, "amps at the monitor, inverter idling", m);
         now_.inverter.reset();
     }
 
@@ -221,17 +297,31 @@ private:
                  "settings. Then uncover the panels and close the array's isolator.");
         first.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
         first.subjects = {{SubjectKind::Device, "mppt"}};
-        expectVolts(first, solved(), {DeviceId("mppt"), "bat+"});
+        expectVolts(first, solved(first), {DeviceId("mppt"), "bat+"});
         now_.sun = 1.0;
-        const MomentSolution m = solved();
-        const Amps full = m.device.at(DeviceId("mppt"));
-        // Anything up to full sun is right: only more would be wrong.
-        first.readings.push_back(
+        expectFullSun(first, solved(first, ".sun").device.at(DeviceId("mppt")));
+        now_.sun = 0.0;
+    }
+
+    // Anything up to full sun is right: only more would be wrong.
+    void expectFullSun(SwitchStep& s, Amps full) {
+        add(s,
             {"amps from the controller in full sun; in proportion on a dull day",
              measure(full),
              measure(amps(0.0)),
-             measure(full * (1.0 + kCurrentSpread))});
-        now_.sun = 0.0;
+             measure(full * (1.0 + kCurrentSpread)),
+             figureOf(s)},
+            {.id = {},
+             .title = "",
+             .formula = "from nothing to I · (1 + p)",
+             .terms = {{"I",
+                        "current in full sun",
+                        measure(full),
+                        FromFigure{deviceFigure(out_.moments.back(), DeviceId("mppt"))}},
+                       {"p", "a bright, cold day", percent(kCurrentSpread), FromRule{"judgement"}}},
+             .result = {},
+             .source = "the network solved at this step",
+             .note = ""});
     }
 
     void engine() {
@@ -253,9 +343,14 @@ private:
             "belts and fans.";
         s.subjects = {{SubjectKind::Device, "dcdc"}};
         now_.driving = true;
-        const MomentSolution m = solved();
-        expectAmps(s, "amps from the DC-DC charger", m.device.at(DeviceId("dcdc")));
-        expectAmps(s, "amps into it from the starter battery", m.input.at(DeviceId("dcdc")));
+        const DeviceId dcdc("dcdc");
+        const MomentSolution m = solved(s);
+        const Moment& moment = out_.moments.back();
+        expectAmps(s, "amps from the DC-DC charger", m.device.at(dcdc), deviceFigure(moment, dcdc));
+        expectAmps(s,
+                   "amps into it from the starter battery",
+                   m.input.at(dcdc),
+                   inputFigure(moment, dcdc));
         now_.driving = false;
     }
 
@@ -276,14 +371,18 @@ private:
 
     const PowerUpInput& in_;
     Moment now_;
-    Volts down_, up_;
-    std::vector<SwitchStep> out_;
+    Volts middle_, low_, high_;  // rest volts of a battery as delivered, and of what is still well
+    PowerUp out_;
 };
 
 }  // namespace
 
 PowerUp powerUpFor(const PowerUpInput& input) {
-    return {deadTests(input), deviceSettings(input), Sequence(input).all()};
+    PowerUp out = Sequence(input).all();
+    out.deadTests = deadTests(input);
+    out.settings = deviceSettings(input);
+    out.why.merge(deadTestFigures());
+    return out;
 }
 
 std::string footCaution() {

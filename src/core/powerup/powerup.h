@@ -16,9 +16,10 @@ namespace spirk {
 
 // What a meter should show.
 struct Expected {
-    std::string where;  // 'volts at inverter (dc+ to dc-)'
+    std::string where;  // 'volts at inverter, dc+ to dc-'
     Measure value;
     Measure low, high;  // between these all is well
+    FigureId figure;    // says how value and range came about
     bool operator==(const Expected&) const = default;
 };
 
@@ -43,6 +44,8 @@ struct PowerUp {
     std::vector<SwitchStep> deadTests;
     std::vector<DeviceSetting> settings;
     std::vector<SwitchStep> switchOn;
+    std::vector<Moment> moments;  // of the steps, as they were solved
+    Derivations why;
 };
 
 struct PowerUpInput {

@@ -119,63 +119,88 @@ void addEngineLimit(const Library& library, const ChosenEngine& engine, Volts ou
     s.engine->limitFigure = fig("supply.engine.limit");
 }
 
+void explainEngineNeeded(
+    const Plan& plan, const Library& library, const ChosenGear& gear, Amps needed, Supply& s) {
+    const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
+    const Chemistry& chemistry = *gear.bank.chemistry;
+    const Origin table = fromTable(library, "chemistries", chemistry.name);
+    const Seconds driving = plan.trip.drivingPerDay;
+    s.why.add(
+        {.id = fig("supply.engine.needed"),
+         .title = "Engine charging needed in the leanest month",
+         .formula = "I = (E_day − E_sun) / (η · t · V); nothing where the sun is enough",
+         .terms =
+             {{"E_day",
+               "drawn from the bank a day",
+               measure(s.demand),
+               FromFigure{fig("supply.demand")}},
+              {"E_sun",
+               "sun on an average day of the leanest month",
+               measure(lean.perDay),
+               FromFigure{fig("supply.sun.leanest")}},
+              {"η", "charge efficiency of the bank", percent(chemistry.chargeEfficiencyWh), table},
+              {"t", "driving a day", measure(driving), FromPlan{"trip.driving_h_per_day"}},
+              {"V", "absorption voltage", measure(chemistry.absorption), table}},
+         .result = measure(needed),
+         .source = "own arithmetic",
+         .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
+}
+
+void explainRefill(const Library& library, const ChosenGear& gear, Supply& s) {
+    const ChosenBank& bank = gear.bank;
+    const DcdcModel& charger = *gear.engine->charger;
+    s.why.add({.id = fig("supply.engine.refill"),
+               .title = "Driving time from empty to full",
+               .formula = "t = n · C · u / I",
+               .terms = {{"n", "batteries", count(bank.count), FromPlan{"gear.bank.count"}},
+                         {"C",
+                          "rated capacity of one",
+                          measure(bank.model->capacity),
+                          fromTable(library, "batteries", bank.model->name)},
+                         {"u",
+                          "usable part",
+                          percent(bank.chemistry->usable),
+                          fromTable(library, "chemistries", bank.chemistry->name)},
+                         {"I",
+                          "charger's output",
+                          measure(charger.output),
+                          FromFigure{fig("supply.engine.chosen")}}},
+               .result = measure(*s.engineRefill),
+               .source = "own arithmetic; the last, slower part is not in it",
+               .note = ""});
+}
+
 void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
     if (!gear.engine) {
         return;
     }
-    const ChosenEngine& engine = *gear.engine;
-    const Volts out = gear.bank.chemistry->absorption;
-    const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
-    const Joules missing = leftForEngine(s);
+    const Chemistry& chemistry = *gear.bank.chemistry;
+    const DcdcModel& charger = *gear.engine->charger;
     const Seconds driving = plan.trip.drivingPerDay;
-    const Amps needed = driving.si() > 0.0 ? missing / (efficiency * driving * out) : amps(0.0);
-    s.why.add(
-        {.id = fig("supply.engine.needed"),
-         .title = "Engine charging needed in the leanest month",
-         .formula = "I = (E_day − E_sun) / (η · t · V)",
-         .terms = {{"E_day",
-                    "drawn from the bank a day",
-                    measure(s.demand),
-                    FromFigure{fig("supply.demand")}},
-                   {"E_sun",
-                    "sun on an average day of the leanest month",
-                    measure(s.demand - missing),
-                    FromFigure{fig("supply.sun.leanest")}},
-                   {"η",
-                    "charge efficiency of the bank",
-                    percent(efficiency),
-                    fromTable(library, "chemistries", gear.bank.chemistry->name)},
-                   {"t", "driving a day", measure(driving), FromPlan{"trip.driving_h_per_day"}},
-                   {"V",
-                    "absorption voltage",
-                    measure(out),
-                    fromTable(library, "chemistries", gear.bank.chemistry->name)}},
-         .result = measure(needed),
-         .source = "own arithmetic",
-         .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
+    const Amps needed =
+        driving.si() > 0.0
+            ? leftForEngine(s) / (chemistry.chargeEfficiencyWh * driving * chemistry.absorption)
+            : amps(0.0);
+    explainEngineNeeded(plan, library, gear, needed, s);
     s.engine = Marks{measure(needed),
-                     measure(engine.charger->output),
+                     measure(charger.output),
                      std::nullopt,
                      fig("supply.engine.needed"),
-                     fig("supply.engine.refill"),
+                     fig("supply.engine.chosen"),
                      {}};
-    const Coulombs empty = bankCapacity(gear.bank) * gear.bank.chemistry->usable;
-    s.engineRefill = chargeTime(empty, engine.charger->output);
-    s.why.add({.id = fig("supply.engine.refill"),
-               .title = "Driving time from empty to full",
-               .formula = "t = Q / I",
-               .terms = {{"Q",
-                          "usable charge of the bank",
-                          measure(empty),
-                          FromFigure{fig("supply.bank.usable")}},
-                         {"I",
-                          "charger's output",
-                          measure(engine.charger->output),
-                          fromTable(library, "dcdc_chargers", engine.charger->name)}},
-               .result = measure(*s.engineRefill),
-               .source = "own arithmetic; the last, slower part is not in it",
+    s.engineRefill = chargeTime(bankCapacity(gear.bank) * chemistry.usable, charger.output);
+    explainRefill(library, gear, s);
+    s.why.add({.id = fig("supply.engine.chosen"),
+               .title = "Engine charging chosen",
+               .formula = "the charger's output",
+               .terms = {{"I",
+                          charger.name,
+                          measure(charger.output),
+                          fromTable(library, "dcdc_chargers", charger.name)}},
+               .result = measure(charger.output),
+               .source = "library",
                .note = ""});
-    addEngineLimit(library, engine, out, s);
+    addEngineLimit(library, *gear.engine, chemistry.absorption, s);
 }
 
 void addInverterLimit(const Library& library, const ChosenGear& gear, Supply& s) {
