@@ -29,22 +29,35 @@ const QString kAmendedMark = QStringLiteral(" ✎");
 }  // namespace
 
 CablesModel::CablesModel(Document& document, QObject* parent)
-    : QAbstractTableModel(parent),
-      document_(document),
-      shown_(document.design()),
-      rows_(ourConductors(*shown_)) {
-    connect(&document, &Document::designChanged, this, &CablesModel::refresh);
+    : PlanTable(document,
+                {tr("No."),
+                 tr("Conductor"),
+                 tr("Load"),
+                 tr("Size"),
+                 tr("Fuse"),
+                 tr("Length"),
+                 tr("Current"),
+                 tr("Drop"),
+                 tr("Short"),
+                 tr("May carry"),
+                 tr("Volts lost"),
+                 tr("Studs")},
+                parent) {}
+
+int CablesModel::rows(const Design& design) const {
+    return static_cast<int>(std::ranges::count_if(design.wiring.circuit.conductors, isOurs));
 }
 
-int CablesModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(rows_.size());
+bool CablesModel::sameRows(const Design& before, const Design& now) const {
+    return ourConductors(before) == ourConductors(now);
 }
-int CablesModel::columnCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : ColumnCount;
+
+std::size_t CablesModel::indexOf(int row) const {
+    return ourConductors(shown())[static_cast<std::size_t>(row)];
 }
 
 const ConductorId& CablesModel::idOf(int row) const {
-    return shown_->wiring.circuit.conductors[rows_[static_cast<std::size_t>(row)]].id;
+    return shown().wiring.circuit.conductors[indexOf(row)].id;
 }
 
 int CablesModel::rowOf(const ConductorId& id) const {
@@ -62,7 +75,7 @@ FigureId CablesModel::figureOf(const QModelIndex& index) const {
         case Load:
             return cableFigure(id, "load");
         case Fuse:
-            return cableFigure(id, "fuse");
+            return fuseFigure(id, End::From);
         case Length:
             return lengthFigure(id);
         case Ampacity:
@@ -83,22 +96,9 @@ FigureId CablesModel::figureOf(const QModelIndex& index) const {
     return cableFigure(id, "size");
 }
 
-void CablesModel::refresh() {
-    const std::shared_ptr<const Design> now = document_.design();
-    std::vector<std::size_t> rows = ourConductors(*now);
-    if (rows != rows_) {
-        beginResetModel();
-        shown_ = now;
-        rows_ = std::move(rows);
-        endResetModel();
-        return;
-    }
-    shown_ = now;
-    emit dataChanged(index(0, 0), index(rowCount() - 1, ColumnCount - 1));
-}
-
-QString CablesModel::cell(std::size_t i, int column) const {
-    const Design& d = *shown_;
+QString CablesModel::cell(int row, int column) const {
+    const std::size_t i = indexOf(row);
+    const Design& d = shown();
     const Conductor& c = d.wiring.circuit.conductors[i];
     const CableRow& r = d.cables.rows[i];
     switch (static_cast<Column>(column)) {
@@ -141,87 +141,39 @@ QString CablesModel::cell(std::size_t i, int column) const {
 }
 
 double CablesModel::margin(std::size_t i, int column) const {
-    const Margins& m = shown_->cables.rows[i].margins;
+    const Margins& m = shown().cables.rows[i].margins;
     return column == CurrentMargin ? m.current : column == DropMargin ? m.drop : m.shortCircuit;
 }
 
-QVariant CablesModel::data(const QModelIndex& index, int role) const {
-    if (!index.isValid() || index.row() >= rowCount()) {
-        return {};
-    }
-    const std::size_t i = rows_[static_cast<std::size_t>(index.row())];
-    const bool marginColumn = index.column() >= CurrentMargin && index.column() <= ShortMargin;
-    switch (role) {
-        case Qt::DisplayRole:
-            return cell(i, index.column());
-        case Qt::EditRole:
-            return cell(i, index.column()).remove(kAmendedMark);
-        case MarginRole:
-            return marginColumn ? QVariant(margin(i, index.column())) : QVariant();
-        case Qt::TextAlignmentRole: {
-            const bool text = index.column() == Name || index.column() == Lugs || marginColumn;
-            return QVariant((text ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
-        }
-        case Qt::ToolTipRole: {
-            const Derivation* why = shown_->why.find(figureOf(index));
-            return why == nullptr
-                       ? QVariant()
-                       : QVariant(q(why->title) + ": " + q(why->result) + "\n" + q(why->note));
-        }
-        default:
-            return {};
-    }
+QString CablesModel::entry(int row, int column) const {
+    return cell(row, column).remove(kAmendedMark);
 }
 
-QVariant CablesModel::headerData(int section, Qt::Orientation orientation, int role) const {
-    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) {
-        return {};
+QVariant CablesModel::look(int row, int column, int role) const {
+    const bool marginColumn = column >= CurrentMargin && column <= ShortMargin;
+    if (role == MarginRole) {
+        return marginColumn ? QVariant(margin(indexOf(row), column)) : QVariant();
     }
-    switch (static_cast<Column>(section)) {
-        case Number:
-            return tr("No.");
-        case Name:
-            return tr("Conductor");
-        case Load:
-            return tr("Load");
-        case Size:
-            return tr("Size");
-        case Fuse:
-            return tr("Fuse");
-        case Length:
-            return tr("Length");
-        case Ampacity:
-            return tr("May carry");
-        case Drop:
-            return tr("Volts lost");
-        case CurrentMargin:
-            return tr("Current");
-        case DropMargin:
-            return tr("Drop");
-        case ShortMargin:
-            return tr("Short");
-        case Lugs:
-            return tr("Studs");
-        case ColumnCount:
-            break;
+    if (role == Qt::TextAlignmentRole) {
+        const bool text = column == Name || column == Lugs || marginColumn;
+        return QVariant((text ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
     }
-    return {};
+    const Derivation* why =
+        role == Qt::ToolTipRole ? shown().why.find(figureOf(index(row, column))) : nullptr;
+    return why == nullptr ? QVariant()
+                          : QVariant(q(why->title) + ": " + q(why->result) + "\n" + q(why->note));
 }
 
-Qt::ItemFlags CablesModel::flags(const QModelIndex& index) const {
-    if (!index.isValid()) {
-        return Qt::NoItemFlags;
-    }
-    const Qt::ItemFlags base = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
-    const CableRow& r = shown_->cables.rows[rows_[static_cast<std::size_t>(index.row())]];
-    const bool fuse = index.column() == Fuse && r.fuseFrom && !r.fuseFrom->leftOut;
-    return fuse || index.column() == Size || index.column() == Length ? base | Qt::ItemIsEditable
-                                                                      : base;
+bool CablesModel::editable(int row, int column) const {
+    const auto& fuse = shown().cables.rows[indexOf(row)].fuseFrom;
+    return column == Size || column == Length || (column == Fuse && fuse && !fuse->leftOut);
 }
 
-Result<Plan> CablesModel::edited(const ConductorId& id, int column, const QString& text) const {
+Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
+                                      int column,
+                                      const QString& text) const {
     const std::string typed = text.trimmed().toStdString();
-    const Plan& plan = document_.plan();
+    const Plan& plan = PlanTable::plan();
     const auto back = [&](const Mend& mend) { return spirk::apply(plan, mend); };
     if (column == Size) {
         if (typed.empty()) {
@@ -255,26 +207,15 @@ Result<Plan> CablesModel::edited(const ConductorId& id, int column, const QStrin
                   : tl::unexpected(length.error());
 }
 
-bool CablesModel::setData(const QModelIndex& index, const QVariant& value, int role) {
-    if (role != Qt::EditRole || !index.isValid()) {
-        return false;
-    }
-    const QString before = data(index, Qt::EditRole).toString();
-    if (value.toString() == before) {
-        return true;
-    }
-    const ConductorId id = idOf(index.row());
-    auto next = edited(id, index.column(), value.toString());
+Result<PlanTable::Edit> CablesModel::edited(int row, int column, const QString& typed) const {
+    const ConductorId id = idOf(row);
+    auto next = amendedPlan(id, column, typed);
     if (!next) {
-        emit refused(q(next.error().what) + " " + q(next.error().remedy) + " " +
-                     tr("Kept: %1.").arg(before));
-        return false;
+        return tl::unexpected(next.error());
     }
-    const QString field =
-        headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString().toLower();
-    document_.push(
-        tr("Set %1 of %2").arg(field, q(id.value)), std::move(*next), {q(id.value) + "/" + field});
-    return true;
+    const QString field = headerData(column, Qt::Horizontal, Qt::DisplayRole).toString().toLower();
+    return Edit{
+        tr("Set %1 of %2").arg(field, q(id.value)), std::move(*next), {q(id.value) + "/" + field}};
 }
 
 }  // namespace spirk::app

@@ -3,13 +3,11 @@
 // A row per conductor. Size, fuse and length can be amended in place; an empty entry goes back to
 // what Spirk computes.
 
-#include <QAbstractTableModel>
-
-#include "app/shared/document.h"
+#include "app/shared/plan_table.h"
 
 namespace spirk::app {
 
-class CablesModel : public QAbstractTableModel {
+class CablesModel : public PlanTable {
     Q_OBJECT
 public:
     enum Column {
@@ -32,34 +30,26 @@ public:
 
     CablesModel(Document& document, QObject* parent);
 
-    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
-    [[nodiscard]] QVariant headerData(int section,
-                                      Qt::Orientation orientation,
-                                      int role) const override;
-    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
-    bool setData(const QModelIndex& index, const QVariant& value, int role) override;
-
     [[nodiscard]] const ConductorId& idOf(int row) const;
     [[nodiscard]] int rowOf(const ConductorId& id) const;
     // The figure behind a cell.
     [[nodiscard]] FigureId figureOf(const QModelIndex& index) const;
 
-signals:
-    void refused(const QString& reason);
+protected:
+    [[nodiscard]] int rows(const Design& design) const override;
+    [[nodiscard]] bool sameRows(const Design& before, const Design& now) const override;
+    [[nodiscard]] QString cell(int row, int column) const override;
+    [[nodiscard]] QString entry(int row, int column) const override;
+    [[nodiscard]] QVariant look(int row, int column, int role) const override;
+    [[nodiscard]] bool editable(int row, int column) const override;
+    [[nodiscard]] Result<Edit> edited(int row, int column, const QString& typed) const override;
 
 private:
-    void refresh();
-    [[nodiscard]] QString cell(std::size_t conductor, int column) const;
+    [[nodiscard]] std::size_t indexOf(int row) const;  // in the circuit's conductors
     [[nodiscard]] double margin(std::size_t conductor, int column) const;
-    [[nodiscard]] Result<Plan> edited(const ConductorId& id, int column, const QString& text) const;
-
-    Document& document_;
-    // What the rows show. Others may hear of a new design before this model does; until then it
-    // shows the old one whole.
-    std::shared_ptr<const Design> shown_;
-    std::vector<std::size_t> rows_;  // indices of conductors that are ours
+    [[nodiscard]] Result<Plan> amendedPlan(const ConductorId& id,
+                                           int column,
+                                           const QString& text) const;
 };
 
 }  // namespace spirk::app

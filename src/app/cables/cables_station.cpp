@@ -63,9 +63,9 @@ QWidget* CablesStation::makePlaces() {
         layout->addWidget(view);
         connect(model, &std::remove_pointer_t<decltype(model)>::refused, this, &Station::notice);
     };
-    table("cables.places", tr("Places"), new PlacesModel(document(), this));
-    table("cables.ways", tr("Wire ways"), new WaysModel(document(), this));
-    table("cables.placed", tr("Where each device stands"), new PlacedModel(document(), this));
+    table("cables.places", tr("Places"), new PlacesTable(document(), this));
+    table("cables.ways", tr("Wire ways"), new WaysTable(document(), this));
+    table("cables.placed", tr("Where each device stands"), new PlacedTable(document(), this));
     return page;
 }
 

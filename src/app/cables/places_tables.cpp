@@ -16,187 +16,100 @@ QString placeName(const Van& van, const PlaceId& id) {
 }
 
 const VanPlace* placeNamed(const Van& van, const QString& text) {
-    const std::string wanted = text.trimmed().toLower().toStdString();
+    const QString wanted = text.trimmed().toLower();
     for (const VanPlace& p : van.places) {
-        if (q(p.name).toLower().toStdString() == wanted || p.id.value == wanted) {
+        if (q(p.name).toLower() == wanted || q(p.id.value) == wanted) {
             return &p;
         }
     }
     return nullptr;
 }
 
-QString reason(const Error& e, const QString& kept) {
-    return q(e.what) + " " + q(e.remedy) + " " +
-           QCoreApplication::translate("Places", "Kept: %1.").arg(kept);
+template <class T>
+const T& nth(const std::vector<T>& all, int row) {
+    return all[static_cast<std::size_t>(row)];
 }
-
-bool shows(int role) { return role == Qt::DisplayRole || role == Qt::EditRole; }
-
-Qt::ItemFlags flagsFor(const QModelIndex& index, bool editable) {
-    if (!index.isValid()) {
-        return Qt::NoItemFlags;
-    }
-    const Qt::ItemFlags plain = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
-    return editable ? plain | Qt::ItemIsEditable : plain;
+template <class T>
+T& nth(std::vector<T>& all, int row) {
+    return all[static_cast<std::size_t>(row)];
 }
 
 }  // namespace
 
-PlacesModel::PlacesModel(Document& document, QObject* parent)
-    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
-    connect(&document, &Document::designChanged, this, &PlacesModel::refresh);
+PlacesTable::PlacesTable(Document& document, QObject* parent)
+    : PlanTable(document, {tr("Place"), tr("How warm it gets")}, parent) {}
+int PlacesTable::rows(const Design& design) const {
+    return static_cast<int>(design.plan.van.places.size());
 }
-void PlacesModel::refresh() {
-    if (document_.plan().van == shown_->plan.van) {
-        shown_ = document_.design();
-        return;
+QString PlacesTable::cell(int row, int column) const {
+    const VanPlace& p = nth(shown().plan.van.places, row);
+    return column == 0 ? q(p.name) : q(format(p.ambient));
+}
+bool PlacesTable::editable(int, int) const { return true; }
+Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& typed) const {
+    Plan next = plan();
+    VanPlace& place = nth(next.van.places, row);
+    if (column == 0 && typed.trimmed().isEmpty()) {
+        return failure("A place needs a name.", "van.places", "Type one.");
     }
-    beginResetModel();
-    shown_ = document_.design();
-    endResetModel();
-}
-int PlacesModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(shown_->plan.van.places.size());
-}
-int PlacesModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : 2; }
-QVariant PlacesModel::data(const QModelIndex& index, int role) const {
-    if (!index.isValid() || !shows(role)) {
-        return {};
-    }
-    const VanPlace& p = shown_->plan.van.places[static_cast<std::size_t>(index.row())];
-    return index.column() == 0 ? q(p.name) : q(format(p.ambient));
-}
-QVariant PlacesModel::headerData(int section, Qt::Orientation orientation, int role) const {
-    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) {
-        return {};
-    }
-    return section == 0 ? tr("Place") : tr("How warm it gets");
-}
-Qt::ItemFlags PlacesModel::flags(const QModelIndex& index) const { return flagsFor(index, true); }
-bool PlacesModel::setData(const QModelIndex& index, const QVariant& value, int role) {
-    if (role != Qt::EditRole || value == data(index, Qt::EditRole)) {
-        return role == Qt::EditRole;
-    }
-    Plan next = document_.plan();
-    VanPlace& place = next.van.places[static_cast<std::size_t>(index.row())];
-    if (index.column() == 0) {
-        place.name = value.toString().trimmed().toStdString();
+    if (column == 0) {
+        place.name = typed.trimmed().toStdString();
     } else {
-        const auto t = parseTemperature(value.toString().toStdString());
+        const auto t = parseTemperature(typed.toStdString());
         if (!t) {
-            emit refused(reason(t.error(), data(index, Qt::EditRole).toString()));
-            return false;
+            return tl::unexpected(t.error());
         }
         place.ambient = *t;
     }
-    document_.push(tr("Change a place"), std::move(next));
-    return true;
+    return Edit{tr("Change a place"), std::move(next), {}};
 }
 
-WaysModel::WaysModel(Document& document, QObject* parent)
-    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
-    connect(&document, &Document::designChanged, this, &WaysModel::refresh);
+WaysTable::WaysTable(Document& document, QObject* parent)
+    : PlanTable(document, {tr("Wire way from"), tr("to"), tr("Length")}, parent) {}
+int WaysTable::rows(const Design& design) const {
+    return static_cast<int>(design.plan.van.ways.size());
 }
-void WaysModel::refresh() {
-    if (document_.plan().van == shown_->plan.van) {
-        shown_ = document_.design();
-        return;
-    }
-    beginResetModel();
-    shown_ = document_.design();
-    endResetModel();
+QString WaysTable::cell(int row, int column) const {
+    const Van& van = shown().plan.van;
+    const WireWay& way = nth(van.ways, row);
+    return column == 2 ? q(format(way.length)) : placeName(van, column == 0 ? way.from : way.to);
 }
-int WaysModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(shown_->plan.van.ways.size());
-}
-int WaysModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : 3; }
-QVariant WaysModel::data(const QModelIndex& index, int role) const {
-    if (!index.isValid() || !shows(role)) {
-        return {};
-    }
-    const Van& van = shown_->plan.van;
-    const WireWay& w = van.ways[static_cast<std::size_t>(index.row())];
-    switch (index.column()) {
-        case 0:
-            return placeName(van, w.from);
-        case 1:
-            return placeName(van, w.to);
-        default:
-            return q(format(w.length));
-    }
-}
-QVariant WaysModel::headerData(int section, Qt::Orientation orientation, int role) const {
-    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) {
-        return {};
-    }
-    return section == 0 ? tr("Wire way from") : section == 1 ? tr("to") : tr("Length");
-}
-Qt::ItemFlags WaysModel::flags(const QModelIndex& index) const {
-    return flagsFor(index, index.column() == 2);
-}
-bool WaysModel::setData(const QModelIndex& index, const QVariant& value, int role) {
-    if (role != Qt::EditRole || value == data(index, Qt::EditRole)) {
-        return role == Qt::EditRole;
-    }
-    const auto length = parseLength(value.toString().toStdString());
+bool WaysTable::editable(int, int column) const { return column == 2; }
+Result<PlanTable::Edit> WaysTable::edited(int row, int, const QString& typed) const {
+    const auto length = parseLength(typed.toStdString());
     if (!length) {
-        emit refused(reason(length.error(), data(index, Qt::EditRole).toString()));
-        return false;
+        return tl::unexpected(length.error());
     }
-    Plan next = document_.plan();
-    next.van.ways[static_cast<std::size_t>(index.row())].length = *length;
-    document_.push(tr("Change a wire way"), std::move(next));
-    return true;
+    Plan next = plan();
+    nth(next.van.ways, row).length = *length;
+    return Edit{tr("Change a wire way"), std::move(next), {}};
 }
 
-PlacedModel::PlacedModel(Document& document, QObject* parent)
-    : QAbstractTableModel(parent), document_(document), shown_(document.design()) {
-    connect(&document, &Document::designChanged, this, &PlacedModel::refresh);
+PlacedTable::PlacedTable(Document& document, QObject* parent)
+    : PlanTable(document, {tr("Device"), tr("Stands at")}, parent) {}
+int PlacedTable::rows(const Design& design) const {
+    return static_cast<int>(design.wiring.circuit.devices.size());
 }
-void PlacedModel::refresh() {
-    beginResetModel();
-    shown_ = document_.design();
-    endResetModel();
+QString PlacedTable::cell(int row, int column) const {
+    const Device& d = nth(shown().wiring.circuit.devices, row);
+    return column == 0 ? q(d.name) : placeName(shown().plan.van, d.place);
 }
-int PlacedModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() ? 0 : static_cast<int>(shown_->wiring.circuit.devices.size());
-}
-int PlacedModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : 2; }
-QVariant PlacedModel::data(const QModelIndex& index, int role) const {
-    if (!index.isValid() || !shows(role)) {
-        return {};
-    }
-    const Device& d = shown_->wiring.circuit.devices[static_cast<std::size_t>(index.row())];
-    return index.column() == 0 ? q(d.name) : placeName(shown_->plan.van, d.place);
-}
-QVariant PlacedModel::headerData(int section, Qt::Orientation orientation, int role) const {
-    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) {
-        return {};
-    }
-    return section == 0 ? tr("Device") : tr("Stands at");
-}
-Qt::ItemFlags PlacedModel::flags(const QModelIndex& index) const {
-    return flagsFor(index, index.column() == 1);
-}
-bool PlacedModel::setData(const QModelIndex& index, const QVariant& value, int role) {
-    if (role != Qt::EditRole || value == data(index, Qt::EditRole)) {
-        return role == Qt::EditRole;
-    }
-    const VanPlace* place = placeNamed(document_.plan().van, value.toString());
+bool PlacedTable::editable(int, int column) const { return column == 1; }
+Result<PlanTable::Edit> PlacedTable::edited(int row, int, const QString& typed) const {
+    Plan next = plan();
+    const VanPlace* place = placeNamed(next.van, typed);
     if (place == nullptr) {
         QStringList names;
-        for (const VanPlace& p : document_.plan().van.places) {
+        for (const VanPlace& p : next.van.places) {
             names << q(p.name);
         }
-        emit refused(tr("There is no place '%1'. Write one of: %2.")
-                         .arg(value.toString(), names.join(", ")));
-        return false;
+        return failure(tr("There is no place '%1'.").arg(typed).toStdString(),
+                       "van.placed",
+                       tr("Write one of: %1.").arg(names.join(", ")).toStdString());
     }
-    const DeviceId id = shown_->wiring.circuit.devices[static_cast<std::size_t>(index.row())].id;
-    Plan next = document_.plan();
-    next.van.placed[id] = place->id;
-    document_.push(tr("Move %1").arg(q(id.value)), std::move(next));
-    return true;
+    const Device& device = nth(shown().wiring.circuit.devices, row);
+    next.van.placed[device.id] = place->id;
+    return Edit{tr("Move %1").arg(q(device.name)), std::move(next), {}};
 }
 
 }  // namespace spirk::app

@@ -2,77 +2,45 @@
 #pragma once
 // The van as tables: places with ambients, wire ways between them, and where each device stands.
 
-#include <QAbstractTableModel>
-
-#include "app/shared/document.h"
+#include "app/shared/plan_table.h"
 
 namespace spirk::app {
 
-class PlacesModel : public QAbstractTableModel {
+class PlacesTable : public PlanTable {
     Q_OBJECT
 public:
-    PlacesModel(Document& document, QObject* parent);
-    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
-    [[nodiscard]] QVariant headerData(int section,
-                                      Qt::Orientation orientation,
-                                      int role) const override;
-    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
-    bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+    PlacesTable(Document& document, QObject* parent);
 
-signals:
-    void refused(const QString& reason);
-
-private:
-    void refresh();
-    Document& document_;
-    std::shared_ptr<const Design> shown_;
+protected:
+    [[nodiscard]] int rows(const Design& design) const override;
+    [[nodiscard]] QString cell(int row, int column) const override;
+    [[nodiscard]] bool editable(int row, int column) const override;
+    [[nodiscard]] Result<Edit> edited(int row, int column, const QString& typed) const override;
 };
 
-class WaysModel : public QAbstractTableModel {
+class WaysTable : public PlanTable {
     Q_OBJECT
 public:
-    WaysModel(Document& document, QObject* parent);
-    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
-    [[nodiscard]] QVariant headerData(int section,
-                                      Qt::Orientation orientation,
-                                      int role) const override;
-    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
-    bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+    WaysTable(Document& document, QObject* parent);
 
-signals:
-    void refused(const QString& reason);
-
-private:
-    void refresh();
-    Document& document_;
-    std::shared_ptr<const Design> shown_;
+protected:
+    [[nodiscard]] int rows(const Design& design) const override;
+    [[nodiscard]] QString cell(int row, int column) const override;
+    [[nodiscard]] bool editable(int row, int column) const override;
+    [[nodiscard]] Result<Edit> edited(int row, int column, const QString& typed) const override;
 };
 
 // Devices and the place each stands at; edited by the place's name.
-class PlacedModel : public QAbstractTableModel {
+class PlacedTable : public PlanTable {
     Q_OBJECT
 public:
-    PlacedModel(Document& document, QObject* parent);
-    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
-    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
-    [[nodiscard]] QVariant headerData(int section,
-                                      Qt::Orientation orientation,
-                                      int role) const override;
-    [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
-    bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+    PlacedTable(Document& document, QObject* parent);
 
-signals:
-    void refused(const QString& reason);
-
-private:
-    void refresh();
-    Document& document_;
-    std::shared_ptr<const Design> shown_;
+protected:
+    [[nodiscard]] int rows(const Design& design) const override;
+    [[nodiscard]] QString cell(int row, int column) const override;
+    [[nodiscard]] bool editable(int row, int column) const override;
+    [[nodiscard]] Result<Edit> edited(int row, int column, const QString& typed) const override;
 };
 
 }  // namespace spirk::app
