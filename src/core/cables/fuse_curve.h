@@ -23,8 +23,8 @@ struct OpeningTime {
                                                   Amps rating,
                                                   Amps current);
 
-// The smallest rating of the family at or above `current`, less a millionth for what a solved current
-// may be off by; nothing above its largest.
+// The smallest rating of the family at or above `current`, less a millionth for what a solved
+// current may be off by; nothing above its largest.
 [[nodiscard]] std::optional<Amps> ratingFor(const FuseFamily& family, Amps current);
 // The largest rating of the family at or below `current`; nothing below its smallest.
 [[nodiscard]] std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current);
