@@ -37,6 +37,22 @@ TEST(Solve, ConstantPowerTakesTheUpperOfTheTwoSolutions) {
     expectNear(s.load[0].si(), 1000 / v, 1e-10);
 }
 
+TEST(Solve, AnElementAcrossOneNodeChangesNothing) {
+    // A lead whose two ends a person has put on one stud once drained the battery beside it.
+    Network n = batteryAndLine(milliohms(4), milliohms(10));
+    n.loads = {{2, 0, Behaviour::Power, watts(500), {}, {}}};
+    const Solution plain = solve(n);
+    n.resistors.push_back({1, 1, milliohms(1)});
+    n.resistors.push_back({2, 2, milliohms(1)});
+    n.loads.push_back({2, 2, Behaviour::Resistance, {}, {}, milliohms(5)});
+    const Solution looped = solve(n);
+    EXPECT_EQ(looped.resistor[1].si(), 0.0);
+    expectNear(looped.source[0].si(), plain.source[0].si(), 1e-12);
+    for (const double left : test::kirchhoff(n, looped)) {
+        EXPECT_NEAR(left, 0.0, 1e-7);
+    }
+}
+
 TEST(Solve, SaysHowMuchOfAnImpossibleLoadCanBeServed) {
     Network n = batteryAndLine(milliohms(4), milliohms(10));
     n.loads = {{2, 0, Behaviour::Power, watts(5000), {}, {}}};

@@ -49,6 +49,9 @@ void Nodal::addTo(Eigen::VectorXd& f, int node, double current) const {
 }
 
 void Nodal::addTo(NodalMatrix& m, int a, int b, double conductance) const {
+    if (a == b) {
+        return;
+    }
     const int i = unknown[at(a)];
     const int j = unknown[at(b)];
     if (i >= 0) {
@@ -63,6 +66,9 @@ void Nodal::addTo(NodalMatrix& m, int a, int b, double conductance) const {
 }
 
 void Nodal::stamp(Entries& into, int a, int b, double conductance) const {
+    if (a == b) {
+        return;
+    }
     const int i = unknown[at(a)];
     const int j = unknown[at(b)];
     if (i >= 0) {

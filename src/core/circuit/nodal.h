@@ -32,6 +32,7 @@ struct Nodal {
     [[nodiscard]] double value(const Eigen::VectorXd& v, int node) const;
     [[nodiscard]] NodalMatrix matrix(const Entries& with) const;
     void addTo(Eigen::VectorXd& f, int node, double current) const;
+    // An element with both ends on one node adds nothing.
     void addTo(NodalMatrix& m, int a, int b, double conductance) const;
     void stamp(Entries& into, int a, int b, double conductance) const;
 };
