@@ -200,6 +200,25 @@ TEST_F(Widgets, PlacesWaysAndDevicesAreEditedAsTables) {
     typeInto("cables.placed", inverter, 1, "attic");
     EXPECT_EQ(plan(), before);
     EXPECT_TRUE(window->noticeText().contains("There is no place 'attic'"));
+    typeInto("cables.places", 0, 0, "  ");
+    EXPECT_EQ(plan(), before);
+    EXPECT_TRUE(window->noticeText().contains("A place needs a name."));
+}
+
+TEST_F(Widgets, OnlyWhatAPersonDecidesCanBeTyped) {
+    const auto editable = [&](const char* table, int column) {
+        const auto* model = find<QAbstractItemView>(table)->model();
+        return (model->flags(model->index(0, column)) & Qt::ItemIsEditable) != 0;
+    };
+    EXPECT_TRUE(editable("needs.table", 0));
+    EXPECT_FALSE(editable("needs.table", app::NeedsModel::Energy));
+    EXPECT_FALSE(editable("needs.table", app::NeedsModel::Share));
+    EXPECT_TRUE(editable("cables.places", 0));
+    EXPECT_FALSE(editable("cables.ways", 0));
+    EXPECT_TRUE(editable("cables.ways", 2));
+    EXPECT_FALSE(editable("cables.placed", 0));
+    EXPECT_FALSE(editable("cables.table", 0));
+    EXPECT_FALSE(editable("cables.table", 2));
 }
 
 TEST_F(Widgets, EveryFindingHasACardWithItsMends) {

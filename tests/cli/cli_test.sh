@@ -38,6 +38,13 @@ expect "why" 0 "$cli" why "$demo" supply.days
 contains out "days = E_usable / E_day"
 expect "why as JSON" 0 "$cli" why "$demo" cable.inverter.feed+.size --json
 python3 -c "import json,sys; assert json.load(open(sys.argv[1]))['terms']" "$work/out" || failed=1
+expect "why of a moment's current" 0 "$cli" why "$demo" moment.noon.current.inverter.feed+
+contains out "Kirchhoff"
+expect "why of a reading" 0 "$cli" why "$demo" reading.on.main.1
+contains out "E_95"
+expect "the tables' folder is named before or behind the command" 1 "$cli" check "$demo" --data "$source/data"
+contains out "W1 danger"
+expect "a folder without tables" 2 "$cli" check "$demo" --data "$work"
 expect "why of an unknown figure names those like it" 2 "$cli" why "$demo" inverter.feed+
 contains err "cable.inverter.feed+.size"
 

@@ -6,8 +6,12 @@
 #include <rapidcheck/gtest.h>
 
 #include <algorithm>
+#include <cmath>
 
+#include "core/cables/fuse_curve.h"
+#include "core/circuit/explain_moment.h"
 #include "core/design/design.h"
+#include "core/design/why.h"
 #include "core/diagram/geometry.h"
 #include "core/plan/edit.h"
 #include "core/plan/plan_file.h"
@@ -80,6 +84,49 @@ RC_GTEST_PROP(AmendedPlans, AFuseAboveItsCableIsAlwaysSaid, (const std::vector<i
             RC_ASSERT(std::ranges::any_of(d.checks.findings, [&](const Finding& f) {
                 return f.rule == "W1" && f.where.front().id == r.id.value;
             }));
+        }
+    }
+}
+
+// The library's families end; a load beyond them takes the largest and a check says so. A rating
+// above the next one up is right where ways are parallel: a smaller fuse would draw more current.
+bool carriesItsLoad(const std::optional<ChosenFuse>& fuse) {
+    if (!fuse) {
+        return true;
+    }
+    const FuseFamily& family = familyOf(library(), fuse->computedFamily);
+    return fuse->computedRating >= ratingFor(family, fuse->needed).value_or(family.ratings.back());
+}
+
+RC_GTEST_PROP(AmendedPlans, AComputedFuseCarriesItsLoad, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Design d = design(amendedAtRandom(dice), library());
+    for (const CableRow& r : d.cables.rows) {
+        RC_ASSERT(carriesItsLoad(r.fuseFrom));
+        RC_ASSERT(carriesItsLoad(r.fuseTo));
+    }
+}
+
+double sumOf(const std::vector<Term>& terms) {
+    double sum = 0.0;
+    for (const Term& t : terms) {
+        sum += std::get<Measure>(t.value).si;
+    }
+    return sum;
+}
+
+RC_GTEST_PROP(AmendedPlans, EveryCurrentIsExplainedByItsJoint, (const std::vector<int>& dice)) {
+    RC_PRE(!dice.empty());
+    const Design d = design(amendedAtRandom(dice), library());
+    for (std::size_t m = 0; m < d.moments.size(); ++m) {
+        if (!d.moments[m].served) {
+            continue;  // there is no steady state to balance
+        }
+        for (const Conductor& c : d.wiring.circuit.conductors) {
+            const auto current = why(d, library(), currentFigure(d.wiring.moments[m], c.id));
+            RC_ASSERT(current.has_value());
+            RC_ASSERT(std::fabs(std::get<Measure>(current->result).si - sumOf(current->terms)) <
+                      1e-5);
         }
     }
 }

@@ -244,26 +244,29 @@ bool fusesSettled(const SizingState& before, const SizingState& after) {
     return true;
 }
 
-// Sizes and ratings only rise, families follow them: each pass either raises something or is the
-// last. The bound is every conductor through every size.
+// Sizes and families only rise, and once they rest ratings do: each pass either raises something or
+// is the last. The bound is every conductor through every size.
 int runLoop(const SizingTask& task, SizingState& state) {
     const int most =
         static_cast<int>(state.conductors.size() * task.library.conductors.size()) + 10;
     solveFirstLoads(task, state);
+    Ratings ratings = Ratings::Afresh;
     for (int pass = 1; pass <= most; ++pass) {
         const SizingState before = state;
-        chooseFuses(task, state);
+        chooseFuses(task, state, ratings);
         bool changed = raiseForCurrent(task, state);
         updateTemperatures(task, state);
         changed = raiseForDrop(task, state) || changed;
         solveLoads(task, state);
-        chooseFuses(task, state);
+        ratings = changed ? Ratings::Afresh : ratings;
+        chooseFuses(task, state, ratings);
         solveFaults(task, state);
-        chooseFuses(task, state);
+        chooseFuses(task, state, ratings);
         changed = raiseForShortCircuit(task, state) || changed;
         if (!changed && fusesSettled(before, state)) {
             return pass;
         }
+        ratings = changed ? Ratings::Afresh : Ratings::OnlyRise;
     }
     unreachable("the sizing loop ends");
 }

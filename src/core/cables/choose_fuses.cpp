@@ -104,6 +104,7 @@ void chooseOne(const SizingTask& task,
                const SizingState& state,
                std::size_t index,
                End end,
+               Ratings ratings,
                ChosenFuse& fuse) {
     const Conductor& c = task.circuit().conductors[index];
     const Working& w = state.conductors[index];
@@ -120,9 +121,8 @@ void chooseOne(const SizingTask& task,
             ? firstSuitable(task.library, kAtBattery, fuse, fuse.needed, area)
             : firstSuitable(task.library, kElsewhere, fuse, fuse.needed, area);
     const Amps rating = ratingOf(familyOf(task.library, family), fuse.needed);
-    // Within its family a rating only rises, so that the loop ends.
-    fuse.computedRating =
-        family == fuse.computedFamily ? std::max(rating, fuse.computedRating) : rating;
+    const bool keep = ratings == Ratings::OnlyRise && family == fuse.computedFamily;
+    fuse.computedRating = keep ? std::max(rating, fuse.computedRating) : rating;
     fuse.computedFamily = family;
     fuse.family = fuse.computedFamily;
     fuse.rating = fuse.computedRating;
@@ -135,14 +135,14 @@ void chooseOne(const SizingTask& task,
 
 }  // namespace
 
-void chooseFuses(const SizingTask& task, SizingState& state) {
+void chooseFuses(const SizingTask& task, SizingState& state, Ratings ratings) {
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         Working& w = state.conductors[i];
         if (w.fuseFrom) {
-            chooseOne(task, state, i, End::From, *w.fuseFrom);
+            chooseOne(task, state, i, End::From, ratings, *w.fuseFrom);
         }
         if (w.fuseTo) {
-            chooseOne(task, state, i, End::To, *w.fuseTo);
+            chooseOne(task, state, i, End::To, ratings, *w.fuseTo);
         }
     }
 }

@@ -99,6 +99,10 @@ private:
             d.note = "Set by you. Computed: " + familyOf(task_.library, f.computedFamily).name +
                      ", " + format(f.computedRating) + ".";
         }
+        const auto next = ratingFor(familyOf(task_.library, f.computedFamily), f.needed);
+        if (c.role != Role::Control && next && *next < f.computedRating) {
+            d.note += "One rating more: with a smaller fuse more current would come this way. ";
+        }
         if (f.backup) {
             d.note += " The fuse of '" + f.backup->value +
                       "' interrupts for it (back-up protection, IEC 60364-4-43, 434.5.1).";

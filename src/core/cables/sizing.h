@@ -69,8 +69,10 @@ void solveLoads(const SizingTask& task, SizingState& state);
 void updateTemperatures(const SizingTask& task, SizingState& state);
 // Fills fault currents of all conductors and prospective currents of all fuses.
 void solveFaults(const SizingTask& task, SizingState& state);
-// Chooses family and rating of every fuse; ratings only rise.
-void chooseFuses(const SizingTask& task, SizingState& state);
+// Chooses family and rating of every fuse. Families only rise. While sizes still grow, ratings
+// follow the loads afresh; once they rest, ratings only rise, so that the loop ends.
+enum class Ratings { Afresh, OnlyRise };
+void chooseFuses(const SizingTask& task, SizingState& state, Ratings ratings);
 
 // The fuse that protects a conductor: its own, else that of protectedBy; null where there is none
 // or it was left out.

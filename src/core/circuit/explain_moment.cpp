@@ -10,6 +10,10 @@ namespace spirk {
 
 namespace {
 
+constexpr const char* kUnserved =
+    "The network cannot serve its loads in this moment: this is where the search for a state "
+    "ended.";
+
 std::string prefix(const Moment& moment) { return "moment." + moment.id; }
 
 FromSolver solver(const MomentStory& s) { return {s.moment.name}; }
@@ -48,9 +52,7 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
                    .terms = {},
                    .result = measure(i),
                    .source = "own arithmetic; volts from the solved network",
-                   .note = s.solved.served ? ""
-                                           : "The network cannot serve its loads in this moment: "
-                                             "this is what it can."};
+                   .note = s.solved.served ? "" : kUnserved};
     const Term volts{"V", "volts at its terminals", measure(v), solver(s)};
     switch (load.behaviour) {
         case Behaviour::Power:
@@ -255,7 +257,8 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
                    .result = measure(s.solved.conductor[index]),
                    .source = "Kirchhoff's current law on the solved network",
                    .note = "Counted from '" + text(c->from) + "' to '" + text(c->to) +
-                           "'; below zero it flows the other way."};
+                           "'; below zero it flows the other way." +
+                           (s.solved.served ? "" : " " + std::string(kUnserved))};
     const JoinedPorts joined = joinedPorts(circuit, *c);
     for (const Own& own : ownCurrents(s.solved, joined)) {
         const bool input = own.figure == OwnFigure::Input;
