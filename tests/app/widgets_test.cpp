@@ -36,7 +36,7 @@ protected:
 TEST_F(Widgets, RailSaysWhatEachStationHasComeTo) {
     const auto* model = find<QListView>("rail")->model();
     ASSERT_EQ(model->rowCount(), 7);
-    const QString summaries[] = {"3.68 kWh a day", "needs 7.36 kWh, has 4.61 kWh"};
+    const QString summaries[] = {"3.68 kWh a day", "1.25 of 2 days"};
     for (int i = 0; i < 2; ++i) {
         EXPECT_EQ(model->index(i, 0).data(app::RailModel::SummaryRole).toString(), summaries[i]);
     }
@@ -123,6 +123,14 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
     EXPECT_TRUE(why->toPlainText().contains("Worst case on the inverter"));
     QTest::keyClick(rules[3], Qt::Key_Return, Qt::ShiftModifier);
     EXPECT_TRUE(why->toPlainText().contains("Inverter chosen"));
+    QTest::keyClick(rules[3], Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_TRUE(why->toPlainText().contains("Most that the bank can give the inverter"));
+    QTest::keyClick(rules[2], Qt::Key_Return, Qt::ShiftModifier);
+    EXPECT_TRUE(why->toPlainText().contains("Engine charging chosen"));
+    // The label of the chosen mark lies under the beginning of its bar.
+    const QPoint chosen(20, rules[0]->fontMetrics().height() * 29 / 10 + 14);
+    QTest::mouseClick(rules[0], Qt::LeftButton, {}, chosen);
+    EXPECT_TRUE(why->toPlainText().contains("Bank chosen, usable energy"));
     EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.36 kWh, chosen 4.61 kWh"));
 }
 

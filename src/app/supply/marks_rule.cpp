@@ -11,11 +11,18 @@
 
 namespace spirk::app {
 
+namespace {
+constexpr double kLeft = 12.0;
+constexpr double kBar = 7.0;  // height of the block
+}  // namespace
+
 MarksRule::MarksRule(const QString& name, Selection& selection, QWidget* parent)
     : QWidget(parent), name_(name), selection_(selection) {
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setToolTip(tr("Click or press Enter: why this is needed. Shift: why it is what it is."));
+    setToolTip(
+        tr("Click a mark for its why. Enter: why this is needed; with Shift: what is chosen; "
+           "with Ctrl: the most that anything allows."));
 }
 
 void MarksRule::show(std::optional<Marks> marks, const QString& remark) {
@@ -28,42 +35,72 @@ void MarksRule::show(std::optional<Marks> marks, const QString& remark) {
     update();
 }
 
-QSize MarksRule::sizeHint() const { return {420, fontMetrics().height() * 5}; }
+QSize MarksRule::sizeHint() const {
+    return {fontMetrics().averageCharWidth() * 56, fontMetrics().height() * 21 / 4};
+}
+
+double MarksRule::lineY() const { return fontMetrics().height() * 2.9; }
 
 double MarksRule::xOf(double value) const {
     double most = std::max(marks_->needed.si, marks_->chosen.si);
     if (marks_->limit) {
         most = std::max(most, marks_->limit->si);
     }
-    const double left = 12.0;
-    const double room = width() - left - fontMetrics().averageCharWidth() * 18.0;
-    return left + (most > 0.0 ? room * value / most : 0.0);
+    const double room = width() - kLeft - fontMetrics().averageCharWidth() * 18.0;
+    return kLeft + (most > 0.0 ? room * value / most : 0.0);
+}
+
+// Needed stands above the line; the limit below it at its gate; chosen below it where its bar
+// begins, a row lower where the two would meet.
+std::vector<MarksRule::Placed> MarksRule::placed() const {
+    const double line = fontMetrics().height();
+    const double below = lineY() + kBar + 1.0;
+    const auto box = [&](double x, double y, const QString& text) {
+        return QRectF(x, y, fontMetrics().horizontalAdvance(text), line);
+    };
+    const QString needed = tr("needed %1").arg(q(marks_->needed));
+    const QString chosen = tr("chosen %1").arg(q(marks_->chosen));
+    const double xNeeded = xOf(marks_->needed.si);
+    QRectF chosenBox = box(kLeft, below, chosen);
+    if (marks_->limit && xOf(marks_->limit->si) < chosenBox.right() + 8) {
+        chosenBox.translate(0, line);
+    }
+    std::vector<Placed> out{
+        {Mark::Needed,
+         xNeeded,
+         box(xNeeded + 9, lineY() - line - 1, needed),
+         needed,
+         marks_->neededFigure},
+        {Mark::Chosen, xOf(marks_->chosen.si), chosenBox, chosen, marks_->chosenFigure}};
+    if (marks_->limit) {
+        const QString limit = tr("at most %1").arg(q(*marks_->limit));
+        const double x = xOf(marks_->limit->si);
+        out.push_back({Mark::Limit, x, box(x + 6, below, limit), limit, marks_->limitFigure});
+    }
+    return out;
 }
 
 // Marks differ in shape: needed is a wedge from above, chosen a block, the limit a gate.
-void MarksRule::paintMark(QPainter& p, double value, const QString& label, int row, bool strong) {
+void MarksRule::paintMark(QPainter& p, const Placed& mark) const {
     const Ink ink = currentInk();
-    const double line = fontMetrics().height();
-    const double base = line * 2.9;
-    const double x = xOf(value);
-    p.setPen(QPen(strong ? ink.accent : ink.text, strong ? 2.0 : 1.2));
-    if (row == 0) {
+    const double y = lineY();
+    if (mark.mark == Mark::Needed) {
         QPolygonF wedge;
-        wedge << QPointF(x, base - 2) << QPointF(x - 5, base - 12) << QPointF(x + 5, base - 12);
+        wedge << QPointF(mark.x, y - 2) << QPointF(mark.x - 5, y - 12)
+              << QPointF(mark.x + 5, y - 12);
+        p.setPen(ink.text);
         p.setBrush(ink.text);
         p.drawPolygon(wedge);
-        p.drawText(QPointF(x + 9, base - 4), label);
-    } else if (row == 1) {
-        p.fillRect(QRectF(12, base, x - 12, 7), ink.accent);
-        const double wide = fontMetrics().horizontalAdvance(label);
-        p.fillRect(QRectF(x + 3, base - 4, wide + 6, line * 0.95), ink.ground);
-        p.drawText(QPointF(x + 6, base + 9), label);
+    } else if (mark.mark == Mark::Chosen) {
+        p.fillRect(QRectF(kLeft, y, mark.x - kLeft, kBar), ink.accent);
+        p.setPen(ink.accent);
     } else {
+        const double end = mark.label.center().y();
         p.setPen(QPen(ink.faint, 1.4));
-        p.drawLine(QPointF(x, base - 3), QPointF(x, base + 20));
-        p.drawLine(QPointF(x - 4, base + 20), QPointF(x, base + 20));
-        p.drawText(QPointF(x + 6, base + 25), label);
+        p.drawLine(QPointF(mark.x, y - 3), QPointF(mark.x, end));
+        p.drawLine(QPointF(mark.x - 4, end), QPointF(mark.x, end));
     }
+    p.drawText(mark.label, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextDontClip, mark.text);
 }
 
 void MarksRule::paintEvent(QPaintEvent* /*event*/) {
@@ -75,20 +112,21 @@ void MarksRule::paintEvent(QPaintEvent* /*event*/) {
     strong.setWeight(QFont::DemiBold);
     p.setFont(strong);
     p.setPen(ink.text);
-    p.drawText(QPointF(12, line), name_);
-    const double after = 12 + QFontMetrics(strong).horizontalAdvance(name_) + 14;
+    p.drawText(QPointF(kLeft, line), name_);
+    const double after = kLeft + QFontMetrics(strong).horizontalAdvance(name_) + 14;
     p.setFont(font());
     p.setPen(ink.faint);
     p.drawText(
-        QRectF(after, 2, width() - after, line + 2), Qt::AlignLeft | Qt::AlignVCenter, remark_);
+        QRectF(after, 2, width() - after, line + 2),
+        Qt::AlignLeft | Qt::AlignVCenter,
+        fontMetrics().elidedText(remark_, Qt::ElideRight, static_cast<int>(width() - after)));
     if (marks_) {
         p.setPen(QPen(ink.line, 1.0));
-        p.drawLine(QPointF(12, line * 2.9 + 3), QPointF(width() - 12, line * 2.9 + 3));
-        paintMark(p, marks_->needed.si, tr("needed %1").arg(q(marks_->needed)), 0, false);
-        if (marks_->limit) {
-            paintMark(p, marks_->limit->si, tr("at most %1").arg(q(*marks_->limit)), 2, false);
+        p.drawLine(QPointF(kLeft, lineY() + kBar / 2),
+                   QPointF(width() - kLeft, lineY() + kBar / 2));
+        for (const Placed& mark : placed()) {
+            paintMark(p, mark);
         }
-        paintMark(p, marks_->chosen.si, tr("chosen %1").arg(q(marks_->chosen)), 1, true);
     }
     if (hasFocus()) {
         p.setPen(QPen(ink.accent, 1, Qt::DotLine));
@@ -97,12 +135,21 @@ void MarksRule::paintEvent(QPaintEvent* /*event*/) {
     }
 }
 
+FigureId MarksRule::figureFor(Qt::KeyboardModifiers modifiers) const {
+    if (modifiers.testFlag(Qt::ControlModifier) && marks_->limit) {
+        return marks_->limitFigure;
+    }
+    return modifiers.testFlag(Qt::ShiftModifier) ? marks_->chosenFigure : marks_->neededFigure;
+}
+
 void MarksRule::mousePressEvent(QMouseEvent* event) {
     if (!marks_) {
         return;
     }
-    const bool chosen = event->modifiers().testFlag(Qt::ShiftModifier);
-    selection_.askWhy(chosen ? marks_->chosenFigure : marks_->neededFigure);
+    const std::vector<Placed> marks = placed();
+    const auto hit = std::ranges::find_if(
+        marks, [&](const Placed& m) { return m.label.contains(event->position()); });
+    selection_.askWhy(hit == marks.end() ? figureFor(event->modifiers()) : hit->figure);
 }
 
 void MarksRule::keyPressEvent(QKeyEvent* event) {
@@ -111,8 +158,7 @@ void MarksRule::keyPressEvent(QKeyEvent* event) {
         QWidget::keyPressEvent(event);
         return;
     }
-    const bool chosen = event->modifiers().testFlag(Qt::ShiftModifier);
-    selection_.askWhy(chosen ? marks_->chosenFigure : marks_->neededFigure);
+    selection_.askWhy(figureFor(event->modifiers()));
 }
 
 }  // namespace spirk::app

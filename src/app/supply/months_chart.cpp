@@ -32,10 +32,14 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
         most = std::max(most, m.perDay.si());
     }
     p.setPen(ink.faint);
-    p.drawText(QRectF(12, 0, width() - 24, line * 1.4),
-               Qt::AlignLeft | Qt::AlignVCenter,
-               tr("Sun on a mean day; the line is what is drawn"));
+    p.drawText(
+        QRectF(12, 0, width() - 24, line * 1.4),
+        Qt::AlignLeft | Qt::AlignVCenter,
+        fontMetrics().elidedText(
+            tr("Sun on a mean day; the line is what is drawn"), Qt::ElideRight, width() - 24));
     const double step = area.width() / 12.0;
+    const bool room = step > fontMetrics().horizontalAdvance("May") * 1.15;
+    const auto names = room ? QLocale::ShortFormat : QLocale::NarrowFormat;
     for (const MonthSun& m : s.months) {
         const double x = area.left() + step * (m.month - 1);
         const double h = area.height() * m.perDay.si() / most;
@@ -44,7 +48,7 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
         p.setPen(m.month == s.leanestMonth ? ink.accent : ink.faint);
         p.drawText(QRectF(x, area.bottom() + 1, step, line),
                    Qt::AlignHCenter,
-                   QLocale::c().monthName(m.month, QLocale::ShortFormat));
+                   QLocale::c().monthName(m.month, names));
     }
     const double y = area.bottom() - area.height() * s.demand.si() / most;
     p.setPen(QPen(ink.accent, 1.6));

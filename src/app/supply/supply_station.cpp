@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QLocale>
 #include <QScrollArea>
+#include <QStyle>
 #include <QVBoxLayout>
 
 #include "app/shared/text.h"
@@ -62,8 +63,8 @@ SupplyStation::SupplyStation(Document& document, Selection& selection, QWidget* 
     }
     rules->addWidget(new MonthsChart(document, this), 1);
     auto* layout = new QHBoxLayout(this);
-    layout->addLayout(rules, 3);
-    layout->addWidget(makeForm(), 2);
+    layout->addLayout(rules, 1);
+    layout->addWidget(makeForm());
     SupplyStation::refresh();
 }
 
@@ -71,8 +72,7 @@ QComboBox* SupplyStation::combo(QFormLayout* form, const QString& name, const QS
     auto* box = new QComboBox(this);
     box->setObjectName("supply." + name);
     box->setAccessibleName(label);
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(12);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     form->addRow(label, box);
     return box;
 }
@@ -107,6 +107,8 @@ QWidget* SupplyStation::makeForm() {
     addEngine(form);
     addInverter(form);
     area->setWidget(inner);
+    area->setMinimumWidth(inner->minimumSizeHint().width() +
+                          style()->pixelMetric(QStyle::PM_ScrollBarExtent));
     return area;
 }
 
@@ -282,7 +284,8 @@ void SupplyStation::addInverter(QFormLayout* form) {
 
 QString SupplyStation::summary() const {
     const Supply& s = design().supply;
-    return tr("needs %1, has %2").arg(q(s.bank.needed), q(s.bank.chosen));
+    return tr("%1 of %2 days")
+        .arg(q(formatNumber(s.daysWithoutSun, 3)), q(formatNumber(plan().trip.daysWithoutSun, 3)));
 }
 
 StationState SupplyStation::state() const {
