@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <filesystem>
 #include <fstream>
+#include <set>
 
 #include "core/library/appliance_names.h"
 #include "tests/support/builders.h"
@@ -16,7 +17,7 @@ namespace {
 using test::library;
 
 TEST(Library, EveryTableNamesItsSourceAndCertainty) {
-    EXPECT_EQ(library().heads.size(), 17u);
+    EXPECT_EQ(library().heads.size(), 18u);
     for (const auto& [name, head] : library().heads) {
         SCOPED_TRACE(name);
         EXPECT_FALSE(head.source.empty());
@@ -24,6 +25,20 @@ TEST(Library, EveryTableNamesItsSourceAndCertainty) {
         EXPECT_FALSE(head.conditions.empty());
         EXPECT_FALSE(head.certainty.empty());
     }
+}
+
+TEST(Library, TheTypicalVanIsOnePieceAndEveryWayHasALength) {
+    const TypicalVan& van = library().typicalVan;
+    std::set<PlaceId> reached{van.places.front().id};
+    for (std::size_t pass = 0; pass < van.ways.size(); ++pass) {
+        for (const TypicalVan::Way& way : van.ways) {
+            EXPECT_GT(way.length, metres(0));
+            if (reached.contains(way.from) || reached.contains(way.to)) {
+                reached.insert({way.from, way.to});
+            }
+        }
+    }
+    EXPECT_EQ(reached.size(), van.places.size());
 }
 
 TEST(Library, AmpacityRisesWithSizeInEveryColumn) {
@@ -144,6 +159,20 @@ TEST_F(DamagedLibrary, NegativeAmpacityIsNamedWithItsPlace) {
 TEST_F(DamagedLibrary, RowsOutOfOrderAreRefused) {
     replace("conductors.json", "\"area_mm2\": 1.5", "\"area_mm2\": 0.5");
     EXPECT_FALSE(loadLibrary(folder_).has_value());
+}
+
+TEST_F(DamagedLibrary, AWireWayToNowhereIsNamedWithItsPlace) {
+    replace("typical_van.json", "\"to\": \"roof\"", "\"to\": \"attic\"");
+    const auto read = loadLibrary(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("ways[1].to"), std::string::npos) << read.error().where;
+}
+
+TEST_F(DamagedLibrary, APlaceOfAnUnknownAmbientIsNamed) {
+    replace("typical_van.json", "\"ambient\": \"engine\"", "\"ambient\": \"volcano\"");
+    const auto read = loadLibrary(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("places[6].ambient"), std::string::npos);
 }
 
 TEST_F(DamagedLibrary, EmptySourceIsRefused) {

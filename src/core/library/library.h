@@ -93,9 +93,24 @@ struct AlternatorCurve {
 };
 
 struct Ambient {
-    PlaceId id;
+    std::string id;
     std::string name;
     Celsius ambient;
+};
+
+// Places of a van and wire ways between them that a new plan begins with; all can be changed.
+struct TypicalVan {
+    struct Place {
+        PlaceId id;
+        std::string name;
+        Celsius ambient;
+    };
+    struct Way {
+        PlaceId from, to;
+        Metres length;
+    };
+    std::vector<Place> places;
+    std::vector<Way> ways;
 };
 
 struct Climate {
@@ -235,6 +250,7 @@ struct Library {
     std::vector<Lug> lugs;
     AlternatorCurve alternator;
     std::vector<Ambient> ambients;
+    TypicalVan typicalVan;
     std::vector<Climate> climates;
     std::vector<CatalogueAppliance> appliances;
     std::vector<Chemistry> chemistries;

@@ -27,6 +27,7 @@ constexpr std::array kTables{
     TableFile{"lugs.json", readLugs},
     TableFile{"alternator.json", readAlternator},
     TableFile{"ambients.json", readAmbients},
+    TableFile{"typical_van.json", readTypicalVan},
     TableFile{"climates.json", readClimates},
     TableFile{"appliances.json", readAppliances},
     TableFile{"chemistries.json", readChemistries},

@@ -18,10 +18,8 @@ double readResistance(JsonFields& row, const std::string& key) {
 }  // namespace
 
 void readAppliances(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        CatalogueAppliance out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.appliances, [](JsonFields& row, CatalogueAppliance& out) {
+        readName(row, out);
         out.category = static_cast<Category>(row.oneOf("category", kCategoryNames));
         out.feed = static_cast<Feed>(row.oneOf("feed", kFeedNames));
         out.rated = watts(row.number("rated_w", 0.1, 10e3));
@@ -33,16 +31,12 @@ void readAppliances(JsonFields& fields, Library& library) {
         out.standby = watts(row.number("standby_w", 0, 500));
         out.behaviour = static_cast<Behaviour>(row.oneOf("behaves", kBehaviourNames));
         out.runs = static_cast<Runs>(row.oneOf("runs", kRunsNames));
-        library.appliances.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readChemistries(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        Chemistry out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.chemistries, [](JsonFields& row, Chemistry& out) {
+        readName(row, out);
         out.usable = row.number("usable", 0.1, 1);
         out.resistanceLow = readResistance(row, "resistance_mohm_ah_low");
         out.resistanceMid = readResistance(row, "resistance_mohm_ah_mid");
@@ -59,16 +53,12 @@ void readChemistries(JsonFields& fields, Library& library) {
         for (const double v : row.numbers("rest_v", 11, 8, 16)) {
             out.restVolts.push_back(volts(v));
         }
-        library.chemistries.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readBatteries(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        BatteryModel out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.batteries, [](JsonFields& row, BatteryModel& out) {
+        readName(row, out);
         out.chemistry = row.text("chemistry");
         out.nominal = volts(row.number("nominal_v", 6, 60));
         out.capacity = ampHours(row.number("capacity_ah", 1, 2000));
@@ -78,16 +68,12 @@ void readBatteries(JsonFields& fields, Library& library) {
             out.shortCircuit = amps(*isc);
         }
         out.connection = readConnection(row);
-        library.batteries.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readPanels(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        PanelModel out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.panels, [](JsonFields& row, PanelModel& out) {
+        readName(row, out);
         out.power = watts(row.number("watts", 1, 1000));
         out.voc = volts(row.number("voc", 1, 200));
         out.vmp = volts(row.number("vmp", 1, 200));
@@ -99,32 +85,24 @@ void readPanels(JsonFields& fields, Library& library) {
         for (const char* key : {"length_m", "width_m", "max_series_fuse_a"}) {
             (void)row.number(key, 0, 100);
         }
-        library.panels.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readControllers(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        ControllerModel out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.controllers, [](JsonFields& row, ControllerModel& out) {
+        readName(row, out);
         out.maxVoc = volts(row.number("max_voc", 10, 1000));
         out.maxOutput = amps(row.number("max_a", 1, 500));
         out.efficiency = row.number("efficiency", 0.5, 1);
         out.startAbove = volts(row.number("start_above_v", 0, 20));
         out.connection = readConnection(row);
         (void)row.number("default_absorption_v", 10, 70);
-        library.controllers.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readDcdcs(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        DcdcModel out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.dcdcs, [](JsonFields& row, DcdcModel& out) {
+        readName(row, out);
         out.output = amps(row.number("output_a", 1, 500));
         out.efficiency = row.number("efficiency", 0.5, 1);
         out.start = volts(row.number("start_v", 10, 60));
@@ -133,16 +111,12 @@ void readDcdcs(JsonFields& fields, Library& library) {
         out.connection = readConnection(row);
         out.maxInputFuse = amps(row.number("max_input_fuse_a", 1, 1000));
         (void)row.flag("isolated");
-        library.dcdcs.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readInverters(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        InverterModel out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.inverters, [](JsonFields& row, InverterModel& out) {
+        readName(row, out);
         out.power = watts(row.number("watts", 50, 20e3));
         out.surge = watts(row.number("surge_w", 50, 40e3));
         out.lossA = row.number("loss_a", 0, 0.1);
@@ -150,25 +124,19 @@ void readInverters(JsonFields& fields, Library& library) {
         out.lossC = row.number("loss_c", 0, 0.5);
         out.lowCut = volts(row.number("low_cut_v", 8, 60));
         out.connection = readConnection(row);
-        library.inverters.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readHardware(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        HardwareModel out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "rows", library.hardware, [](JsonFields& row, HardwareModel& out) {
+        readName(row, out);
         out.kind = row.text("kind");
         out.maxCurrent = amps(row.number("max_a", 1, 5000));
         out.resistance = milliohms(row.number("milliohm", 0, 100));
         out.connection = readConnection(row);
         out.ways = row.has("ways") ? row.integer("ways", 1, 48) : 0;
         out.maxWay = amps(row.maybeNumber("max_way_a", 1, 100).value_or(0.0));
-        library.hardware.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 }  // namespace spirk

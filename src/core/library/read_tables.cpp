@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
 #include <array>
 #include <string_view>
 
@@ -41,8 +42,7 @@ std::vector<EnvelopePoint> readEnvelope(JsonFields& family) {
 }  // namespace
 
 void readConductors(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        ConductorRow out;
+    readRows(fields, "rows", library.conductors, [&](JsonFields& row, ConductorRow& out) {
         out.area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
         out.ohmPerMetre20 = row.number("r20_ohm_per_km", 0.01, 200) * 1e-3;
         out.conductorDiameter = millimetres(row.number("conductor_mm", 0.1, 50));
@@ -50,16 +50,12 @@ void readConductors(JsonFields& fields, Library& library) {
         if (!library.conductors.empty() && library.conductors.back().area >= out.area) {
             row.problem("area_mm2", "Rows must rise with the area.", "Sort the rows.");
         }
-        library.conductors.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readAmpacity(JsonFields& fields, Library& library) {
-    for (JsonFields& column : fields.objects("columns")) {
-        AmpacityColumn out;
-        out.id = column.text("id");
-        out.name = column.text("name");
+    readRows(fields, "columns", library.ampacity, [](JsonFields& column, AmpacityColumn& out) {
+        readName(column, out);
         out.source = column.text("source");
         out.certainty = column.text("certainty");
         out.maximum = celsius(column.number("max_c", 40, 250));
@@ -68,16 +64,12 @@ void readAmpacity(JsonFields& fields, Library& library) {
         out.adiabaticSource = column.text("adiabatic_source");
         out.satisfiesChecks = column.flag("satisfies_checks");
         out.amps = readAmps(column);
-        library.ampacity.push_back(out);
-        column.refuseUnknownKeys();
-    }
+    });
 }
 
 void readFuses(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("families")) {
-        FuseFamily out;
-        out.id = row.text("id");
-        out.name = row.text("name");
+    readRows(fields, "families", library.fuses, [](JsonFields& row, FuseFamily& out) {
+        readName(row, out);
         out.source = row.text("source");
         out.certainty = row.text("certainty");
         out.mount = static_cast<FuseMount>(row.oneOf("mount", kMounts));
@@ -91,33 +83,25 @@ void readFuses(JsonFields& fields, Library& library) {
             out.ratings.push_back(amps(rating));
         }
         out.envelope = readEnvelope(row);
-        library.fuses.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readStuds(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        Stud out;
+    readRows(fields, "rows", library.studs, [](JsonFields& row, Stud& out) {
         out.id = row.text("id");
         out.diameter = millimetres(row.number("stud_mm", 2, 20));
         out.lugHole = millimetres(row.number("hole_mm", 2, 25));
         out.torqueLowNm = row.number("torque_low_nm", 0.1, 100);
         out.torqueHighNm = row.number("torque_high_nm", out.torqueLowNm, 100);
-        library.studs.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readLugs(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        Lug out;
+    readRows(fields, "rows", library.lugs, [](JsonFields& row, Lug& out) {
         out.area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
         (void)row.maybeNumber("barrel_mm", 1, 30);
         out.holes = row.texts("holes");
-        library.lugs.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readAlternator(JsonFields& fields, Library& library) {
@@ -133,19 +117,37 @@ void readAlternator(JsonFields& fields, Library& library) {
 }
 
 void readAmbients(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        Ambient out;
+    readRows(fields, "rows", library.ambients, [](JsonFields& row, Ambient& out) {
+        readName(row, out);
+        out.ambient = celsius(row.number("ambient_c", -20, 120));
+    });
+}
+
+void readTypicalVan(JsonFields& fields, Library& library) {
+    TypicalVan& van = library.typicalVan;
+    readRows(fields, "places", van.places, [&](JsonFields& row, TypicalVan::Place& out) {
         out.id = PlaceId(row.text("id"));
         out.name = row.text("name");
-        out.ambient = celsius(row.number("ambient_c", -20, 120));
-        library.ambients.push_back(out);
-        row.refuseUnknownKeys();
-    }
+        const Ambient* ambient = findById(library.ambients, row.text("ambient"));
+        if (ambient == nullptr) {
+            row.problem("ambient", "There is no such ambient.", "Name a row of ambients.json.");
+        } else {
+            out.ambient = ambient->ambient;
+        }
+    });
+    readRows(fields, "ways", van.ways, [&](JsonFields& row, TypicalVan::Way& out) {
+        for (const auto& [key, end] : {std::pair{"from", &out.from}, std::pair{"to", &out.to}}) {
+            *end = PlaceId(row.text(key));
+            if (std::ranges::find(van.places, *end, &TypicalVan::Place::id) == van.places.end()) {
+                row.problem(key, "There is no such place.", "Name one of the places above.");
+            }
+        }
+        out.length = metres(row.number("length_m", 0.1, 30));
+    });
 }
 
 void readClimates(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        Climate out;
+    readRows(fields, "rows", library.climates, [](JsonFields& row, Climate& out) {
         out.name = row.text("name");
         out.latitude = row.number("latitude", -90, 90);
         out.longitude = row.number("longitude", -180, 180);
@@ -154,14 +156,11 @@ void readClimates(JsonFields& fields, Library& library) {
             out.mean.push_back(celsius(mean));
         }
         out.coldest = celsius(row.number("coldest_c", -70, 40));
-        library.climates.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 void readRules(JsonFields& fields, Library& library) {
-    for (JsonFields& row : fields.objects("rows")) {
-        Rule out;
+    readRows(fields, "rows", library.rules, [](JsonFields& row, Rule& out) {
         out.id = row.text("id");
         out.value = row.number("value", 0, 1e6);
         out.unit = row.text("unit");
@@ -171,9 +170,7 @@ void readRules(JsonFields& fields, Library& library) {
         if (out.source.empty()) {
             row.problem("source", "A rule needs a source.", "Name it.");
         }
-        library.rules.push_back(out);
-        row.refuseUnknownKeys();
-    }
+    });
 }
 
 }  // namespace spirk

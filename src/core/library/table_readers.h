@@ -8,6 +8,22 @@
 
 namespace spirk {
 
+// Reads each object of a list into a row of its own.
+template <class Row, class Read>
+void readRows(JsonFields& fields, const char* list, std::vector<Row>& into, const Read& read) {
+    for (JsonFields& row : fields.objects(list)) {
+        Row out;
+        read(row, out);
+        into.push_back(std::move(out));
+        row.refuseUnknownKeys();
+    }
+}
+template <class Row>
+void readName(JsonFields& row, Row& out) {
+    out.id = row.text("id");
+    out.name = row.text("name");
+}
+
 // Tables: published figures.
 void readConductors(JsonFields& fields, Library& library);
 void readAmpacity(JsonFields& fields, Library& library);
@@ -16,6 +32,8 @@ void readStuds(JsonFields& fields, Library& library);
 void readLugs(JsonFields& fields, Library& library);
 void readAlternator(JsonFields& fields, Library& library);
 void readAmbients(JsonFields& fields, Library& library);
+// Requires that the ambients were read.
+void readTypicalVan(JsonFields& fields, Library& library);
 void readClimates(JsonFields& fields, Library& library);
 void readRules(JsonFields& fields, Library& library);
 // Catalogue: typical gear.

@@ -5,25 +5,10 @@
 
 #include "core/quantities/format.h"
 #include "core/result/match.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 
 namespace {
-
-// Wire ways of a long panel van, along the frame (own estimate, editable).
-const std::vector<WireWay>& typicalWays() {
-    static const std::vector<WireWay> ways{
-        {PlaceId("cupboard"), PlaceId("galley"), metres(1.8)},
-        {PlaceId("cupboard"), PlaceId("roof"), metres(2.6)},
-        {PlaceId("cupboard"), PlaceId("bed"), metres(1.5)},
-        {PlaceId("galley"), PlaceId("seat"), metres(1.6)},
-        {PlaceId("galley"), PlaceId("ceiling"), metres(2.2)},
-        {PlaceId("seat"), PlaceId("engine"), metres(2.4)},
-        {PlaceId("cupboard"), PlaceId("under_floor"), metres(1.2)},
-    };
-    return ways;
-}
 
 std::string endName(End end) { return end == End::From ? "first" : "second"; }
 
@@ -54,23 +39,12 @@ Plan emptyPlan(const Library& library) {
     plan.name = "New plan";
     plan.trip = {"Rome", 5, 9, 2.0, hours(1)};
     plan.gear.bank = {"lfp_100", 1};
-    const auto ambient = [&](const char* id) {
-        const auto found =
-            std::ranges::find(library.ambients, PlaceId(id), [](const Ambient& a) { return a.id; });
-        promise(found != library.ambients.end(), "a typical place has a design ambient");
-        return found->ambient;
-    };
-    plan.van.places = {
-        {PlaceId("cupboard"), "electrical cupboard", ambient("cupboard")},
-        {PlaceId("galley"), "galley", ambient("living")},
-        {PlaceId("bed"), "bed", ambient("living")},
-        {PlaceId("seat"), "seat base", ambient("living")},
-        {PlaceId("ceiling"), "ceiling void", ambient("roof_void")},
-        {PlaceId("roof"), "roof", ambient("outside")},
-        {PlaceId("engine"), "engine space", ambient("engine")},
-        {PlaceId("under_floor"), "under the floor", ambient("under_floor")},
-    };
-    plan.van.ways = typicalWays();
+    for (const TypicalVan::Place& place : library.typicalVan.places) {
+        plan.van.places.push_back({place.id, place.name, place.ambient});
+    }
+    for (const TypicalVan::Way& way : library.typicalVan.ways) {
+        plan.van.ways.push_back({way.from, way.to, way.length});
+    }
     return plan;
 }
 
