@@ -44,6 +44,7 @@ TEST_F(Flow, AnEmptyOneIsOnePageWithItsFrame) {
 
 TEST_F(Flow, ALongTableRepeatsItsHeadAndLosesNoRow) {
     std::vector<QStringList> rows;
+    rows.reserve(150);
     for (int i = 0; i < 150; ++i) {
         rows.push_back({QStringLiteral("row%1x").arg(i), "cell"});
     }

@@ -101,6 +101,7 @@ std::vector<double> judge(const Network& n) {
     messages().clear();
     std::vector<std::string> lines = netlist(n);
     std::vector<char*> pointers;
+    pointers.reserve(lines.size() + 1);
     for (std::string& line : lines) {
         pointers.push_back(line.data());
     }

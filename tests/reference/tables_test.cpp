@@ -18,11 +18,12 @@ using test::library;
 void expectColumn(const char* id, const std::vector<std::pair<double, double>>& rows) {
     const AmpacityColumn& column = columnOf(library(), id);
     EXPECT_EQ(column.amps.size(), rows.size()) << id;
-    for (const auto& [mm2, current] : rows) {
+    for (const auto& expected : rows) {
+        const double mm2 = expected.first;
         const auto found = std::ranges::find_if(
             column.amps, [&](const auto& row) { return std::abs(inMm2(row.first) - mm2) < 1e-6; });
         ASSERT_NE(found, column.amps.end()) << id << " " << mm2;
-        EXPECT_EQ(found->second, amps(current)) << id << " " << mm2;
+        EXPECT_EQ(found->second, amps(expected.second)) << id << " " << mm2;
     }
 }
 

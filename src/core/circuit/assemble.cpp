@@ -49,8 +49,8 @@ private:
             ->devices[static_cast<std::size_t>(&d - state_.circuit->devices.data())];
     }
 
-    int resistor(int a, int b, Ohms ohms_) {
-        out_.network.resistors.push_back({a, b, std::max(ohms_, ohms(kLeastOhms))});
+    int resistor(int a, int b, Ohms resistance) {
+        out_.network.resistors.push_back({a, b, std::max(resistance, ohms(kLeastOhms))});
         return static_cast<int>(out_.network.resistors.size()) - 1;
     }
 

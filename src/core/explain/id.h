@@ -13,6 +13,7 @@ struct Id {
     std::string value;
     Id() = default;
     explicit Id(std::string text) : value(std::move(text)) {}
+    // NOLINTNEXTLINE(modernize-use-nullptr): clang-tidy 14 takes the rewritten 0 for a pointer
     auto operator<=>(const Id&) const = default;
 };
 
@@ -26,6 +27,7 @@ using FigureId = Id<struct FigureTag>;
 struct TerminalId {
     DeviceId device;
     std::string port;
+    // NOLINTNEXTLINE(modernize-use-nullptr): clang-tidy 14 takes the rewritten 0 for a pointer
     auto operator<=>(const TerminalId&) const = default;
 };
 
@@ -36,6 +38,7 @@ enum class SubjectKind { Appliance, Device, Conductor, Figure, Amendment };
 struct Subject {
     SubjectKind kind = SubjectKind::Device;
     std::string id;
+    // NOLINTNEXTLINE(modernize-use-nullptr): clang-tidy 14 takes the rewritten 0 for a pointer
     auto operator<=>(const Subject&) const = default;
 };
 

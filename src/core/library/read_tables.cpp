@@ -12,13 +12,13 @@ namespace {
 constexpr std::array<std::string_view, 3> kMounts{"block", "holder", "stud"};
 
 std::map<SquareMetres, Amps> readAmps(JsonFields& column) {
-    std::map<SquareMetres, Amps> amps_;
+    std::map<SquareMetres, Amps> out;
     for (JsonFields& row : column.objects("rows")) {
         const SquareMetres area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
-        amps_[area] = amps(row.number("amps", 1, 2000));
+        out[area] = amps(row.number("amps", 1, 2000));
         row.refuseUnknownKeys();
     }
-    return amps_;
+    return out;
 }
 
 std::vector<EnvelopePoint> readEnvelope(JsonFields& family) {

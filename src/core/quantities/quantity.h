@@ -17,6 +17,7 @@ public:
     static constexpr Quantity fromSi(double value) { return Quantity(value); }
     [[nodiscard]] constexpr double si() const { return value_; }
 
+    // NOLINTNEXTLINE(modernize-use-nullptr): clang-tidy 14 takes the rewritten 0 for a pointer
     constexpr auto operator<=>(const Quantity&) const = default;
     constexpr Quantity operator-() const { return Quantity(-value_); }
     constexpr Quantity& operator+=(Quantity o) {

@@ -94,13 +94,9 @@ int leanest(const Supply& s) {
     return best;
 }
 
-void addMarks(const Library& library, const ChosenGear& gear, double factor, Supply& s) {
+void explainNeeded(
+    const Library& library, const ChosenGear& gear, double factor, Watts needed, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
-    const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
-    const Watts needed = sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
-    const ControllerModel& controller = *gear.solar->controller;
-    const Watts limit =
-        controller.maxOutput * gear.bank.chemistry->absorption / controller.efficiency;
     s.why.add({.id = FigureId("supply.sun.needed"),
                .title = "Panels needed for the sun alone to carry the leanest month",
                .formula = "P = E_day / (h · f · η)",
@@ -115,43 +111,56 @@ void addMarks(const Library& library, const ChosenGear& gear, double factor, Sup
                          {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
                          {"η",
                           "charge efficiency of the bank",
-                          percent(efficiency),
+                          percent(gear.bank.chemistry->chargeEfficiencyWh),
                           fromTable(library, "chemistries", gear.bank.chemistry->name)}},
                .result = measure(needed),
                .source = "own arithmetic from monthly means",
                .note = sun > 0.0 ? "" : "There is no sun in that month: no panels can carry it."});
+}
+
+void explainChosen(const Library& library, const ChosenSolar& solar, Supply& s) {
     s.why.add(
         {.id = FigureId("supply.sun.chosen"),
          .title = "Panels chosen",
          .formula = "P = series · parallel · P_panel",
-         .terms =
-             {{"series", "in a string", count(gear.solar->series), FromPlan{"gear.solar.series"}},
-              {"parallel", "strings", count(gear.solar->parallel), FromPlan{"gear.solar.parallel"}},
-              {"P_panel",
-               gear.solar->panel->name,
-               measure(gear.solar->panel->power),
-               fromTable(library, "panels", gear.solar->panel->name)}},
-         .result = measure(arrayPower(*gear.solar)),
+         .terms = {{"series", "in a string", count(solar.series), FromPlan{"gear.solar.series"}},
+                   {"parallel", "strings", count(solar.parallel), FromPlan{"gear.solar.parallel"}},
+                   {"P_panel",
+                    solar.panel->name,
+                    measure(solar.panel->power),
+                    fromTable(library, "panels", solar.panel->name)}},
+         .result = measure(arrayPower(solar)),
          .source = "own arithmetic",
          .note = ""});
+}
+
+void explainLimit(const Library& library, const ChosenGear& gear, Watts limit, Supply& s) {
+    const ControllerModel& controller = *gear.solar->controller;
+    const Origin table = fromTable(library, "controllers", controller.name);
     s.why.add({.id = FigureId("supply.sun.limit"),
                .title = "Most that the controller can use",
                .formula = "P = I_max · V / η",
-               .terms = {{"I_max",
-                          "controller's output",
-                          measure(controller.maxOutput),
-                          fromTable(library, "controllers", controller.name)},
+               .terms = {{"I_max", "controller's output", measure(controller.maxOutput), table},
                          {"V",
                           "absorption voltage",
                           measure(gear.bank.chemistry->absorption),
                           fromTable(library, "chemistries", gear.bank.chemistry->name)},
-                         {"η",
-                          "controller's efficiency",
-                          percent(controller.efficiency),
-                          fromTable(library, "controllers", controller.name)}},
+                         {"η", "controller's efficiency", percent(controller.efficiency), table}},
                .result = measure(limit),
                .source = "own arithmetic",
                .note = ""});
+}
+
+void addMarks(const Library& library, const ChosenGear& gear, double factor, Supply& s) {
+    const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
+    const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
+    const Watts needed = sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
+    const ControllerModel& controller = *gear.solar->controller;
+    const Watts limit =
+        controller.maxOutput * gear.bank.chemistry->absorption / controller.efficiency;
+    explainNeeded(library, gear, factor, needed, s);
+    explainChosen(library, *gear.solar, s);
+    explainLimit(library, gear, limit, s);
     s.sun = Marks{measure(needed),
                   measure(arrayPower(*gear.solar)),
                   measure(limit),
