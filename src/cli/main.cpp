@@ -50,9 +50,6 @@ Outcome run(const Arguments& args, const std::string& program, const Command& co
 }  // namespace
 
 int main(int argc, char** argv) {
-    // Painting needs an application, not a screen.
-    qputenv("QT_QPA_PLATFORM", "offscreen");
-    const QGuiApplication application(argc, argv);
     Arguments args;
     Outcome outcome;
     CLI::App app{"Plans a camper's electrical system from a .spirk plan."};
@@ -81,6 +78,9 @@ int main(int argc, char** argv) {
         ->add_option("figure", args.figure, "Id of the figure, as 'cable.inverter.feed+.size'")
         ->required();
     CLI::App* exporting = command("export", "Write a file", [&](const auto& d, const auto& l) {
+        // Painting needs an application, not a screen.
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+        const QGuiApplication application(argc, argv);
         return spirk::cli::exportTo(d, l, args.kind, args.path);
     });
     exporting

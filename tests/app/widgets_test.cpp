@@ -2,6 +2,7 @@
 // The instruments of the stations, one by one, in the real window.
 #include <QComboBox>
 #include <QListView>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QTabWidget>
@@ -16,6 +17,7 @@
 #include "app/needs/needs_model.h"
 #include "app/needs/ribbon.h"
 #include "app/shared/links.h"
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shell/rail.h"
 #include "app/supply/marks_rule.h"
@@ -51,6 +53,43 @@ TEST_F(Widgets, RailSaysWhatEachStationHasComeTo) {
               static_cast<int>(app::StationState::Untouched));
     EXPECT_EQ(model->index(0, 0).data(app::RailModel::SummaryRole).toString(),
               "nothing listed yet");
+}
+
+TEST_F(Widgets, WhatIsNotThereIsNotCounted) {
+    EXPECT_EQ(app::severityText({1, 2, 1}, 3), "1 danger, 2 faults, 1 advice");
+    EXPECT_EQ(app::severityText({1, 2, 1}, 2), "1 danger, 2 faults");
+    EXPECT_EQ(app::severityText({0, 1, 0}, 3), "1 fault");
+    EXPECT_EQ(app::severityText({0, 0, 2}, 2), "2 advice");
+    EXPECT_EQ(app::severityText({0, 0, 0}, 2), "nothing found");
+}
+
+TEST_F(Widgets, ANewPlanSaysThatNothingIsDrawnAndTakesAName) {
+    trigger("file.new");
+    const auto* model = find<QAbstractItemView>("rail")->model();
+    EXPECT_EQ(model->index(1, 0).data(app::RailModel::SummaryRole).toString(), "nothing drawn yet");
+    trigger("view.station.1");
+    enter("supply.name", "  Weekends at the lake ");
+    EXPECT_EQ(plan().name, "Weekends at the lake");
+    enter("supply.name", " ");
+    EXPECT_EQ(plan().name, "Weekends at the lake");
+    EXPECT_TRUE(window->windowTitle().contains("Weekends at the lake"));
+}
+
+TEST_F(Widgets, TheCatalogueIsSortedByWhatThingsAreFor) {
+    const auto* menu = find<QPushButton>("needs.add")->menu();
+    ASSERT_NE(menu, nullptr);
+    QStringList sections;
+    std::size_t entries = 0;
+    for (const QAction* action : menu->actions()) {
+        if (action->isSeparator() && !action->text().isEmpty()) {
+            sections << action->text();
+        } else if (action->objectName().startsWith("needs.add.")) {
+            ++entries;
+        }
+    }
+    EXPECT_EQ(sections.front(), "Kitchen");
+    EXPECT_TRUE(sections.contains("Light"));
+    EXPECT_EQ(entries, test::library().appliances.size() + 1);  // and something else
 }
 
 TEST_F(Widgets, EmptyNeedsTeachAndOfferOneButton) {

@@ -28,6 +28,7 @@ contains() {
 
 expect "check finds the demo's danger" 1 "$cli" check "$demo"
 contains out "W1 danger"
+[ ! -s "$work/err" ] || { echo "FAILED: check says something beside its findings"; failed=1; }
 expect "check as JSON" 1 "$cli" check "$demo" --json
 python3 -c "import json,sys; assert json.load(open(sys.argv[1]))[0]['severity'] == 'danger'" "$work/out" || failed=1
 expect "report" 1 "$cli" report "$demo"

@@ -98,5 +98,12 @@ TEST(Supply, EveryMarkHasItsDerivation) {
     }
 }
 
+TEST(Days, AreRoundedDownSoThatNothingLooksEnoughThatIsNot) {
+    EXPECT_EQ(daysText(1.999), "1.99");
+    EXPECT_EQ(daysText(2.0), "2");
+    EXPECT_EQ(daysText(0.119), "0.11");
+    EXPECT_EQ(daysText(12.345), "12.34");
+}
+
 }  // namespace
 }  // namespace spirk

@@ -21,13 +21,8 @@ ChecksStation::ChecksStation(Document& document, Selection& selection, QWidget* 
 }
 
 QString ChecksStation::summary() const {
-    const SeverityCount c = countBySeverity(design().checks.findings);
-    if (c.dangers > 0) {
-        return tr("%n danger(s)", nullptr, c.dangers) + ", " + tr("%n fault(s)", nullptr, c.faults);
-    }
-    return c.faults + c.advice == 0
-               ? tr("nothing found")
-               : tr("%n fault(s)", nullptr, c.faults) + ", " + tr("%1 advice").arg(c.advice);
+    // The rail has room for the two gravest kinds.
+    return severityText(countBySeverity(design().checks.findings), 2);
 }
 
 StationState ChecksStation::state() const {

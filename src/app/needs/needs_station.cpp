@@ -7,10 +7,37 @@
 #include <QPushButton>
 #include <QSplitter>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/shared/text.h"
+#include "core/library/appliance_names.h"
+#include "core/result/promise.h"
 
 namespace spirk::app {
+
+namespace {
+
+QString titleOf(Category category) {
+    switch (category) {
+        case Category::Kitchen:
+            return NeedsStation::tr("Kitchen");
+        case Category::Climate:
+            return NeedsStation::tr("Climate");
+        case Category::Water:
+            return NeedsStation::tr("Water");
+        case Category::Lighting:
+            return NeedsStation::tr("Light");
+        case Category::Electronics:
+            return NeedsStation::tr("Electronics");
+        case Category::Work:
+            return NeedsStation::tr("Work");
+        case Category::Mains:
+            return NeedsStation::tr("Other mains");
+    }
+    unreachable("titleOf");
+}
+
+}  // namespace
 
 NeedsStation::NeedsStation(Document& document, Selection& selection, QWidget* parent)
     : Station(document, selection, parent),
@@ -46,6 +73,26 @@ NeedsStation::NeedsStation(Document& document, Selection& selection, QWidget* pa
     NeedsStation::refresh();
 }
 
+void NeedsStation::addSection(QMenu& menu, Category category) {
+    const auto& all = library().appliances;
+    if (std::ranges::find(all, category, &CatalogueAppliance::category) == all.end()) {
+        return;
+    }
+    menu.addSection(titleOf(category));
+    for (const CatalogueAppliance& entry : all) {
+        if (entry.category != category) {
+            continue;
+        }
+        QAction* action = menu.addAction(tr("%1, %2, %3")
+                                             .arg(q(entry.name),
+                                                  entry.feed == Feed::Dc ? tr("12 V") : tr("mains"),
+                                                  q(format(entry.measured))));
+        action->setObjectName("needs.add." + q(entry.id));
+        connect(
+            action, &QAction::triggered, this, [this, id = q(entry.id)] { addFromCatalogue(id); });
+    }
+}
+
 QWidget* NeedsStation::makeToolbar() {
     auto* bar = new QWidget(this);
     auto* layout = new QHBoxLayout(bar);
@@ -53,15 +100,8 @@ QWidget* NeedsStation::makeToolbar() {
     auto* add = new QPushButton(tr("&Add appliance"), bar);
     add->setObjectName("needs.add");
     auto* menu = new QMenu(add);
-    for (const CatalogueAppliance& entry : library().appliances) {
-        QAction* action =
-            menu->addAction(tr("%1, %2, %3")
-                                .arg(q(entry.name),
-                                     entry.feed == Feed::Dc ? tr("12 V") : tr("mains"),
-                                     q(format(entry.measured))));
-        action->setObjectName("needs.add." + q(entry.id));
-        connect(
-            action, &QAction::triggered, this, [this, id = q(entry.id)] { addFromCatalogue(id); });
+    for (std::size_t i = 0; i < kCategoryNames.size(); ++i) {
+        addSection(*menu, static_cast<Category>(i));
     }
     menu->addSeparator();
     QAction* own = menu->addAction(tr("Something else…"));

@@ -10,6 +10,8 @@
 #include "app/shared/station.h"
 #include "app/shared/table_view.h"
 
+class QMenu;
+
 namespace spirk::app {
 
 class NeedsStation : public Station {
@@ -32,6 +34,8 @@ protected:
 private:
     [[nodiscard]] QWidget* makeToolbar();
     [[nodiscard]] QWidget* makeEmptyState();
+    // The catalogue's appliances of a category, under its name.
+    void addSection(QMenu& menu, Category category);
     void add(Appliance appliance);
     void followSelection();
 

@@ -6,7 +6,7 @@
 #include <QString>
 #include <string>
 
-#include "core/explain/message.h"
+#include "core/checks/checks.h"
 
 namespace spirk::app {
 
@@ -19,5 +19,8 @@ namespace spirk::app {
 }
 [[nodiscard]] inline QString q(const Value& value) { return q(format(value)); }
 [[nodiscard]] inline QString q(Measure value) { return q(format(value)); }
+
+// '1 danger, 2 faults': what there is, gravest first, at most `kinds` of them.
+[[nodiscard]] QString severityText(const SeverityCount& count, int kinds);
 
 }  // namespace spirk::app

@@ -7,7 +7,9 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenuBar>
+#include <QScreen>
 #include <QSplitter>
+#include <QStyle>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -45,10 +47,18 @@ MainWindow::MainWindow(const Library& library, QString demo, Dialogs dialogs)
     makeHelpMenu();
     connect(&document_, &Document::designChanged, railModel_, &RailModel::refresh);
     connect(&document_, &Document::fileChanged, this, &MainWindow::refreshTitle);
+    connect(&document_, &Document::designChanged, this, &MainWindow::refreshTitle);
     connect(&document_, &Document::designChanged, this, [this] { showNotice(QString()); });
-    resize(1280, 800);
+    resize(usualSize());
     refreshTitle();
     showStation(0);
+}
+
+QSize MainWindow::usualSize() const {
+    // The frame that the desktop draws round it takes room too; how much is known only later.
+    const int frame = style()->pixelMetric(QStyle::PM_TitleBarHeight) * 2;
+    const QSize room = screen()->availableSize() - QSize(frame / 4, frame);
+    return QSize(1280, 800).boundedTo(room);
 }
 
 void MainWindow::makeStations() {

@@ -38,6 +38,8 @@ protected:
     void closeEvent(QCloseEvent* event) override;
 
 private:
+    // At most what the screen has room for.
+    [[nodiscard]] QSize usualSize() const;
     void makeStations();
     void makeFrame();
     void makeFileMenu();

@@ -63,14 +63,12 @@ QToolButton* Strip::figure(const QString& name, const FigureId& id) {
 
 void Strip::refresh() {
     const StandingFigures s = standingFigures(*document_.design());
-    days_->setText(s.daysWithoutSun
-                       ? tr("%1 days without sun").arg(q(formatNumber(*s.daysWithoutSun, 3)))
-                       : tr("nothing drawn yet"));
-    worst_->setText(tr("%1 worst on the inverter").arg(q(format(s.worstOnInverter))));
-    const QString dangers = tr("%n danger(s)", nullptr, s.findings.dangers);
-    const QString faults = tr("%n fault(s)", nullptr, s.findings.faults);
-    const QString advice = tr("%1 advice").arg(s.findings.advice);
-    findings_->setText(dangers + ", " + faults + ", " + advice);
+    days_->setText(s.daysWithoutSun ? tr("%1 days without sun").arg(q(daysText(*s.daysWithoutSun)))
+                                    : tr("nothing drawn yet"));
+    worst_->setText(s.worstOnInverter > watts(0.0)
+                        ? tr("%1 worst on the inverter").arg(q(format(s.worstOnInverter)))
+                        : tr("no mains loads"));
+    findings_->setText(severityText(s.findings, 3));
     findings_->setIcon(markIcon(s.findings, fontMetrics().height() * 3 / 4));
     const QString& last = document_.consequence();
     consequence_->setText(last.isEmpty() ? QString() : tr("Last edit: %1").arg(last));

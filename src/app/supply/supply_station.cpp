@@ -113,6 +113,20 @@ QWidget* SupplyStation::makeForm() {
 }
 
 void SupplyStation::addTrip(QFormLayout* form) {
+    name_ = new Entry(
+        "supply.name",
+        tr("Name of the plan"),
+        [this](const std::string& text) -> Result<QString> {
+            const std::string name = q(text).trimmed().toStdString();
+            if (name.empty()) {
+                return failure(
+                    "A plan needs a name.", "name", "Type one; it stands on every page.");
+            }
+            edit(tr("Name the plan"), [&](Plan& p) { p.name = name; });
+            return QString();
+        },
+        this);
+    form->addRow(tr("&Name of the plan"), name_);
     form->addRow(section(tr("Trip")));
     climate_ = combo(form, "climate", tr("&Climate like"));
     for (const Climate& c : library().climates) {
@@ -284,8 +298,11 @@ void SupplyStation::addInverter(QFormLayout* form) {
 
 QString SupplyStation::summary() const {
     const Supply& s = design().supply;
+    if (s.demand.si() <= 0.0) {
+        return tr("nothing drawn yet");
+    }
     return tr("%1 of %2 days")
-        .arg(q(formatNumber(s.daysWithoutSun, 3)), q(formatNumber(plan().trip.daysWithoutSun, 3)));
+        .arg(q(daysText(s.daysWithoutSun)), q(formatNumber(plan().trip.daysWithoutSun, 3)));
 }
 
 StationState SupplyStation::state() const {
@@ -319,8 +336,8 @@ void SupplyStation::refreshGear() {
 
 void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
-    bankRule_->show(
-        s.bank, tr("usable energy; %1 days without sun").arg(q(formatNumber(s.daysWithoutSun, 3))));
+    bankRule_->show(s.bank,
+                    tr("usable energy; %1 days without sun").arg(q(daysText(s.daysWithoutSun))));
     sunRule_->show(s.sun,
                    s.sun ? tr("panels, for %1 alone").arg(QLocale::c().monthName(s.leanestMonth))
                          : tr("no panels chosen"));
@@ -337,6 +354,7 @@ void SupplyStation::refreshRules() {
 
 void SupplyStation::refresh() {
     const Trip& trip = plan().trip;
+    name_->show(q(plan().name));
     choose(climate_, q(trip.climate));
     const QSignalBlocker first(firstMonth_);
     const QSignalBlocker last(lastMonth_);

@@ -40,7 +40,7 @@ private:
     QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *panel_, *controller_, *charger_,
         *inverter_;
     QSpinBox *count_, *series_, *parallel_;
-    Entry *days_, *driving_, *alternator_, *inverterOn_;
+    Entry *name_, *days_, *driving_, *alternator_, *inverterOn_;
 };
 
 }  // namespace spirk::app

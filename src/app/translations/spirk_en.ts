@@ -2,7 +2,7 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en">
 <context>
-    <name>spirk::app::Strip</name>
+    <name>Severity</name>
     <message numerus="yes">
         <source>%n danger(s)</source>
         <translation>
@@ -17,21 +17,11 @@
             <numerusform>%n faults</numerusform>
         </translation>
     </message>
-</context>
-<context>
-    <name>spirk::app::ChecksStation</name>
     <message numerus="yes">
-        <source>%n danger(s)</source>
+        <source>%n advice</source>
         <translation>
-            <numerusform>%n danger</numerusform>
-            <numerusform>%n dangers</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n fault(s)</source>
-        <translation>
-            <numerusform>%n fault</numerusform>
-            <numerusform>%n faults</numerusform>
+            <numerusform>%n advice</numerusform>
+            <numerusform>%n advice</numerusform>
         </translation>
     </message>
 </context>

@@ -38,7 +38,7 @@ Finding bankTooSmall(const CheckInput& in) {
     f.id = "B1 bank";
     f.standing = Standing::CommonPractice;
     f.what = {"The bank carries {has} days without sun; you asked for {asked}.",
-              {{"has", number(std::floor(in.supply.daysWithoutSun * 100.0) / 100.0)},
+              {{"has", daysText(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
     f.why = {"It has {usable} usable and the plan draws {demand} a day.",
              {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};

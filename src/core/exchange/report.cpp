@@ -164,7 +164,7 @@ std::string reportText(const Design& design, const Library& library) {
     out += fmt::format("Drawn a day           {}\n", format(design.supply.demand));
     out += fmt::format("Usable in the bank    {}\n", format(design.supply.usable));
     out += fmt::format("Days without sun      {}\n",
-                       s.daysWithoutSun ? formatNumber(*s.daysWithoutSun, 3) : "nothing is drawn");
+                       s.daysWithoutSun ? daysText(*s.daysWithoutSun) : "nothing is drawn");
     out += fmt::format("Worst on the inverter {}\n\n", format(s.worstOnInverter));
     out += fmt::format("{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n",
                        "no",

@@ -2,6 +2,7 @@
 #include "core/supply/supply.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/gear/battery.h"
 #include "core/gear/engine.h"
@@ -271,5 +272,7 @@ Supply supplyFor(const Plan& plan,
     addInverter(library, gear, needs, s);
     return s;
 }
+
+std::string daysText(double days) { return formatNumber(std::floor(days * 100.0) / 100.0, 6); }
 
 }  // namespace spirk

@@ -6,6 +6,7 @@
 
 #include <array>
 #include <optional>
+#include <string>
 
 #include "core/gear/chosen.h"
 #include "core/needs/needs.h"
@@ -46,5 +47,8 @@ struct Supply {
                                const Library& library,
                                const ChosenGear& gear,
                                const Needs& needs);
+
+// Days without sun as a person reads them: rounded down, so that 1.999 is not shown as 2.
+[[nodiscard]] std::string daysText(double days);
 
 }  // namespace spirk
