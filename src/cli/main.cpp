@@ -4,6 +4,7 @@
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
 #include <cstdio>
+#include <exception>
 #include <functional>
 
 #include "cli/commands.h"
@@ -47,9 +48,8 @@ Outcome run(const Arguments& args, const std::string& program, const Command& co
     return command(spirk::design(*reading.plan, *library), *library);
 }
 
-}  // namespace
-
-int main(int argc, char** argv) {
+// Throws what the parser of the command line throws on a mistake of ours in declaring it.
+int runProgram(int argc, char** argv) {
     Arguments args;
     Outcome outcome;
     CLI::App app{"Plans a camper's electrical system from a .spirk plan."};
@@ -97,4 +97,15 @@ int main(int argc, char** argv) {
     std::fputs(outcome.out.c_str(), stdout);
     std::fputs(outcome.err.c_str(), stderr);
     return outcome.code;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    try {
+        return runProgram(argc, argv);
+    } catch (const std::exception& e) {
+        std::fputs(e.what(), stderr);
+        return spirk::cli::kBadInput;
+    }
 }

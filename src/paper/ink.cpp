@@ -2,6 +2,7 @@
 #include "paper/ink.h"
 
 #include <QFontDatabase>
+#include <cmath>
 
 #include "core/result/promise.h"
 
@@ -108,8 +109,8 @@ QFont fontOf(double size, Weight weight) {
 
 QFont unitFont(double units, Weight weight) {
     QFont font = interFont(weight);
-    // Painters scale; whole pixels at ten times the size would need a transform, so round up.
-    font.setPixelSize(static_cast<int>(units + 0.5));
+    // Painters scale; parts of a pixel would need a transform.
+    font.setPixelSize(static_cast<int>(std::lround(units)));
     font.setHintingPreference(QFont::PreferNoHinting);
     return font;
 }

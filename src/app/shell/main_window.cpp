@@ -253,6 +253,7 @@ void MainWindow::makeViewMenu() {
         group->addAction(a);
         connect(a, &QAction::triggered, this, [this, i] { setTheme(i); });
     }
+    // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the window owns the group
 }
 
 void MainWindow::makeHelpMenu() {

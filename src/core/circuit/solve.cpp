@@ -200,8 +200,8 @@ bool step(Equations& eq, double scale, Vector& v, Vector& f) {
     }
     const Vector delta = eq.newtonStep(f);
     const double before = f.norm();
-    double part = 1.0;
-    for (int halving = 0; halving < kMostHalvings; ++halving, part *= 0.5) {
+    for (int halving = 0; halving < kMostHalvings; ++halving) {
+        const double part = std::ldexp(1.0, -halving);
         const Vector next = v - part * delta;
         Vector residual = eq.residual(next, scale);
         if (residual.allFinite() && residual.norm() < before * (1.0 - 1e-4 * part)) {

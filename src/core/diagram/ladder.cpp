@@ -96,7 +96,7 @@ private:
     [[nodiscard]] bool used(const Conductor& c) const { return out_.used.contains(c.id); }
 
     // Unused positive conductors that hang from the ladder's top.
-    std::vector<const Conductor*> hangingFrom(const Device& top) const {
+    [[nodiscard]] std::vector<const Conductor*> hangingFrom(const Device& top) const {
         std::vector<const Conductor*> out;
         for (const Conductor& c : circuit_.conductors) {
             const bool here = c.from.device == top.id || c.to.device == top.id;
@@ -115,7 +115,7 @@ private:
         const Device* end = nullptr;
         TerminalId endTerminal;
     };
-    Chain follow(const Conductor& first, const TerminalId& start) const {
+    [[nodiscard]] Chain follow(const Conductor& first, const TerminalId& start) const {
         Chain chain;
         const Conductor* c = &first;
         TerminalId at = start;
@@ -136,7 +136,8 @@ private:
         return chain;
     }
 
-    const Conductor* nextAt(const TerminalId& at, const std::set<ConductorId>& seen) const {
+    [[nodiscard]] const Conductor* nextAt(const TerminalId& at,
+                                          const std::set<ConductorId>& seen) const {
         for (const Conductor& c : circuit_.conductors) {
             if ((c.from == at || c.to == at) && !used(c) && !seen.contains(c.id)) {
                 return &c;

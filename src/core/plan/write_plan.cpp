@@ -5,8 +5,8 @@
 #include <cerrno>
 #include <cmath>
 #include <cstdio>
-#include <cstring>
 #include <nlohmann/json.hpp>
+#include <system_error>
 
 #include "core/library/appliance_names.h"
 #include "core/plan/plan_file.h"
@@ -132,25 +132,28 @@ Json write(const Amendment& amendment) {
         });
 }
 
+// What the system says of its last error.
+std::string systemSays() { return std::generic_category().message(errno); }
+
 // The text on the disk, or what the system said.
 std::string writeAll(const std::string& path, const std::string& text) {
     const int file = ::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
     if (file < 0) {
-        return std::strerror(errno);
+        return systemSays();
     }
     std::size_t done = 0;
     while (done < text.size()) {
         const ssize_t n = ::write(file, text.data() + done, text.size() - done);
         if (n < 0 && errno != EINTR) {
-            const std::string why = std::strerror(errno);
+            std::string why = systemSays();
             ::close(file);
             return why;
         }
         done += n < 0 ? 0 : static_cast<std::size_t>(n);
     }
     const bool flushed = ::fsync(file) == 0;
-    const std::string why = flushed ? "" : std::strerror(errno);
-    return ::close(file) == 0 ? why : std::strerror(errno);
+    std::string why = flushed ? "" : systemSays();
+    return ::close(file) == 0 ? why : systemSays();
 }
 
 }  // namespace
@@ -204,7 +207,7 @@ Result<std::string> saveText(const std::string& text, const std::string& path) {
     const std::string beside = path + ".part";
     std::string why = writeAll(beside, text);
     if (why.empty() && std::rename(beside.c_str(), path.c_str()) != 0) {
-        why = std::strerror(errno);
+        why = systemSays();
     }
     if (!why.empty()) {
         (void)::unlink(beside.c_str());

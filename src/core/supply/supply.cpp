@@ -17,12 +17,7 @@ namespace {
 
 FigureId fig(const char* id) { return FigureId(id); }
 
-void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
-    const ChosenBank& bank = gear.bank;
-    const double usable = bank.chemistry->usable;
-    const Joules needed = s.demand * plan.trip.daysWithoutSun;
-    s.usable = bankCapacity(bank) * bank.model->nominal * usable;
-    s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
+void explainBankNeeded(const Plan& plan, const ChosenBank& bank, Joules needed, Supply& s) {
     s.why.add({.id = fig("supply.bank.needed"),
                .title = "Bank needed, usable energy",
                .formula = "E = E_day · days",
@@ -36,28 +31,30 @@ void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, S
                           FromPlan{"trip.days_without_sun"}}},
                .result = measure(needed),
                .source = "own arithmetic",
-               .note = "As rated capacity: " + format(needed / (bank.model->nominal * usable)) +
-                       " at " + format(bank.model->nominal) + "."});
+               .note = "As rated capacity: " +
+                       format(needed / (bank.model->nominal * bank.chemistry->usable)) + " at " +
+                       format(bank.model->nominal) + "."});
+}
+
+void explainBankUsable(const Library& library, const ChosenBank& bank, Supply& s) {
+    const Origin battery = fromTable(library, "batteries", bank.model->name);
     s.why.add(
         {.id = fig("supply.bank.usable"),
          .title = "Bank chosen, usable energy",
          .formula = "E = n · C · V · u",
          .terms = {{"n", "batteries in parallel", count(bank.count), FromPlan{"gear.bank.count"}},
-                   {"C",
-                    "rated capacity of one",
-                    measure(bank.model->capacity),
-                    fromTable(library, "batteries", bank.model->name)},
-                   {"V",
-                    "nominal voltage",
-                    measure(bank.model->nominal),
-                    fromTable(library, "batteries", bank.model->name)},
+                   {"C", "rated capacity of one", measure(bank.model->capacity), battery},
+                   {"V", "nominal voltage", measure(bank.model->nominal), battery},
                    {"u",
                     "usable part",
-                    percent(usable),
+                    percent(bank.chemistry->usable),
                     fromTable(library, "chemistries", bank.chemistry->name)}},
          .result = measure(s.usable),
          .source = "own arithmetic",
          .note = "A higher usable part gives more days and fewer cycles of life."});
+}
+
+void explainDays(Supply& s) {
     s.why.add({.id = fig("supply.days"),
                .title = "Days without sun",
                .formula = "days = E_usable / E_day",
@@ -72,6 +69,16 @@ void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, S
                .result = number(s.daysWithoutSun),
                .source = "own arithmetic",
                .note = "From a full bank, with no sun, no engine and no shore."});
+}
+
+void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
+    const ChosenBank& bank = gear.bank;
+    const Joules needed = s.demand * plan.trip.daysWithoutSun;
+    s.usable = bankCapacity(bank) * bank.model->nominal * bank.chemistry->usable;
+    s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
+    explainBankNeeded(plan, bank, needed, s);
+    explainBankUsable(library, bank, s);
+    explainDays(s);
     s.bank = {measure(needed),
               measure(s.usable),
               std::nullopt,
