@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/explain/derivation.h"
 
+#include <fmt/format.h>
+
 #include "core/result/match.h"
 #include "core/result/promise.h"
 
@@ -28,7 +30,7 @@ std::string describe(const Origin& origin) {
         [](const FromFigure& o) { return "figure " + o.figure.value; },
         [](const FromPlan& o) { return "plan: " + o.path; },
         [](const FromTable& o) {
-            return "table " + o.table + ", " + o.row + " (" + o.source + "; " + o.certainty + ")";
+            return fmt::format("table {}, {} ({}; {})", o.table, o.row, o.source, o.certainty);
         },
         [](const FromSolver& o) { return "solved network, " + o.moment; },
         [](const FromRule& o) { return o.rule; });

@@ -5,6 +5,8 @@
 
 #include <map>
 #include <string>
+#include <string_view>
+#include <utility>
 #include <variant>
 #include <vector>
 
@@ -21,11 +23,13 @@ struct FromPlan {  // what the person decided; the path as in the file
     std::string path;
     bool operator==(const FromPlan&) const = default;
 };
-struct FromTable {  // a row of the library, with its source and how sure it is
-    std::string table;
+// A row of the library, with its source and how sure it is. All but the row's name is borrowed from
+// the library, which outlives every derivation, or is a literal: a design has a thousand of these.
+struct FromTable {
+    std::string_view table;
     std::string row;
-    std::string source;
-    std::string certainty;
+    std::string_view source;
+    std::string_view certainty;
     bool operator==(const FromTable&) const = default;
 };
 struct FromSolver {  // a solved network, in the named moment
@@ -46,11 +50,33 @@ struct Term {
     bool operator==(const Term&) const = default;
 };
 
+// Terms in the order of the formula. Built by moving: an initializer list would copy each of them.
+class Terms : public std::vector<Term> {
+public:
+    Terms() = default;
+    // NOLINTBEGIN(google-explicit-constructor): `.terms = {{...}, {...}}` is how they are written
+    Terms(Term a) { take(a); }
+    Terms(Term a, Term b) { take(a, b); }
+    Terms(Term a, Term b, Term c) { take(a, b, c); }
+    Terms(Term a, Term b, Term c, Term d) { take(a, b, c, d); }
+    Terms(Term a, Term b, Term c, Term d, Term e) { take(a, b, c, d, e); }
+    Terms(Term a, Term b, Term c, Term d, Term e, Term f) { take(a, b, c, d, e, f); }
+    Terms(Term a, Term b, Term c, Term d, Term e, Term f, Term g) { take(a, b, c, d, e, f, g); }
+    // NOLINTEND(google-explicit-constructor)
+
+private:
+    template <class... T>
+    void take(T&... terms) {
+        reserve(sizeof...(terms) + 2);
+        (push_back(std::move(terms)), ...);
+    }
+};
+
 struct Derivation {
     FigureId id;
     std::string title;
     std::string formula;
-    std::vector<Term> terms;
+    Terms terms;
     Value result;
     std::string source;
     std::string note;  // what it was compared with, or what would change it most; may be empty

@@ -238,7 +238,8 @@ struct Rule {
     std::string unit;
     std::string text;
     std::string source;
-    std::string standing;  // 'vans', 'boat', 'practice'
+    std::string standing;   // 'vans', 'boat', 'practice'
+    std::string certainty;  // 'standing: boat'
 };
 
 struct Library {

@@ -90,7 +90,7 @@ Result<Library> loadLibrary(const std::string& folder) {
 FromTable fromTable(const Library& library, const std::string& table, std::string row) {
     const auto head = library.heads.find(table);
     promise(head != library.heads.end(), "a term names a table that was loaded");
-    return {table, std::move(row), head->second.source, head->second.certainty};
+    return {head->second.table, std::move(row), head->second.source, head->second.certainty};
 }
 
 const Rule& rule(const Library& library, const std::string& id) {
@@ -101,7 +101,7 @@ const Rule& rule(const Library& library, const std::string& id) {
 
 FromTable fromRule(const Library& library, const std::string& id) {
     const Rule& r = rule(library, id);
-    return {"rules", r.text, r.source, fmt::format("standing: {}", r.standing)};
+    return {"rules", r.text, r.source, r.certainty};
 }
 
 }  // namespace spirk

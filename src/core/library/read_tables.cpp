@@ -167,6 +167,7 @@ void readRules(JsonFields& fields, Library& library) {
         out.text = row.text("text");
         out.source = row.text("source");
         out.standing = row.text("standing");
+        out.certainty = "standing: " + out.standing;
         if (out.source.empty()) {
             row.problem("source", "A rule needs a source.", "Name it.");
         }

@@ -191,11 +191,11 @@ void addSun(const Plan& plan, const Library& library, const ChosenGear& gear, Su
     s.why.add({.id = FigureId("supply.sun.leanest"),
                .title = "Sun into the bank in the leanest month of the trip",
                .formula = "the smallest of the trip's months",
-               .terms = gear.solar ? std::vector<Term>{{"E",
-                                                        "mean day",
-                                                        measure(lean.perDay),
-                                                        FromFigure{monthFigure(lean.month)}}}
-                                   : std::vector<Term>{},
+               .terms = gear.solar ? Terms{{"E",
+                                            "mean day",
+                                            measure(lean.perDay),
+                                            FromFigure{monthFigure(lean.month)}}}
+                                   : Terms{},
                .result = measure(lean.perDay),
                .source = "own arithmetic",
                .note = gear.solar ? "" : "There are no panels."});
