@@ -55,13 +55,15 @@ public:
 
     void settings(const std::vector<DeviceSetting>& settings) {
         html_ += "<table cellpadding=3 width='96%'>";
+        DeviceId before;
         for (const DeviceSetting& s : settings) {
+            // A device is named once, above its further settings.
+            const QString name = s.device == before ? QString() : q(s.name).toHtmlEscaped();
+            before = s.device;
             html_ +=
                 QStringLiteral(
                     "<tr><td width='44%'>%1</td><td width='30%'>%2</td><td><b>%3</b></td></tr>")
-                    .arg(q(s.name).toHtmlEscaped(),
-                         q(s.setting).toHtmlEscaped(),
-                         q(s.value).toHtmlEscaped());
+                    .arg(name, q(s.setting).toHtmlEscaped(), q(s.value).toHtmlEscaped());
         }
         html_ += "</table>";
     }
