@@ -15,7 +15,6 @@
 #include "app/checks/finding_card.h"
 #include "app/diagram/diagram_view.h"
 #include "app/needs/needs_model.h"
-#include "app/needs/ribbon.h"
 #include "app/shared/links.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -99,25 +98,6 @@ TEST_F(Widgets, EmptyNeedsTeachAndOfferOneButton) {
     QTest::mouseClick(first, Qt::LeftButton);
     EXPECT_FALSE(first->isVisible());
     EXPECT_EQ(plan().appliances.size(), 1u);
-}
-
-TEST_F(Widgets, AClickOnABarOfTheRibbonChoosesItsAppliance) {
-    auto* ribbon = find<app::Ribbon>("needs.ribbon");
-    // Rows follow the table; the fourth row is the label printer's.
-    const int top = static_cast<int>(ribbon->fontMetrics().height() * 1.3);
-    const double room = (ribbon->height() - ribbon->fontMetrics().height() * 2.6) * 0.6;
-    const double row = std::min(room / 15.0, ribbon->fontMetrics().height() * 1.2);
-    QTest::mouseClick(
-        ribbon, Qt::LeftButton, {}, QPoint(ribbon->width() / 2, top + static_cast<int>(row * 3.5)));
-    ASSERT_TRUE(window->selection().subject().has_value());
-    EXPECT_EQ(window->selection().subject()->id, "label_printer");
-}
-
-TEST_F(Widgets, RibbonShowsADifferentDayWhenAUseMoves) {
-    auto* ribbon = find<app::Ribbon>("needs.ribbon");
-    const QImage before = ribbon->grab().toImage();
-    typeInto("needs.table", 3, app::NeedsModel::Start, "3:00");
-    EXPECT_NE(ribbon->grab().toImage(), before);
 }
 
 TEST_F(Widgets, TheTableNamesTheDecidingLoad) {
