@@ -3,8 +3,11 @@
 #include <QComboBox>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QFileInfo>
+#include <QStandardPaths>
 #include <cstdio>
 
+#include "app/shared/recovery.h"
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
 #include "core/library/find_data.h"
@@ -36,7 +39,7 @@ struct Options {
     QCommandLineOption pictures{
         "pictures", "Save a picture of each station into <folder> and quit.", "folder"};
     QCommandLineOption theme{"theme", "light, dark or desktop.", "theme", "desktop"};
-    QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size", "1280x800"};
+    QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size"};
     QCommandLineOption moment{
         "moment", "Show this moment in the diagram, counted from 1.", "number"};
     QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
@@ -46,6 +49,11 @@ spirk::app::ThemeChoice themeOf(const QString& name) {
     return name == "dark"    ? spirk::app::ThemeChoice::Dark
            : name == "light" ? spirk::app::ThemeChoice::Light
                              : spirk::app::ThemeChoice::FollowDesktop;
+}
+
+// What was left behind comes back unless another file was asked for.
+bool mayTake(const spirk::app::LeftBehind& left, const QStringList& asked) {
+    return asked.isEmpty() || QFileInfo(asked.front()) == QFileInfo(left.fileName);
 }
 
 }  // namespace
@@ -75,8 +83,11 @@ int main(int argc, char** argv) {
     spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
     const QString demo = QString::fromStdString(data + "/demo/bookbinder.spirk");
     spirk::app::MainWindow window(*library, demo, spirk::app::systemDialogs());
-    const QStringList size = parser.value(options.size).split('x');
-    window.resize(size.value(0).toInt(), size.value(1).toInt());
+    if (parser.isSet(options.size) || parser.isSet(options.pictures)) {
+        const QString wanted = parser.value(options.size);
+        const QStringList size = (wanted.isEmpty() ? "1280x800" : wanted).split('x');
+        window.resize(size.value(0).toInt(), size.value(1).toInt());
+    }
     const QStringList files = parser.positionalArguments();
     if (parser.isSet(options.demo) || !files.isEmpty()) {
         window.openFile(files.isEmpty() ? demo : files.front());
@@ -91,6 +102,16 @@ int main(int argc, char** argv) {
     }
     if (parser.isSet(options.pictures)) {
         return takePictures(window, parser.value(options.pictures));
+    }
+    spirk::app::Recovery recovery(
+        window.document(),
+        QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/open-plans");
+    QObject::connect(
+        &recovery, &spirk::app::Recovery::failed, &window, &spirk::app::MainWindow::showNotice);
+    if (auto left = recovery.leftBehind(); left && mayTake(*left, files)) {
+        const spirk::app::LeftBehind copy = *left;
+        window.openRecovered(std::move(*left));
+        recovery.take(copy);
     }
     window.show();
     return QApplication::exec();

@@ -48,18 +48,25 @@ Document::Document(const Library& library, QObject* parent) : QObject(parent), l
 }
 
 void Document::push(const QString& text, Plan next, const MergeKey& key) {
-    const Design ahead = spirk::design(next, library_);
-    next = numbered(std::move(next), numberedConductors(ahead.wiring.circuit));
-    if (next == plan_) {
-        return;
+    ahead_ = std::make_shared<const Design>(spirk::design(next, library_));
+    next = numbered(std::move(next), numberedConductors(ahead_->wiring.circuit));
+    if (next != plan_) {
+        undo_.push(new EditCommand(*this, text, plan_, std::move(next), key));
     }
-    undo_.push(new EditCommand(*this, text, plan_, std::move(next), key));
+    ahead_.reset();
+}
+
+// Most edits give no new numbers: then the design that asked for them is the one.
+std::shared_ptr<const Design> Document::designOf(const Plan& plan) {
+    return ahead_ && ahead_->plan == plan
+               ? ahead_
+               : std::make_shared<const Design>(spirk::design(plan, library_));
 }
 
 void Document::apply(const Plan& plan) {
     const StandingFigures before = standingFigures(*design_);
     plan_ = plan;
-    design_ = std::make_shared<const Design>(spirk::design(plan_, library_));
+    design_ = designOf(plan_);
     consequence_ = QString::fromStdString(spirk::consequence(before, standingFigures(*design_)));
     emit designChanged();
 }
@@ -72,6 +79,12 @@ void Document::setPlan(Plan plan, const QString& fileName) {
     undo_.clear();
     undo_.setClean();
     emit designChanged();
+    emit fileChanged();
+}
+
+void Document::setRecovered(Plan plan, const QString& fileName) {
+    setPlan(std::move(plan), fileName);
+    undo_.resetClean();
     emit fileChanged();
 }
 

@@ -37,6 +37,9 @@ public:
     void push(const QString& text, Plan next, const MergeKey& key = {});
 
     void setPlan(Plan plan, const QString& fileName);
+    // A plan that was open when the program was stopped: as opened from `fileName`, with changes
+    // that are not saved.
+    void setRecovered(Plan plan, const QString& fileName);
     // Problems of the file, none where it was opened. What was open stays open on a problem.
     [[nodiscard]] std::vector<Error> open(const QString& path);
     [[nodiscard]] Result<QString> save(const QString& path);
@@ -48,10 +51,12 @@ signals:
 private:
     friend class EditCommand;
     void apply(const Plan& plan);
+    [[nodiscard]] std::shared_ptr<const Design> designOf(const Plan& plan);
 
     const Library& library_;
     Plan plan_;
     std::shared_ptr<const Design> design_;
+    std::shared_ptr<const Design> ahead_;  // of the plan that is about to be pushed
     QUndoStack undo_;
     QString fileName_;
     QString consequence_;

@@ -321,6 +321,18 @@ void MainWindow::openFile(const QString& path) {
     showNotice(lines.join("\n"));
 }
 
+void MainWindow::openRecovered(LeftBehind left) {
+    const QString file =
+        left.fileName.isEmpty() ? tr("never saved") : QFileInfo(left.fileName).fileName();
+    const QString name = q(left.plan.name);
+    document_.setRecovered(std::move(left.plan), left.fileName);
+    selection_.select(std::nullopt);
+    showNotice(
+        tr("'%1' (%2) was open when Spirk was stopped. It is back with all its changes, which "
+           "are not saved yet: save it, or open the file again to drop them.")
+            .arg(name, file));
+}
+
 bool MainWindow::save() {
     // The demo is everybody's: it is saved as a plan of one's own.
     if (document_.fileName().isEmpty() || document_.fileName() == demo_) {

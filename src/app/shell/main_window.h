@@ -8,6 +8,7 @@
 #include <QStackedWidget>
 
 #include "app/shared/document.h"
+#include "app/shared/recovery.h"
 #include "app/shared/selection.h"
 #include "app/shell/dialogs.h"
 #include "app/shell/drawer.h"
@@ -28,6 +29,9 @@ public:
     [[nodiscard]] Document& document() { return document_; }
     [[nodiscard]] Selection& selection() { return selection_; }
     void openFile(const QString& path);
+    // Opens what was left behind and says so above the station.
+    void openRecovered(LeftBehind left);
+    void showNotice(const QString& text);
     void showStation(int index);
     [[nodiscard]] int stationCount() const { return static_cast<int>(stations_.size()); }
     [[nodiscard]] QString stationTitle(int index) const;
@@ -63,7 +67,6 @@ private:
     void print(PaperDocument document);
     void askWhy();
     void setTheme(int choice);
-    void showNotice(const QString& text);
     void refreshTitle();
 
     const Library& library_;
