@@ -33,6 +33,16 @@ protected:
     }
     // Width of an hour in the viewport.
     [[nodiscard]] double hour() { return ribbon_->barOf(kLamp, 0).width() / 3.0; }
+    // The pointer with its button held.
+    void moveTo(const QPointF& to) {
+        QMouseEvent move(QEvent::MouseMove,
+                         to,
+                         ribbon_->viewport()->mapToGlobal(to),
+                         Qt::NoButton,
+                         Qt::LeftButton,
+                         {});
+        QApplication::sendEvent(ribbon_->viewport(), &move);
+    }
     // Takes a bar at a part of its length and pulls it by hours, in several moves as a hand does.
     void pull(int row, std::size_t use, double part, double byHours) {
         const QRectF bar = ribbon_->barOf(row, use);
@@ -41,13 +51,7 @@ protected:
         QTest::mousePress(ribbon_->viewport(), Qt::LeftButton, {}, from.toPoint());
         for (const double done : {0.25, 0.5, 0.75, 1.0}) {
             const QPointF to = from + QPointF(hour() * byHours * done, 0);
-            QMouseEvent move(QEvent::MouseMove,
-                             to,
-                             ribbon_->viewport()->mapToGlobal(to),
-                             Qt::NoButton,
-                             Qt::LeftButton,
-                             {});
-            QApplication::sendEvent(ribbon_->viewport(), &move);
+            moveTo(to);
         }
         QTest::mouseRelease(ribbon_->viewport(), Qt::LeftButton);
     }
@@ -83,13 +87,7 @@ TEST_F(RibbonTest, PulledBackToWhereItWasNoStepIsLeft) {
     QTest::mousePress(ribbon_->viewport(), Qt::LeftButton, {}, bar.center().toPoint());
     for (const double by : {1.0, 2.0, 0.0}) {
         const QPointF to = QPointF(bar.center().toPoint()) + QPointF(hour() * by, 0);
-        QMouseEvent move(QEvent::MouseMove,
-                         to,
-                         ribbon_->viewport()->mapToGlobal(to),
-                         Qt::NoButton,
-                         Qt::LeftButton,
-                         {});
-        QApplication::sendEvent(ribbon_->viewport(), &move);
+        moveTo(to);
     }
     QTest::mouseRelease(ribbon_->viewport(), Qt::LeftButton);
     EXPECT_EQ(plan(), before);
