@@ -46,7 +46,7 @@ public:
 private:
     void add(Derivation d) { out_.add(std::move(d)); }
 
-    FromTable columnRow(const AmpacityColumn& column, SquareMetres area) const {
+    [[nodiscard]] FromTable columnRow(const AmpacityColumn& column, SquareMetres area) const {
         return {"ampacity", column.name + ", " + format(area), column.source, column.certainty};
     }
 
@@ -144,7 +144,7 @@ private:
     }
 
     // The shops' figure beside it, for comparison only.
-    std::string trade(SquareMetres area) const {
+    [[nodiscard]] std::string trade(SquareMetres area) const {
         const AmpacityColumn& shop = columnOf(task_.library, "trade");
         const auto found = shop.amps.find(area);
         return found == shop.amps.end() ? ""
@@ -153,7 +153,7 @@ private:
     }
 
     // The protecting fuse where it is the larger, else a rule.
-    Origin neededFrom(const CableRow& row) const {
+    [[nodiscard]] Origin neededFrom(const CableRow& row) const {
         const Amps byLoad = row.load * rule(task_.library, "continuous_factor").value;
         if (row.protection && *row.protection >= byLoad) {
             return FromFigure{fuseFigure(*row.protectedBy, End::From)};

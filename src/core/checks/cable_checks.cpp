@@ -9,6 +9,7 @@
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/checks/families.h"
+#include "core/result/promise.h"
 
 namespace spirk {
 
@@ -118,6 +119,7 @@ std::optional<Mend> thickerFor(const CheckInput& in, const PathDrop& path) {
             worst = row;
         }
     }
+    promise(worst != nullptr, "a path of drop has conductors");
     const auto perMetre = [&](SquareMetres area) {
         const auto found = std::ranges::find(in.library.conductors, area, &ConductorRow::area);
         return found->ohmPerMetre20;

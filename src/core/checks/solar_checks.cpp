@@ -54,7 +54,7 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
     f.figures = {FigureId("solar.voc.cold")};
     if (s.series % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel",
-                            {{"s", count(s.series / 2)}, {"p", count(s.parallel * 2)}}},
+                            {{"s", count(s.series / 2.0)}, {"p", count(s.parallel * 2)}}},
                            {{"gear.solar.series", "", s.series / 2.0},
                             {"gear.solar.parallel", "", s.parallel * 2.0}}});
     }
