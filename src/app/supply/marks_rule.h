@@ -41,7 +41,7 @@ private:
     [[nodiscard]] double lineY() const;
     [[nodiscard]] std::vector<Placed> placed() const;
     void paintMark(QPainter& painter, const Placed& mark) const;
-    // The limit's figure where there is one, else that of what is needed.
+    // Ctrl: the limit where there is one; Shift: what is chosen; else what is needed.
     [[nodiscard]] FigureId figureFor(Qt::KeyboardModifiers modifiers) const;
 
     QString name_;
