@@ -13,7 +13,7 @@ namespace {
 
 void windowToFirstPaint(benchmark::State& state) {
     for (auto _ : state) {
-        const auto library = spirk::loadLibrary(SPIRK_DATA_DIR);
+        const auto library = spirk::loadLibraries(SPIRK_DATA_DIR);
         spirk::promise(library.has_value(), "the shipped library loads");
         const QString demo = QString(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk";
         spirk::app::MainWindow window(*library, demo, spirk::app::systemDialogs());

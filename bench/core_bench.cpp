@@ -14,9 +14,9 @@ using spirk::promise;
 
 const spirk::Library& library() {
     static const spirk::Library loaded = [] {
-        auto read = spirk::loadLibrary(SPIRK_DATA_DIR);
+        auto read = spirk::loadLibraries(SPIRK_DATA_DIR);
         promise(read.has_value(), "the shipped library loads");
-        return std::move(*read);
+        return std::move(read->regions.front());
     }();
     return loaded;
 }

@@ -74,15 +74,15 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument("plan", "A .spirk file to open.", "[plan]");
     parser.process(application);
     const std::string data = spirk::findDataFolder(argv[0], SPIRK_SOURCE_DATA);
-    const auto library = spirk::loadLibrary(data);
-    if (!library) {
-        std::fprintf(stderr, "spirk: %s\n", oneLine(library.error()).c_str());
+    const auto libraries = spirk::loadLibraries(data);
+    if (!libraries) {
+        std::fprintf(stderr, "spirk: %s\n", oneLine(libraries.error()).c_str());
         return 2;
     }
     spirk::app::loadTranslations(application);
     spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
     const QString demo = QString::fromStdString(data + "/demo/bookbinder.spirk");
-    spirk::app::MainWindow window(*library, demo, spirk::app::systemDialogs());
+    spirk::app::MainWindow window(*libraries, demo, spirk::app::systemDialogs());
     if (parser.isSet(options.size) || parser.isSet(options.pictures)) {
         const QString wanted = parser.value(options.size);
         const QStringList size = (wanted.isEmpty() ? "1280x800" : wanted).split('x');

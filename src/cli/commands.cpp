@@ -88,7 +88,8 @@ Outcome check(const Design& design, Form form) {
 
 Outcome why(const Design& design, const Library& library, const std::string& figure, Form form) {
     if (const auto d = spirk::why(design, library, FigureId(figure))) {
-        return {kClean, form == Form::Json ? derivationJson(*d) : asText(*d), ""};
+        return {
+            kClean, form == Form::Json ? derivationJson(*d) : asText(*d, design.plan.units), ""};
     }
     std::string near;
     for (const auto& [id, derivation] : design.why.all()) {

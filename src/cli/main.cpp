@@ -36,16 +36,17 @@ Outcome badInput(const std::vector<spirk::Error>& problems) {
 using Command = std::function<Outcome(const spirk::Design&, const spirk::Library&)>;
 
 Outcome run(const Arguments& args, const std::string& program, const Command& command) {
-    const auto library = spirk::loadLibrary(
+    const auto libraries = spirk::loadLibraries(
         args.data.empty() ? spirk::findDataFolder(program, SPIRK_SOURCE_DATA) : args.data);
-    if (!library) {
-        return badInput({library.error()});
+    if (!libraries) {
+        return badInput({libraries.error()});
     }
     const spirk::PlanReading reading = spirk::loadPlan(args.plan);
     if (!reading.plan) {
         return badInput(reading.problems);
     }
-    return command(spirk::design(*reading.plan, *library), *library);
+    const spirk::Library& library = spirk::libraryFor(*libraries, reading.plan->region);
+    return command(spirk::design(*reading.plan, library), library);
 }
 
 // Throws what the parser of the command line throws on a mistake of ours in declaring it.

@@ -13,7 +13,7 @@ namespace {
 
 class DocumentTest : public ::testing::Test {
 protected:
-    DocumentTest() : document(test::library()) { document.setPlan(test::aFullVan(), QString()); }
+    DocumentTest() : document(test::libraries()) { document.setPlan(test::aFullVan(), QString()); }
     void setDays(double days, const char* key) {
         Plan next = document.plan();
         next.trip.daysWithoutSun = days;

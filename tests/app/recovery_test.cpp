@@ -19,7 +19,7 @@
 namespace spirk {
 namespace {
 
-using test::library;
+using test::libraries;
 
 QString freshFolder(const std::string& name) {
     return QString::fromStdString(test::temporaryPath(name));
@@ -37,7 +37,7 @@ QStringList copiesIn(const QString& folder) {
 
 TEST(Recovery, ACopyFollowsEveryChangeThatIsNotSaved) {
     const QString folder = freshFolder("follows");
-    app::Document document(library());
+    app::Document document(libraries());
     const app::Recovery recovery(document, folder);
     EXPECT_TRUE(copiesIn(folder).isEmpty());
     document.push("days", withDays(3));
@@ -50,7 +50,7 @@ TEST(Recovery, ACopyFollowsEveryChangeThatIsNotSaved) {
 
 TEST(Recovery, NothingIsKeptOfWhatIsSavedOrUndone) {
     const QString folder = freshFolder("saved");
-    app::Document document(library());
+    app::Document document(libraries());
     const app::Recovery recovery(document, folder);
     document.push("days", withDays(3));
     QTest::qWait(1);
@@ -67,11 +67,11 @@ TEST(Recovery, NothingIsKeptOfWhatIsSavedOrUndone) {
 
 TEST(Recovery, AnotherRunningProgramsCopyIsLeftAlone) {
     const QString folder = freshFolder("running");
-    app::Document first(library());
+    app::Document first(libraries());
     const app::Recovery running(first, folder);
     first.push("days", withDays(3));
     QTest::qWait(1);
-    app::Document second(library());
+    app::Document second(libraries());
     const app::Recovery recovery(second, folder);
     EXPECT_FALSE(recovery.leftBehind().has_value());
 }
@@ -81,7 +81,7 @@ TEST(Recovery, AFolderThatCannotBeWrittenIsSaid) {
     QFile file(folder);
     ASSERT_TRUE(file.open(QIODevice::WriteOnly));  // a file where the folder should be
     file.close();
-    app::Document document(library());
+    app::Document document(libraries());
     app::Recovery recovery(document, folder);
     QSignalSpy failed(&recovery, &app::Recovery::failed);
     EXPECT_FALSE(recovery.problem().isEmpty());
@@ -97,7 +97,7 @@ TEST(Recovery, ADamagedCopyIsNoReasonNotToStart) {
     ASSERT_TRUE(file.open(QIODevice::WriteOnly));
     file.write("{\"spirk_format\": 1, \"na");
     file.close();
-    app::Document document(library());
+    app::Document document(libraries());
     const app::Recovery recovery(document, folder);
     EXPECT_FALSE(recovery.leftBehind().has_value());
     EXPECT_TRUE(QFile::exists(folder + "/half.spirk"));  // perhaps a person can still read it
@@ -105,7 +105,7 @@ TEST(Recovery, ADamagedCopyIsNoReasonNotToStart) {
 
 // Runs in a child only: edits as fast as it can until it is killed.
 TEST(RecoveryChild, DISABLED_EditsUntilKilled) {
-    app::Document document(library());
+    app::Document document(libraries());
     const app::Recovery recovery(document, qEnvironmentVariable("SPIRK_TEST_FOLDER"));
     document.setPlan(test::aSmallVan(), "/somewhere/van.spirk");
     for (int edit = 1; edit < 100000; ++edit) {
@@ -153,7 +153,7 @@ TEST(Recovery, AfterAKillAtMostTheLastEditIsLost) {
         const int done = lastOf(told, "done");
         const int begun = lastOf(told, "begin");
         ASSERT_GE(done, edits);
-        app::Document document(library());
+        app::Document document(libraries());
         app::Recovery recovery(document, folder);
         const auto left = recovery.leftBehind();
         ASSERT_TRUE(left.has_value());

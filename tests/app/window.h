@@ -39,7 +39,7 @@ protected:
             return QString();
         };
         const QString demo = QString(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk";
-        window = std::make_unique<app::MainWindow>(library(), demo, dialogs);
+        window = std::make_unique<app::MainWindow>(libraries(), demo, dialogs);
         window->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window.get()));
         // Without a window manager nobody else gives it the focus that shortcuts need.

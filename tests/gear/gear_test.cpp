@@ -31,14 +31,14 @@ TEST(BlockResistance, FallsWithCapacityAndAMakersFigureWins) {
     BatteryModel small = library().batteries.front();
     BatteryModel large = small;
     large.capacity = small.capacity * 2.0;
-    EXPECT_NEAR(blockResistance(large, lfp, ResistanceCase::Mid) /
-                    blockResistance(small, lfp, ResistanceCase::Mid),
+    EXPECT_NEAR(batteryResistance(large, lfp, ResistanceCase::Mid) /
+                    batteryResistance(small, lfp, ResistanceCase::Mid),
                 0.5,
                 1e-12);
-    EXPECT_LT(blockResistance(small, lfp, ResistanceCase::Low),
-              blockResistance(small, lfp, ResistanceCase::High));
+    EXPECT_LT(batteryResistance(small, lfp, ResistanceCase::Low),
+              batteryResistance(small, lfp, ResistanceCase::High));
     small.shortCircuit = amps(2000);
-    EXPECT_NEAR(blockResistance(small, lfp, ResistanceCase::Mid).si(), 13.60 / 2000.0, 1e-12);
+    EXPECT_NEAR(batteryResistance(small, lfp, ResistanceCase::Mid).si(), 13.60 / 2000.0, 1e-12);
 }
 
 TEST(ControllerOutput, IsBoundedByItsRating) {

@@ -37,9 +37,7 @@ protected:
         return *found;
     }
     // Rest voltage of the bank as it is delivered, half charged.
-    [[nodiscard]] static double rest() {
-        return restVoltage(*demo().gear.bank.chemistry, 0.5).si();
-    }
+    [[nodiscard]] static double rest() { return restVoltage(demo().gear.bank.chemistry, 0.5).si(); }
 };
 
 TEST_F(Readings, EachLiesWithinItsBand) {
@@ -55,7 +53,7 @@ TEST_F(Readings, EachLiesWithinItsBand) {
 
 TEST_F(Readings, BandOfVoltsIsThatOfTwentyToNinetyFivePercentCharge) {
     const Expected& e = reading("on.main", "volts");
-    const Chemistry& lfp = *demo().gear.bank.chemistry;
+    const Chemistry& lfp = demo().gear.bank.chemistry;
     EXPECT_NEAR(e.value.si - e.low.si, rest() - restVoltage(lfp, 0.2).si(), 1e-9);
     EXPECT_NEAR(e.high.si - e.value.si, restVoltage(lfp, 0.95).si() - rest(), 1e-9);
 }
@@ -84,7 +82,7 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
         ohms += findDevice(circuit, DeviceId(id))->resistance.si();
     }
     const ChosenBank& bank = demo().gear.bank;
-    ohms += blockResistance(*bank.model, *bank.chemistry, ResistanceCase::High).si() / 3.0;
+    ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0;
     const double power = 41.0;  // the laptop, measured
     const double v = (rest() + std::sqrt(rest() * rest() - 4.0 * ohms * power)) / 2.0;
     EXPECT_NEAR(reading("on.circuit.laptop.feed+", "volts").value.si, v, 1e-4);

@@ -36,7 +36,7 @@ TEST_F(Fields, GoodFieldsLeaveNoProblem) {
     EXPECT_EQ(f.numbers("l", 0, 10), (std::vector<double>{1, 2}));
     EXPECT_EQ(f.texts("s"), (std::vector<std::string>{"a"}));
     EXPECT_EQ(f.object("o").number("k", 0, 10), 1.0);
-    f.refuseUnknownKeys();
+    f.settleUnknownKeys();
     EXPECT_TRUE(problems_.empty());
 }
 
@@ -107,7 +107,7 @@ TEST_F(Fields, AnUnknownNameListsTheKnownOnes) {
 TEST_F(Fields, KeysThatNobodyAskedForAreNamed) {
     JsonFields f = over(R"({"a": 1, "b": 2})");
     (void)f.number("a", 0, 5);
-    f.refuseUnknownKeys();
+    f.settleUnknownKeys();
     EXPECT_EQ(onlyProblemAt(), "root.b");
 }
 

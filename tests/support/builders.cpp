@@ -10,13 +10,21 @@
 
 namespace spirk::test {
 
-const Library& library() {
-    static const Library loaded = [] {
-        auto read = loadLibrary(SPIRK_DATA_DIR);
-        promise(read.has_value(), "the shipped library loads");
+const Libraries& libraries() {
+    static const Libraries loaded = [] {
+        auto read = loadLibraries(SPIRK_DATA_DIR);
+        promise(read.has_value(), "the shipped tables load");
         return std::move(*read);
     }();
     return loaded;
+}
+
+const Library& library() { return libraries().regions.front(); }
+
+const Library& americanLibrary() {
+    const Library* found = findRegion(libraries(), "north_america");
+    promise(found != nullptr, "the shipped tables have North America");
+    return *found;
 }
 
 Appliance aLoad(const std::string& id, Watts watts, Category category) {

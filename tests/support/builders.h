@@ -8,8 +8,10 @@
 
 namespace spirk::test {
 
-// The library of data/, read once.
+// The tables of data/, read once. Plans are European unless a test says otherwise.
+[[nodiscard]] const Libraries& libraries();
 [[nodiscard]] const Library& library();
+[[nodiscard]] const Library& americanLibrary();
 
 // One 100 Ah battery, a fridge and a lamp; no sun, no engine, no inverter. Clean by all rules.
 [[nodiscard]] Plan aSmallVan();

@@ -42,13 +42,18 @@ private:
     MergeKey key_;
 };
 
-Document::Document(const Library& library, QObject* parent) : QObject(parent), library_(library) {
-    setPlan(emptyPlan(library), QString());
+std::shared_ptr<const Design> Document::designed(const Plan& plan) const {
+    return std::make_shared<const Design>(spirk::design(plan, libraryFor(libraries_, plan.region)));
+}
+
+Document::Document(const Libraries& libraries, QObject* parent)
+    : QObject(parent), libraries_(libraries) {
+    setPlan(emptyPlan(libraries.regions.front()), QString());
     connect(&undo_, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
 
 void Document::push(const QString& text, Plan next, const MergeKey& key) {
-    ahead_ = std::make_shared<const Design>(spirk::design(next, library_));
+    ahead_ = designed(next);
     next = numbered(std::move(next), numberedConductors(ahead_->wiring.circuit));
     if (next != plan_) {
         undo_.push(new EditCommand(*this, text, plan_, std::move(next), key));
@@ -58,9 +63,7 @@ void Document::push(const QString& text, Plan next, const MergeKey& key) {
 
 // Most edits give no new numbers: then the design that asked for them is the one.
 std::shared_ptr<const Design> Document::designOf(const Plan& plan) {
-    return ahead_ && ahead_->plan == plan
-               ? ahead_
-               : std::make_shared<const Design>(spirk::design(plan, library_));
+    return ahead_ && ahead_->plan == plan ? ahead_ : designed(plan);
 }
 
 void Document::apply(const Plan& plan) {
@@ -75,7 +78,7 @@ void Document::setPlan(Plan plan, const QString& fileName) {
     plan_ = std::move(plan);
     fileName_ = fileName;
     consequence_.clear();
-    design_ = std::make_shared<const Design>(spirk::design(plan_, library_));
+    design_ = designed(plan_);
     undo_.clear();
     undo_.setClean();
     emit designChanged();

@@ -21,11 +21,13 @@ struct MergeKey {
 class Document : public QObject {
     Q_OBJECT
 public:
-    // `library` must outlive the document.
-    explicit Document(const Library& library, QObject* parent = nullptr);
+    // `libraries` must outlive the document.
+    explicit Document(const Libraries& libraries, QObject* parent = nullptr);
 
     [[nodiscard]] const Plan& plan() const { return plan_; }
-    [[nodiscard]] const Library& library() const { return library_; }
+    // Of the plan's region.
+    [[nodiscard]] const Library& library() const { return libraryFor(libraries_, plan_.region); }
+    [[nodiscard]] const Libraries& libraries() const { return libraries_; }
     [[nodiscard]] std::shared_ptr<const Design> design() const { return design_; }
     [[nodiscard]] QUndoStack& undoStack() { return undo_; }
     [[nodiscard]] const QString& fileName() const { return fileName_; }
@@ -53,7 +55,9 @@ private:
     void apply(const Plan& plan);
     [[nodiscard]] std::shared_ptr<const Design> designOf(const Plan& plan);
 
-    const Library& library_;
+    [[nodiscard]] std::shared_ptr<const Design> designed(const Plan& plan) const;
+
+    const Libraries& libraries_;
     Plan plan_;
     std::shared_ptr<const Design> design_;
     std::shared_ptr<const Design> ahead_;  // of the plan that is about to be pushed

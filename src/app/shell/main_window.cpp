@@ -36,8 +36,8 @@ const char* const kPlanFilter = QT_TRANSLATE_NOOP("MainWindow", "Spirk plans (*.
 
 }  // namespace
 
-MainWindow::MainWindow(const Library& library, QString demo, Dialogs dialogs)
-    : library_(library), demo_(std::move(demo)), dialogs_(std::move(dialogs)), document_(library) {
+MainWindow::MainWindow(const Libraries& libraries, QString demo, Dialogs dialogs)
+    : demo_(std::move(demo)), dialogs_(std::move(dialogs)), document_(libraries) {
     setObjectName("mainWindow");
     makeStations();
     makeFrame();
@@ -205,10 +205,12 @@ void MainWindow::makeExportMenu(QMenu* file) {
         exportTable("labels.csv", labelsCsv);
     });
     action(menu, "export.cables", tr("C&ables (CSV)…"), {}, [this] {
-        exportTable("cables.csv", [this](const Design& d) { return cablesCsv(d, library_); });
+        exportTable("cables.csv",
+                    [this](const Design& d) { return cablesCsv(d, document_.library()); });
     });
     action(menu, "export.report", tr("&Report (JSON)…"), {}, [this] {
-        exportTable("report.json", [this](const Design& d) { return reportJson(d, library_); });
+        exportTable("report.json",
+                    [this](const Design& d) { return reportJson(d, document_.library()); });
     });
 }
 
@@ -288,7 +290,7 @@ void MainWindow::refreshTitle() {
 void MainWindow::newPlan() {
     if (mayLeave()) {
         selection_.select(std::nullopt);
-        document_.setPlan(emptyPlan(library_), QString());
+        document_.setPlan(emptyPlan(document_.library()), QString());
         showStation(0);
     }
 }
@@ -385,7 +387,7 @@ void MainWindow::exportDocument(PaperDocument document, const QString& name) {
         return;
     }
     const std::shared_ptr<const Design> design = document_.design();
-    const std::vector<Page> pages = pagesOf(document, *design, library_);
+    const std::vector<Page> pages = pagesOf(document, *design, document_.library());
     const QString title = q(design->plan.name);
     if (path.endsWith(".svg", Qt::CaseInsensitive)) {
         const auto written = writeSvg(pages, title, path);
@@ -411,7 +413,7 @@ void MainWindow::exportTable(const QString& name,
 
 void MainWindow::print(PaperDocument document) {
     const std::shared_ptr<const Design> design = document_.design();
-    dialogs_.print(this, pagesOf(document, *design, library_));
+    dialogs_.print(this, pagesOf(document, *design, document_.library()));
 }
 
 void MainWindow::askWhy() {

@@ -23,8 +23,8 @@ class DiagramStation;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    // `library` must outlive the window; `demo` is the path of the demo plan.
-    MainWindow(const Library& library, QString demo, Dialogs dialogs);
+    // `libraries` must outlive the window; `demo` is the path of the demo plan.
+    MainWindow(const Libraries& libraries, QString demo, Dialogs dialogs);
 
     [[nodiscard]] Document& document() { return document_; }
     [[nodiscard]] Selection& selection() { return selection_; }
@@ -69,7 +69,6 @@ private:
     void setTheme(int choice);
     void refreshTitle();
 
-    const Library& library_;
     QString demo_;
     Dialogs dialogs_;
     Document document_;

@@ -52,20 +52,20 @@ std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
     return out;
 }
 
-std::string colourOf(Role role) {
+std::string colourOf(const Region& region, Role role) {
     switch (role) {
         case Role::Positive:
-            return "red";
+            return region.positive;
         case Role::Negative:
-            return "black";
+            return region.negative;
         case Role::ArrayPositive:
-            return "red (solar cable)";
+            return region.arrayPositive;
         case Role::ArrayNegative:
-            return "black (solar cable)";
+            return region.arrayNegative;
         case Role::Control:
-            return "blue";
+            return region.control;
         case Role::Bond:
-            return "black, marked as bond";
+            return region.bond;
         case Role::Factory:
             return "vehicle's own";
     }

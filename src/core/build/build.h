@@ -58,7 +58,7 @@ struct Build {
 // Conductors that carry a number, in the circuit's order.
 [[nodiscard]] std::vector<ConductorId> numberedConductors(const Circuit& circuit);
 
-// Colour of a conductor in words, as the region asks: red and black in 12 V systems here.
-[[nodiscard]] std::string colourOf(Role role);
+// Colour of a conductor in words, as the region asks.
+[[nodiscard]] std::string colourOf(const Region& region, Role role);
 
 }  // namespace spirk

@@ -56,10 +56,10 @@ std::vector<CutPiece> cutList(const Library& library,
         whole.to = nameOf(circuit, c.to);
         whole.area = row.area;
         whole.insulation = columnOf(library, c.insulation).name;
-        whole.colour = colourOf(c.role);
+        whole.colour = colourOf(library.region, c.role);
         whole.length = lengths.routes[i].length;
-        whole.fromLug = lugText(row.area, row.from.stud);
-        whole.toLug = lugText(row.area, row.to.stud);
+        whole.fromLug = lugText(row.area, studName(library, row.from.stud));
+        whole.toLug = lugText(row.area, studName(library, row.to.stud));
         if (!inHolder(library, row.fuseFrom)) {
             out.push_back(std::move(whole));
             continue;
@@ -68,12 +68,12 @@ std::vector<CutPiece> cutList(const Library& library,
         CutPiece first = whole;
         first.piece += "a";
         first.to = "fuse holder";
-        first.toLug = lugText(row.area, stud);
+        first.toLug = lugText(row.area, studName(library, stud));
         first.length = row.fuseFrom->distance;
         CutPiece second = whole;
         second.piece += "b";
         second.from = "fuse holder";
-        second.fromLug = lugText(row.area, stud);
+        second.fromLug = lugText(row.area, studName(library, stud));
         second.length = std::max(metres(kShortestPiece), whole.length - row.fuseFrom->distance);
         out.push_back(std::move(first));
         out.push_back(std::move(second));

@@ -334,7 +334,8 @@ Amps neededAmpacity(const SizingTask& task,
     const Conductor& c = task.circuit().conductors[index];
     const double factor = rule(task.library, "continuous_factor").value;
     if (c.role == Role::ArrayPositive || c.role == Role::ArrayNegative) {
-        return task.gear.solar ? task.gear.solar->panel->isc * (factor * task.gear.solar->parallel)
+        const double sun = rule(task.library, "array_factor").value;
+        return task.gear.solar ? task.gear.solar->panel->isc * (sun * task.gear.solar->parallel)
                                : Amps();
     }
     const Protector protector = protectorOf(task, state, index);

@@ -145,23 +145,21 @@ private:
 
     // The shops' figure beside it, for comparison only.
     [[nodiscard]] std::string trade(SquareMetres area) const {
-        const AmpacityColumn& shop = columnOf(task_.library, "trade");
+        const AmpacityColumn& shop = columnOf(task_.library, task_.library.region.comparison);
         const auto found = shop.amps.find(area);
         return found == shop.amps.end() ? ""
-                                        : "Shops say " + format(found->second) +
-                                              ": optimistic, for short runs; not used.";
+                                        : "For comparison, not used: " + shop.name + ", " +
+                                              format(found->second) + " (" + shop.source + ").";
     }
 
     // The protecting fuse where it is the larger, else a rule.
-    [[nodiscard]] Origin neededFrom(const CableRow& row) const {
+    [[nodiscard]] Origin neededFrom(const Conductor& c, const CableRow& row) const {
+        const bool array = c.role == Role::ArrayPositive || c.role == Role::ArrayNegative;
         const Amps byLoad = row.load * rule(task_.library, "continuous_factor").value;
         if (row.protection && *row.protection >= byLoad) {
             return FromFigure{fuseFigure(*row.protectedBy, End::From)};
         }
-        return FromRule{
-            "1.25 times its current; before a solar controller 1.25 times what the panels give "
-            "into "
-            "a short"};
+        return fromRule(task_.library, array ? "array_factor" : "continuous_factor");
     }
 
     void size(const Conductor& c, const CableRow& row, std::size_t i) {
@@ -170,20 +168,21 @@ private:
             .id = cableFigure(c.id, "size"),
             .title = c.name + ", size",
             .formula = "smallest size with I_z ≥ needed, drop within its limit, k²S² ≥ I²t",
-            .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
-                      {"needed", "what it must carry for good", measure(needed), neededFrom(row)},
-                      {"I_z",
-                       "may carry",
-                       measure(row.ampacity),
-                       FromFigure{cableFigure(c.id, "ampacity")}},
-                      {"drop",
-                       "part of the limit used on its worst path",
-                       percent(row.margins.drop),
-                       FromFigure{cableFigure(c.id, "drop")}},
-                      {"short",
-                       "part of k²S² used",
-                       percent(row.margins.shortCircuit),
-                       FromFigure{cableFigure(c.id, "fault")}}},
+            .terms =
+                {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
+                 {"needed", "what it must carry for good", measure(needed), neededFrom(c, row)},
+                 {"I_z",
+                  "may carry",
+                  measure(row.ampacity),
+                  FromFigure{cableFigure(c.id, "ampacity")}},
+                 {"drop",
+                  "part of the limit used on its worst path",
+                  percent(row.margins.drop),
+                  FromFigure{cableFigure(c.id, "drop")}},
+                 {"short",
+                  "part of k²S² used",
+                  percent(row.margins.shortCircuit),
+                  FromFigure{cableFigure(c.id, "fault")}}},
             .result = measure(row.area),
             .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules",
             .note = ""};

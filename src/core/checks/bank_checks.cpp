@@ -34,9 +34,8 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
 }
 
 Finding bankTooSmall(const CheckInput& in) {
-    Finding f = findingOf("B1", Severity::Fault, {SubjectKind::Device, "bank.1"});
+    Finding f = findingOf(in, "B1", {SubjectKind::Device, "bank.1"});
     f.id = "B1 bank";
-    f.standing = Standing::CommonPractice;
     f.what = {"The bank carries {has} days without sun; you asked for {asked}.",
               {{"has", daysText(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
@@ -44,7 +43,6 @@ Finding bankTooSmall(const CheckInput& in) {
              {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};
     f.remedy = {
         "Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs.", {}};
-    f.source = "own arithmetic";
     f.figures = {FigureId("supply.days"), FigureId("supply.bank.needed")};
     f.mends = largerBanks(in, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);
     return f;
@@ -81,14 +79,12 @@ Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
 }
 
 Finding dischargeTooLarge(const CheckInput& in, Amps worst) {
-    Finding f = findingOf("B2", Severity::Fault, {SubjectKind::Device, "bank.1"});
+    Finding f = findingOf(in, "B2", {SubjectKind::Device, "bank.1"});
     f.id = "B2 bank";
-    f.standing = Standing::Maker;
     f.what = {"With everything on, a battery must give {current}; its limit is {limit}.",
               {{"current", measure(worst)}, {"limit", measure(in.gear.bank.model->maxDischarge)}}};
     f.why = {"Its battery manager switches off under load, and everything goes dark at once.", {}};
     f.remedy = {"Use more or larger batteries, or a smaller inverter.", {}};
-    f.source = "maker's limit, as in the library";
     f.figures = {FigureId("bank.discharge")};
     f.mends = largerBanks(in, worst / in.gear.bank.model->maxDischarge);
     return f;

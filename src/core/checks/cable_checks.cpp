@@ -15,8 +15,6 @@ namespace spirk {
 
 namespace {
 
-constexpr double kOuterDrop = 0.10;  // ABYC E-11: the most that any circuit may lose
-
 // The smallest size whose corrected ampacity carries `current`.
 std::optional<SquareMetres> sizeCarrying(const CheckInput& in, const CableRow& row, Amps current) {
     const Conductor& c = conductorOf(in, row);
@@ -62,8 +60,7 @@ bool spokenForByTwin(const CheckInput& in, const CableRow& row) {
 
 Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
     const Conductor& c = conductorOf(in, row);
-    Finding f = findingOf("W1", Severity::Danger, subject(row.id));
-    f.standing = Standing::BoatPracticeByChoice;
+    Finding f = findingOf(in, "W1", subject(row.id));
     f.what = {
         "The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity}).",
         {{"name", c.name},
@@ -71,7 +68,6 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
          {"size", measure(row.area)},
          {"ampacity", measure(row.ampacity)}}};
     f.why = {"An overload could overheat the cable before the fuse opens.", {}};
-    f.source = "IEC 60364-4-43, 433.1 (I_n ≤ I_z); ABYC E-11";
     f.figures = {fuseFigure(*row.protectedBy, End::From), cableFigure(row.id, "ampacity")};
     const FuseFamily& family = familyOf(in.library, fuse.family);
     const auto smaller = ratingWithin(family, row.ampacity);
@@ -94,8 +90,7 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
 }
 
 Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
-    Finding f = findingOf("W2", Severity::Fault, subject(row.id));
-    f.standing = Standing::BoatPracticeByChoice;
+    Finding f = findingOf(in, "W2", subject(row.id));
     f.what = {"The fuse of {name} ({fuse}) is below 1.25 times its current ({load}, so {needed}).",
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
@@ -103,7 +98,6 @@ Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFus
                {"needed", measure(fuse.needed)}}};
     f.why = {"It will age and open under its normal load.", {}};
     f.remedy = {"Fit {fuse}.", {{"fuse", measure(fuse.computedRating)}}};
-    f.source = "NEC 210.20/215.3; blade fuses: 80 % of the rating (common practice)";
     f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "load")};
     f.mends = {setFuse(row.id, fuse.computedRating)};
     return f;
@@ -137,12 +131,14 @@ std::optional<Mend> thickerFor(const CheckInput& in, const PathDrop& path) {
 }
 
 Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
-    const bool practice =
-        path.fraction <= kOuterDrop && rule(in.library, path.rule).standing == "practice";
-    Finding f = findingOf(
-        "W7", practice ? Severity::Advice : Severity::Fault, subject(path.conductors.front()));
+    const bool practice = path.fraction <= rule(in.library, "drop_outer").value &&
+                          rule(in.library, path.rule).standing == Standing::CommonPractice;
+    Finding f = findingOf(in, "W7", subject(path.conductors.front()));
     f.id = "W7 " + path.id;
-    f.standing = practice ? Standing::CommonPractice : Standing::BoatPracticeByChoice;
+    if (practice) {
+        f.severity = Severity::Advice;
+        f.standing = Standing::CommonPractice;
+    }
     for (std::size_t i = 1; i < path.conductors.size(); ++i) {
         f.where.push_back(subject(path.conductors[i]));
     }
@@ -155,7 +151,6 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
         "What is at the end gets too little voltage when it works hard, or a charger reads a "
         "wrong one.",
         {}};
-    f.source = "ABYC E-11: 3 % critical, 10 % others; own limits as in the rules";
     f.figures = {path.figure};
     f.remedy = {"Use a thicker cable where most is lost, or a shorter way.", {}};
     if (auto mend = thickerFor(in, path)) {
@@ -165,8 +160,7 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
 }
 
 Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
-    Finding f = findingOf("W8", Severity::Danger, subject(row.id));
-    f.standing = Standing::BoatPracticeByChoice;
+    Finding f = findingOf(in, "W8", subject(row.id));
     const std::string& name = conductorOf(in, row).name;
     if (row.letThrough) {
         f.what = {"A short on {name} puts {through} into its cable, which bears {bears}.",
@@ -179,7 +173,6 @@ Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
     }
     f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on.", {}};
     f.remedy = {"Use a thicker or shorter cable, or a smaller fuse.", {}};
-    f.source = "IEC 60364-4-43, 434.5: I²t ≤ k²S²";
     f.figures = {cableFigure(row.id, "fault")};
     return f;
 }
@@ -192,10 +185,9 @@ void checkFitting(const CheckInput& in,
     if (fitting.lugSold && fitting.sizeFits) {
         return;
     }
-    Finding f = findingOf("W10", Severity::Fault, subject(row.id));
+    Finding f = findingOf(in, "W10", subject(row.id));
     f.id += " " + text(terminal);
     f.where.push_back(subject(terminal.device));
-    f.standing = Standing::Maker;
     if (!fitting.sizeFits) {
         f.what = {"{name} ({size}) is larger than the terminal {terminal} takes ({largest}).",
                   {{"name", conductorOf(in, row).name},
@@ -218,7 +210,6 @@ void checkFitting(const CheckInput& in,
     f.why = {
         "A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot.",
         {}};
-    f.source = "terminals as in the library; lugs after DIN 46235, from memory";
     f.figures = {cableFigure(row.id, "size")};
     out.push_back(std::move(f));
 }

@@ -25,11 +25,14 @@ void append(Checks& into, const std::vector<Finding>& from) {
 
 }  // namespace
 
-Finding findingOf(const std::string& rule, Severity severity, Subject where) {
+Finding findingOf(const CheckInput& in, const std::string& rule, Subject where) {
+    const CheckBasis& rests = basis(in.library, rule);
     Finding out;
     out.id = rule + " " + where.id;
     out.rule = rule;
-    out.severity = severity;
+    out.severity = rests.severity;
+    out.standing = rests.standing;
+    out.source = rests.source;
     out.where = {std::move(where)};
     return out;
 }

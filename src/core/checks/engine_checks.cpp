@@ -16,7 +16,7 @@ struct EngineShare {
 
 EngineShare shareOf(const CheckInput& in) {
     const ChosenEngine& e = *in.gear.engine;
-    const Volts out = in.gear.bank.chemistry->absorption;
+    const Volts out = in.gear.bank.chemistry.absorption;
     return {dcdcInput(*e.charger, out, e.charger->output, e.charger->start),
             e.alternator * in.library.alternator.roadShareLimit,
             spareAtIdle(
@@ -30,8 +30,8 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
             .formula = "I_in = V_out · I_out / (η · V_in)",
             .terms = {{"V_out",
                        "absorption voltage",
-                       measure(in.gear.bank.chemistry->absorption),
-                       fromTable(in.library, "chemistries", in.gear.bank.chemistry->name)},
+                       measure(in.gear.bank.chemistry.absorption),
+                       fromTable(in.library, "chemistries", in.gear.bank.chemistry.name)},
                       {"I_out",
                        e.charger->name,
                        measure(e.charger->output),
@@ -62,7 +62,7 @@ void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
     const DcdcModel* best = nullptr;
     for (const DcdcModel& model : in.library.dcdcs) {
         const Amps input =
-            dcdcInput(model, in.gear.bank.chemistry->absorption, model.output, model.start);
+            dcdcInput(model, in.gear.bank.chemistry.absorption, model.output, model.start);
         if (input <= limit && model.output < e.charger->output) {
             best = &model;
         }
@@ -74,10 +74,9 @@ void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
 }
 
 Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
-    Finding f =
-        findingOf("E3", road ? Severity::Fault : Severity::Advice, {SubjectKind::Device, "dcdc"});
+    Finding f = findingOf(in, "E3", {SubjectKind::Device, "dcdc"});
+    f.severity = road ? Severity::Fault : f.severity;
     f.id = road ? "E3 road" : "E3 idle";
-    f.standing = Standing::CommonPractice;
     const MessageValue draws{"input", measure(share.input)};
     if (road) {
         f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}.",
@@ -92,7 +91,6 @@ Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
         f.why = {"The starter battery pays the rest; the charger drops out and comes back.", {}};
         f.remedy = {"Do not charge at idle for long, or use a smaller charger.", {}};
     }
-    f.source = "alternator's curve and half of the rating on the road (common practice)";
     f.figures = {FigureId("engine.input")};
     offerSmaller(in, road ? share.road : share.idle, f);
     return f;

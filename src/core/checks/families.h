@@ -14,8 +14,8 @@ namespace spirk {
 [[nodiscard]] Checks groundChecks(const CheckInput& input);      // G
 [[nodiscard]] Checks standingChecks(const CheckInput& input);    // what this version leaves out
 
-// A finding with its id made of rule and subject.
-[[nodiscard]] Finding findingOf(const std::string& rule, Severity severity, Subject where);
+// A finding with its id made of rule and subject, and with what the rule rests on in the region.
+[[nodiscard]] Finding findingOf(const CheckInput& in, const std::string& rule, Subject where);
 
 [[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
 

@@ -81,9 +81,8 @@ bool moved(const Plan& plan, const ConductorId& id, End end) {
 
 Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     const TerminalId& at = bankEnd == End::From ? c.from : c.to;
-    Finding f = findingOf("G3", Severity::Fault, subject(c.id));
+    Finding f = findingOf(in, "G3", subject(c.id));
     f.where.push_back({SubjectKind::Device, "shunt"});
-    f.standing = Standing::CommonPractice;
     f.what = {"{name} ends at {terminal}, on the bank's side of the shunt.",
               {{"name", c.name}, {"terminal", text(at)}}};
     f.why = {
@@ -91,7 +90,6 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
         "truth day by day.",
         {}};
     f.remedy = {"Bring it to the negative bar, behind the shunt.", {}};
-    f.source = "common practice: a shunt counts only what passes through it";
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, c.id, end)) {
             const char* field = end == End::From ? "conductor.unmove" : "conductor.unmove.to";

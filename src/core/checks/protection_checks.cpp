@@ -15,9 +15,9 @@ Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
     const bool battery = device != nullptr && device->kind == DeviceKind::Battery;
     // Each battery of a bank is a source; with a main fuse behind it still a fault, not a danger.
     const bool common = battery && in.gear.bank.count > 1;
-    Finding f = findingOf("W3", common ? Severity::Fault : Severity::Danger, subject(c.id));
+    Finding f = findingOf(in, "W3", subject(c.id));
+    f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
-    f.standing = Standing::BoatPracticeByChoice;
     f.what = {"{name} has no fuse at {terminal}, where a fault can be fed.",
               {{"name", c.name}, {"terminal", text(at)}}};
     if (common) {
@@ -29,22 +29,19 @@ Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
     }
     f.remedy = {"Fit a fuse within {distance} of that end.",
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
-    f.source = "ABYC E-11 (device at every source of power)";
     f.mends = {
         {{"Put the fuse back", {}},
          {{end == End::From ? "conductor.protect" : "conductor.protect.to", c.id.value, 0.0}}}};
     return f;
 }
 
-Finding movedToBattery(const Conductor& c, const TerminalId& at, End end) {
-    Finding f = findingOf("W3", Severity::Danger, subject(c.id));
+Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalId& at, End end) {
+    Finding f = findingOf(in, "W3", subject(c.id));
     f.where.push_back(subject(at.device));
-    f.standing = Standing::BoatPracticeByChoice;
     f.what = {"{name} was moved to {terminal} and has no fuse there.",
               {{"name", c.name}, {"terminal", text(at)}}};
     f.why = {"The battery feeds a short on this cable and nothing stops it.", {}};
     f.remedy = {"Take it back to where a fuse stands.", {}};
-    f.source = "ABYC E-11 (device at every source of power)";
     f.mends = {
         {{"Move it back", {}},
          {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
@@ -63,7 +60,7 @@ void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Fin
     const bool lead = c.id.value.starts_with("bank.");
     const bool positive = c.role == Role::Positive || c.role == Role::Control;
     if (!slot && positive && !lead && port != nullptr && port->batteryEnd) {
-        out.push_back(movedToBattery(c, at, end));
+        out.push_back(movedToBattery(in, c, at, end));
     }
 }
 
@@ -79,8 +76,7 @@ void checkInterrupting(const CheckInput& in,
     if (fuse->prospective <= family.interrupting) {
         return;
     }
-    Finding f = findingOf("W5", Severity::Danger, subject(row.id));
-    f.standing = Standing::BoatPracticeByChoice;
+    Finding f = findingOf(in, "W5", subject(row.id));
     f.what = {"The {family} of {name} can interrupt {capacity}; a short there gives {fault}.",
               {{"family", family.name},
                {"name", conductorOf(in, row).name},
@@ -96,7 +92,7 @@ void checkInterrupting(const CheckInput& in,
         f.remedy = {"Fit a {family}, or a fuse with enough capacity before it.",
                     {{"family", familyOf(in.library, fuse->computedFamily).name}}};
     }
-    f.source = family.interruptingSource + "; ABYC E-11 (interrupting capacity)";
+    f.source = family.interruptingSource + "; " + f.source;
     f.figures = {fuseFigure(row.id, end)};
     if (fuse->amended && fuse->computedFamily != fuse->family) {
         f.mends = {{{"Fit the computed fuse: {family}, {rating}",

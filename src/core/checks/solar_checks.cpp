@@ -39,9 +39,8 @@ Derivation coldDerivation(const CheckInput& in, Volts cold) {
 
 Finding coldTooHigh(const CheckInput& in, Volts cold) {
     const ChosenSolar& s = *in.gear.solar;
-    Finding f = findingOf("S1", Severity::Danger, {SubjectKind::Device, "mppt"});
+    Finding f = findingOf(in, "S1", {SubjectKind::Device, "mppt"});
     f.where.push_back({SubjectKind::Device, "array"});
-    f.standing = Standing::Maker;
     f.what = {"On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}.",
               {{"cold", measure(in.gear.climate->coldest)},
                {"n", count(s.series)},
@@ -50,7 +49,6 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
     f.why = {"Above its limit the controller is destroyed, and can short the array into the bank.",
              {}};
     f.remedy = {"Put fewer panels in series, or use a controller for a higher voltage.", {}};
-    f.source = "maker's limit; NEC 690.7 for the method";
     f.figures = {FigureId("solar.voc.cold")};
     if (s.series % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel",
@@ -79,20 +77,17 @@ const MonthSun* bestMonth(const CheckInput& in) {
 
 Finding clips(const CheckInput& in, const MonthSun& best) {
     const ChosenSolar& s = *in.gear.solar;
-    Finding f = findingOf("S2", Severity::Advice, {SubjectKind::Device, "mppt"});
-    f.standing = Standing::CommonPractice;
+    Finding f = findingOf(in, "S2", {SubjectKind::Device, "mppt"});
     f.what = {"The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels.",
               {{"limit", measure(s.controller->maxOutput)},
                {"cut", percent(best.cut)},
                {"array", measure(arrayPower(s))}}};
     f.why = {"What it cannot pass on is lost in the bright hours.", {}};
     f.remedy = {"Use a larger controller, or accept it: panels help more on dull days.", {}};
-    f.source = "monthly means (the year, hour by hour, would say it better)";
     f.figures = {FigureId("supply.sun.month." + std::to_string(best.month)),
                  FigureId("supply.sun.limit")};
     for (const ControllerModel& model : in.library.controllers) {
-        const Watts passes =
-            model.maxOutput * in.gear.bank.chemistry->absorption / model.efficiency;
+        const Watts passes = model.maxOutput * in.gear.bank.chemistry.absorption / model.efficiency;
         if (passes >= arrayPower(s) && model.maxVoc >= s.controller->maxVoc) {
             f.mends.push_back(useController(model));
             break;

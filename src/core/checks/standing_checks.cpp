@@ -10,9 +10,8 @@ namespace spirk {
 
 namespace {
 
-Finding noMainsSide() {
-    Finding f = findingOf("MAINS", Severity::Fault, {SubjectKind::Device, "inverter"});
-    f.standing = Standing::GovernsVans;
+Finding noMainsSide(const CheckInput& in) {
+    Finding f = findingOf(in, "MAINS", {SubjectKind::Device, "inverter"});
     f.what = {
         "The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
         "neutral and earth are missing.",
@@ -22,32 +21,29 @@ Finding noMainsSide() {
         "Leave its output unplugged. Have the mains side planned, inspected and tested by a "
         "licensed electrician before first use.",
         {}};
-    f.source = "IEC 60364-7-721 / BS 7671 section 721";
     return f;
 }
 
 Finding mainsWithoutInverter(const CheckInput& in) {
-    Finding f = findingOf("MAINS", Severity::Fault, {SubjectKind::Figure, "needs.mains"});
+    Finding f = findingOf(in, "MAINS", {SubjectKind::Figure, "needs.mains"});
     f.id = "MAINS none";
     f.standing = Standing::CommonPractice;
+    f.source = "own arithmetic";
     f.what = {"The plan has mains appliances ({energy} a day) and no inverter.",
               {{"energy", measure(in.needs.mainsPerDay)}}};
     f.why = {"Nothing feeds them, and their energy is not counted from the bank.", {}};
     f.remedy = {"Choose an inverter in Supply, or take the mains appliances out.", {}};
-    f.source = "own arithmetic";
     return f;
 }
 
 Finding inverterTooSmall(const CheckInput& in) {
-    Finding f = findingOf("I1", Severity::Fault, {SubjectKind::Device, "inverter"});
-    f.standing = Standing::Maker;
+    Finding f = findingOf(in, "I1", {SubjectKind::Device, "inverter"});
     f.what = {
         "At worst {worst} run at once on an inverter of {rated}.",
         {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter->power)}}};
     f.why = {"It switches off on overload.", {}};
     f.remedy = {"Use a larger inverter, or mark loads that never run together as such in Needs.",
                 {}};
-    f.source = "maker's continuous rating, as in the library";
     f.figures = {FigureId("needs.inverter.worst"), FigureId("supply.inverter.chosen")};
     for (const InverterModel& model : in.library.inverters) {
         if (model.power >= in.needs.worstMains) {
@@ -59,18 +55,16 @@ Finding inverterTooSmall(const CheckInput& in) {
     return f;
 }
 
-Finding notServed(const MomentSolution& solved, const std::string& name) {
+Finding notServed(const CheckInput& in, const MomentSolution& solved, const std::string& name) {
     const std::string id = solved.weakest ? solved.weakest->value : "bank.1";
-    Finding f = findingOf("SERVE", Severity::Fault, {SubjectKind::Device, id});
+    Finding f = findingOf(in, "SERVE", {SubjectKind::Device, id});
     f.id = "SERVE " + solved.moment;
-    f.standing = Standing::CommonPractice;
     f.what = {
         "In the moment '{moment}' the loads cannot be served: at most {part} of them, weakest at "
         "{load}.",
         {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
     f.why = {"The cables and batteries cannot carry that power at any voltage: it collapses.", {}};
     f.remedy = {"Use thicker or shorter cables on the way to that load, or a stronger bank.", {}};
-    f.source = "the network solved";
     return f;
 }
 
@@ -80,7 +74,7 @@ Checks standingChecks(const CheckInput& input) {
     Checks out;
     const bool inverter = input.gear.inverter != nullptr;
     if (inverter) {
-        out.findings.push_back(noMainsSide());
+        out.findings.push_back(noMainsSide(input));
         if (input.needs.worstMains > input.gear.inverter->power) {
             out.findings.push_back(inverterTooSmall(input));
         }
@@ -90,7 +84,7 @@ Checks standingChecks(const CheckInput& input) {
     for (const MomentSolution& solved : input.moments) {
         if (!solved.served) {
             const auto moment = std::ranges::find(input.wiring.moments, solved.moment, &Moment::id);
-            out.findings.push_back(notServed(solved, moment->name));
+            out.findings.push_back(notServed(input, solved, moment->name));
         }
     }
     return out;

@@ -105,8 +105,8 @@ private:
     void addBattery(const Device& d) {
         const ChosenBank& bank = state_.gear->bank;
         addSource(d,
-                  restVoltage(*bank.chemistry, moment_.stateOfCharge),
-                  blockResistance(*bank.model, *bank.chemistry, state_.batteries));
+                  restVoltage(bank.battery, moment_.stateOfCharge),
+                  batteryResistance(*bank.model, bank.battery, state_.batteries));
     }
 
     void addContact(const Device& d, const char* a, const char* b) {
@@ -160,7 +160,7 @@ private:
         addCharger(d,
                    {nodeOf(d, "bat+"),
                     nodeOf(d, "bat-"),
-                    state_.gear->bank.chemistry->absorption,
+                    state_.gear->bank.chemistry.absorption,
                     s.controller->maxOutput,
                     power,
                     Charger::Input{nodeOf(d, "pv+"), nodeOf(d, "pv-"), s.controller->efficiency}});
@@ -174,7 +174,7 @@ private:
         addCharger(d,
                    {nodeOf(d, "out+"),
                     nodeOf(d, "neg"),
-                    state_.gear->bank.chemistry->absorption,
+                    state_.gear->bank.chemistry.absorption,
                     model.output,
                     watts(kNoPowerLimit),
                     Charger::Input{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
@@ -182,8 +182,8 @@ private:
 
     void pushLoad(const Device& d, int pos, int neg, Behaviour how, Watts power) {
         NetLoad load{pos, neg, how, power, {}, ohms(1.0)};
-        const Volts low = state_.gear->bank.chemistry->cutOff;
-        const Volts nominal = state_.gear->bank.model->nominal;
+        const Volts low = state_.gear->bank.chemistry.cutOff;
+        const Volts nominal = state_.gear->bank.nominal;
         if (moment_.reckoning == Reckoning::AtLowVoltage) {
             load.behaviour = Behaviour::Current;
             load.current = power / low;
@@ -205,7 +205,7 @@ private:
         const Watts input = inverterInput(*state_.gear->inverter, *moment_.inverter);
         pushLoad(d, nodeOf(d, "dc+"), nodeOf(d, "dc-"), Behaviour::Power, input);
         if (moment_.reckoning == Reckoning::AtLowVoltage) {
-            out_.network.loads.back().current = input / state_.gear->inverter->lowCut;
+            out_.network.loads.back().current = input / state_.gear->bank.chemistry.inverterCutOff;
         }
     }
 

@@ -21,8 +21,7 @@ FromSolver solver(const MomentStory& s) { return {s.moment.name}; }
 // Where the open voltage of a source comes from.
 Origin originOf(const MomentStory& s, const Device& d) {
     if (d.kind == DeviceKind::Battery) {
-        return fromTable(
-            s.library, "chemistries", s.state.gear->bank.chemistry->name + ", at rest");
+        return fromTable(s.library, "chemistries", s.state.gear->bank.chemistry.name + ", at rest");
     }
     if (d.kind == DeviceKind::Array) {
         return FromRule{"a line through the panels' open circuit and their largest power"};

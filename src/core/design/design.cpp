@@ -30,7 +30,7 @@ CircuitState stateOf(const Design& d) {
 Design design(const Plan& plan, const Library& library) {
     Design d;
     d.plan = plan;
-    d.gear = chosenGear(plan, library);
+    d.gear = chosenGear(d.plan, library);
     d.needs = needsOf(plan);
     d.supply = supplyFor(plan, library, d.gear, d.needs);
     d.wiring = wire(plan, library, d.gear, d.needs);

@@ -18,9 +18,17 @@
 
 namespace spirk {
 
+// Moved, never copied: its gear borrows from its own plan, and from the library.
 struct Design {
+    Design() = default;
+    Design(Design&&) = default;
+    Design& operator=(Design&&) = default;
+    Design(const Design&) = delete;
+    Design& operator=(const Design&) = delete;
+    ~Design() = default;
+
     Plan plan;
-    ChosenGear gear;  // borrows from the library, which outlives every design
+    ChosenGear gear;
     Needs needs;
     Supply supply;
     Wiring wiring;
@@ -33,7 +41,7 @@ struct Design {
     Derivations why;  // of all stages
 };
 
-// `library` must outlive the design.
+// `library` is that of a region, as a rule the plan's own (libraryFor); it must outlive the design.
 [[nodiscard]] Design design(const Plan& plan, const Library& library);
 
 // The circuit as its moments were solved; borrows from the design.

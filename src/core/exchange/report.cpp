@@ -147,12 +147,14 @@ std::string reportJson(const Design& design, const Library& library) {
 
 std::string findingsText(const Design& design) {
     std::string out;
+    const Units& units = design.plan.units;
     for (const Finding& f : design.checks.findings) {
-        out += fmt::format("{} {}: {}\n", f.rule, name(f.severity), english(f.what));
-        out += fmt::format("    Why: {}\n    To do: {}\n", english(f.why), english(f.remedy));
+        out += fmt::format("{} {}: {}\n", f.rule, name(f.severity), english(f.what, units));
+        out += fmt::format(
+            "    Why: {}\n    To do: {}\n", english(f.why, units), english(f.remedy, units));
         out += fmt::format("    Source: {} ({})\n", f.source, name(f.standing));
         for (const Mend& m : f.mends) {
-            out += fmt::format("    Mend: {}\n", english(m.label));
+            out += fmt::format("    Mend: {}\n", english(m.label, units));
         }
     }
     return out.empty() ? "Nothing found by the rules that were checked.\n" : out;
@@ -185,7 +187,7 @@ std::string reportText(const Design& design, const Library& library) {
                            c.id.value,
                            format(r.load),
                            format(r.area),
-                           format(design.lengths.routes[i].length),
+                           format(design.lengths.routes[i].length, design.plan.units),
                            fuse ? fuseText(library, *r.fuseFrom) : "");
     }
     return out + "\n" + findingsText(design);

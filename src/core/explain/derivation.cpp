@@ -36,11 +36,11 @@ std::string describe(const Origin& origin) {
         [](const FromRule& o) { return o.rule; });
 }
 
-std::string asText(const Derivation& derivation) {
-    std::string out = derivation.title + ": " + format(derivation.result) + "\n";
+std::string asText(const Derivation& derivation, const Units& units) {
+    std::string out = derivation.title + ": " + format(derivation.result, units) + "\n";
     out += "  " + derivation.formula + "\n";
     for (const Term& term : derivation.terms) {
-        out += "  " + term.symbol + " = " + format(term.value) + "  " + term.name + "  [" +
+        out += "  " + term.symbol + " = " + format(term.value, units) + "  " + term.name + "  [" +
                describe(term.origin) + "]\n";
     }
     out += "  Source: " + derivation.source + "\n";

@@ -102,6 +102,6 @@ private:
 [[nodiscard]] std::string describe(const Origin& origin);
 
 // The whole derivation as indented text for the terminal and the printed report.
-[[nodiscard]] std::string asText(const Derivation& derivation);
+[[nodiscard]] std::string asText(const Derivation& derivation, const Units& units = {});
 
 }  // namespace spirk

@@ -9,19 +9,9 @@
 #include <vector>
 
 #include "core/explain/derivation.h"
+#include "core/explain/standing.h"
 
 namespace spirk {
-
-enum class Severity {
-    Danger,  // can burn, shock or destroy
-    Fault,   // will not work or breaks a standard
-    Advice,  // costs life, comfort or money
-};
-[[nodiscard]] std::string name(Severity severity);
-
-// On whose word a rule stands.
-enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
-[[nodiscard]] std::string name(Standing standing);
 
 // One change of the plan, in the plan's own words (plan/edit.h applies it). A mend is one undo
 // step.

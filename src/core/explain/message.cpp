@@ -8,12 +8,14 @@
 
 namespace spirk {
 
-std::string format(const Value& value) {
+std::string format(const Value& value, const Units& units) {
     return match(
-        value, [](const Measure& m) { return format(m); }, [](const std::string& s) { return s; });
+        value,
+        [&](const Measure& m) { return format(m, units); },
+        [](const std::string& s) { return s; });
 }
 
-std::string english(const Message& message) {
+std::string english(const Message& message, const Units& units) {
     std::string out;
     std::size_t at = 0;
     while (at < message.pattern.size()) {
@@ -26,7 +28,7 @@ std::string english(const Message& message) {
         const std::string name = message.pattern.substr(open + 1, close - open - 1);
         const auto found = std::ranges::find(message.values, name, &MessageValue::name);
         promise(found != message.values.end(), "message pattern has a value for each name");
-        out += message.pattern.substr(at, open - at) + format(found->value);
+        out += message.pattern.substr(at, open - at) + format(found->value, units);
         at = close + 1;
     }
     return out;

@@ -14,7 +14,7 @@ namespace spirk {
 // A figure or a name inside a sentence or a derivation.
 using Value = std::variant<Measure, std::string>;
 
-[[nodiscard]] std::string format(const Value& value);
+[[nodiscard]] std::string format(const Value& value, const Units& units = {});
 
 struct MessageValue {
     std::string name;
@@ -29,6 +29,6 @@ struct Message {
 };
 
 // The sentence in English. Requires every {name} of the pattern to have a value.
-[[nodiscard]] std::string english(const Message& message);
+[[nodiscard]] std::string english(const Message& message, const Units& units = {});
 
 }  // namespace spirk

@@ -15,7 +15,9 @@ Volts restVoltage(const Chemistry& chemistry, double stateOfCharge) {
     return chemistry.restVolts[low] * (1.0 - part) + chemistry.restVolts[low + 1] * part;
 }
 
-Ohms blockResistance(const BatteryModel& model, const Chemistry& chemistry, ResistanceCase which) {
+Ohms batteryResistance(const BatteryModel& model,
+                       const Chemistry& chemistry,
+                       ResistanceCase which) {
     if (which != ResistanceCase::High && model.shortCircuit) {
         return restVoltage(chemistry, 1.0) / *model.shortCircuit;
     }

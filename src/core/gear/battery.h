@@ -12,14 +12,15 @@ namespace spirk {
 // for interrupting checks, Low for what only a strong battery could do.
 enum class ResistanceCase { Low, Mid, High };
 
-// Rest voltage of a 12 V block. Requires 0 <= stateOfCharge <= 1; linear between the table's
-// tenths.
+// Rest voltage of what the chemistry is scaled to. Requires 0 <= stateOfCharge <= 1; linear between
+// the table's tenths.
 [[nodiscard]] Volts restVoltage(const Chemistry& chemistry, double stateOfCharge);
 
-// Internal resistance of one block at 25 degC, charged: (resistance x capacity) / capacity.
-[[nodiscard]] Ohms blockResistance(const BatteryModel& model,
-                                   const Chemistry& chemistry,
-                                   ResistanceCase which);
+// Internal resistance of one battery at 25 degC, charged: (resistance x capacity) / capacity, of
+// the chemistry scaled to that battery.
+[[nodiscard]] Ohms batteryResistance(const BatteryModel& model,
+                                     const Chemistry& chemistry,
+                                     ResistanceCase which);
 
 // Time to put `charge` back at a constant current; the last, slower part is not in it.
 // Requires current > 0.

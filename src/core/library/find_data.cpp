@@ -15,8 +15,8 @@ std::string findDataFolder(const std::string& program, const std::string& source
     const std::filesystem::path real = std::filesystem::canonical("/proc/self/exe", ignored);
     const std::filesystem::path folder = real.empty() ? std::filesystem::path(program) : real;
     const auto installed = folder.parent_path().parent_path() / "share" / "spirk" / "data";
-    return std::filesystem::exists(installed / "conductors.json", ignored) ? installed.string()
-                                                                           : source;
+    return std::filesystem::exists(installed / "regions.json", ignored) ? installed.string()
+                                                                        : source;
 }
 
 }  // namespace spirk

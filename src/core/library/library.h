@@ -9,10 +9,34 @@
 #include <vector>
 
 #include "core/explain/derivation.h"
+#include "core/explain/standing.h"
 #include "core/quantities/units.h"
 #include "core/result/result.h"
 
 namespace spirk {
+
+// What differs by region besides its tables: habits of units, which insulation is usual, colours.
+struct Region {
+    std::string id;
+    std::string name;
+    std::string currency;  // of prices
+    Units units;           // usual there
+    // Ids of ampacity columns: what a person there buys by default, and shop figures to compare.
+    std::string heavyInsulation, smallInsulation, solarInsulation, comparison;
+    std::string firstClimate;  // of a new plan
+    // Colours of conductors in words, as they are bought.
+    std::string positive, negative, arrayPositive, arrayNegative, control, bond;
+    std::string mainsRules;  // what governs the mains side there
+};
+
+// What a check rests on in a region.
+struct CheckBasis {
+    std::string id;  // 'W1'
+    std::string title;
+    Severity severity = Severity::Advice;  // usual; a check may say that a case is milder
+    Standing standing = Standing::CommonPractice;
+    std::string source;
+};
 
 struct TableHead {
     std::string table;
@@ -65,10 +89,13 @@ struct FuseFamily {
     Volts dropAtRating;  // over fuse and holder at rated current
     std::vector<Amps> ratings;
     std::vector<EnvelopePoint> envelope;
+    double price = 0.0;  // order of magnitude, fuse with its holder where it has one
+    double weightKg = 0.0;
 };
 
 struct Stud {
-    std::string id;  // 'M8'
+    std::string id;    // class, as gear is listed: 'M8'
+    std::string name;  // as the region sells it: 'M8', '5/16 in'
     Metres diameter;
     Metres lugHole;
     double torqueLowNm = 0.0;
@@ -122,6 +149,8 @@ struct Climate {
     Celsius coldest;
 };
 
+// Which supply a 12 V bank's appliance needs; Either: the 12/24 V kind.
+enum class Supplied { Twelve, TwentyFour, Either };
 enum class Feed { Dc, Mains };
 enum class Behaviour { Power, Current, Resistance };
 enum class Runs { WithOthers, Alone };  // Alone: never beside another one so marked
@@ -132,6 +161,7 @@ struct CatalogueAppliance {
     std::string name;
     Category category = Category::Electronics;
     Feed feed = Feed::Dc;
+    Supplied supplied = Supplied::Either;
     Watts rated;
     Watts measured;
     Seconds onTime;  // per day, duty included
@@ -143,10 +173,13 @@ struct CatalogueAppliance {
     Runs runs = Runs::WithOthers;
 };
 
-// A 12 V block's chemistry.
+enum class Family { Lithium, Lead };
+
+// A chemistry, for a 12 V block. Scaled to a bank's poles by chosenGear.
 struct Chemistry {
     std::string id;
     std::string name;
+    Family family = Family::Lithium;
     double usable = 0.8;  // fraction of the rated capacity
     // Resistance times capacity, ohm * coulomb; the range of what is sold.
     double resistanceLow = 0.0;
@@ -156,74 +189,111 @@ struct Chemistry {
     double chargeRateMost = 0.0;     // multiple of capacity per hour
     double dischargeRateMost = 0.0;  // multiple of capacity per hour
     Volts absorption;
+    Volts absorptionLow, absorptionHigh;  // range that makers give
     Volts floating;
-    Volts cutOff;
+    Volts cutOff;          // of loads
+    Volts inverterCutOff;  // of an inverter's own low-voltage setting
     double chargeEfficiencyWh = 1.0;
+    bool gasses = false;  // gives off hydrogen when charged
+    // Part of the rated capacity that is there at -20, -10, 0, 10, 25 and 40 degC.
+    std::vector<double> coldCapacity;
     std::vector<Volts> restVolts;  // at 0, 10 ... 100 %
 };
 
-// What a device's terminal takes: a stud id, 'clamp' or 'blade', and the largest cable.
+// What a device's terminal takes: a stud class, 'clamp' or 'blade', and the largest cable.
 struct Connection {
     std::string stud;
     SquareMetres maxArea;
+    bool operator==(const Connection&) const = default;
 };
 
-struct BatteryModel {
+// What every kind of gear has. Price: order of magnitude in the region's currency, at its table's
+// date; zero: not stated.
+struct Ware {
     std::string id;
     std::string name;
+    double weightKg = 0.0;
+    double price = 0.0;
+    bool operator==(const Ware&) const = default;
+};
+
+struct BatteryModel : Ware {
     std::string chemistry;
     Volts nominal;
     Coulombs capacity;
     Amps maxCharge;
     Amps maxDischarge;
     std::optional<Amps> shortCircuit;  // where the maker states it
+    bool heated = false;               // warms itself before it is charged in frost
     Connection connection;
+    bool operator==(const BatteryModel&) const = default;
 };
 
-struct PanelModel {
-    std::string id;
-    std::string name;
+struct PanelModel : Ware {
     Watts power;
     Volts voc, vmp;
     Amps isc, imp;
     double gammaPerK = 0.0;
     double betaVocPerK = 0.0;
     Celsius noct;
+    Metres length, width;
+    Amps maxSeriesFuse;
+    bool operator==(const PanelModel&) const = default;
 };
 
-struct ControllerModel {
-    std::string id;
-    std::string name;
+enum class Tracking { Mppt, Pwm };
+struct ControllerModel : Ware {
+    Tracking tracking = Tracking::Mppt;
     Volts maxVoc;
     Amps maxOutput;
     double efficiency = 1.0;
     Volts startAbove;  // above the bank
     Connection connection;
+    bool operator==(const ControllerModel&) const = default;
 };
 
-struct DcdcModel {
-    std::string id;
-    std::string name;
+// From a 12 V starter battery into a bank of `outputSystem` volts.
+struct DcdcModel : Ware {
+    Volts outputSystem;  // 12 or 24
     Amps output;
     double efficiency = 1.0;
     Volts start, stop;
     Seconds delay;
     Amps maxInputFuse;
     Connection connection;
+    bool operator==(const DcdcModel&) const = default;
 };
 
-struct InverterModel {
-    std::string id;
-    std::string name;
+// From a 24 V bank to 12 V loads.
+struct ConverterModel : Ware {
+    Volts inputSystem;
+    Volts output;  // held
+    Amps maxOutput;
+    double efficiency = 1.0;
+    Connection connection;
+    bool operator==(const ConverterModel&) const = default;
+};
+
+struct InverterModel : Ware {
+    Volts system;  // 12 or 24
     Watts power, surge;
     double lossA = 0.0, lossB = 0.0, lossC = 0.0;  // loss / P = a + b p + c p^2
-    Volts lowCut;
     Connection connection;
+    bool operator==(const InverterModel&) const = default;
 };
 
-struct HardwareModel {
-    std::string id;
-    std::string name;
+// Gear that can be chosen: the library's, and the person's own.
+struct Shelf {
+    std::vector<BatteryModel> batteries;
+    std::vector<PanelModel> panels;
+    std::vector<ControllerModel> controllers;
+    std::vector<DcdcModel> dcdcs;
+    std::vector<ConverterModel> converters;
+    std::vector<InverterModel> inverters;
+    bool operator==(const Shelf&) const = default;
+};
+
+struct HardwareModel : Ware {
     std::string kind;
     Amps maxCurrent;
     Ohms resistance;
@@ -238,11 +308,13 @@ struct Rule {
     std::string unit;
     std::string text;
     std::string source;
-    std::string standing;   // 'vans', 'boat', 'practice'
-    std::string certainty;  // 'standing: boat'
+    Standing standing = Standing::CommonPractice;
+    std::string certainty;  // 'standing: boat practice, used by choice'
 };
 
-struct Library {
+// The shared tables and one region's own.
+struct Library : Shelf {
+    Region region;
     std::map<std::string, TableHead> heads;  // by table name
     std::vector<ConductorRow> conductors;    // rising
     std::vector<AmpacityColumn> ampacity;
@@ -255,17 +327,25 @@ struct Library {
     std::vector<Climate> climates;
     std::vector<CatalogueAppliance> appliances;
     std::vector<Chemistry> chemistries;
-    std::vector<BatteryModel> batteries;
-    std::vector<PanelModel> panels;
-    std::vector<ControllerModel> controllers;
-    std::vector<DcdcModel> dcdcs;
-    std::vector<InverterModel> inverters;
     std::vector<HardwareModel> hardware;
     std::vector<Rule> rules;
+    std::vector<CheckBasis> checks;
+    std::string pricesOf;  // date of all prices: '2026-01'
+};
+
+// One library for each region, in the order of regions.json. Never empty.
+struct Libraries {
+    std::vector<Library> regions;
 };
 
 // Reads every table of a folder. An error names the file, the key and what is wrong.
-[[nodiscard]] Result<Library> loadLibrary(const std::string& folder);
+[[nodiscard]] Result<Libraries> loadLibraries(const std::string& folder);
+
+// The library of a region; null where there is none of that id.
+[[nodiscard]] const Library* findRegion(const Libraries& libraries, const std::string& region);
+
+// The same, or the first region's: a design with it says that the plan's region is not known.
+[[nodiscard]] const Library& libraryFor(const Libraries& libraries, const std::string& region);
 
 // The entry with this id, or null: for ids that come from a plan.
 template <class T>
@@ -283,8 +363,13 @@ template <class T>
                                   const std::string& table,
                                   std::string row);
 
-// A rule of the region's set. Requires that it exists: the loader checks the list of ids.
+// A rule of the region's set. Requires that it exists: a test holds every region to the list.
 [[nodiscard]] const Rule& rule(const Library& library, const std::string& id);
 [[nodiscard]] FromTable fromRule(const Library& library, const std::string& id);
+// What a check rests on in the library's region. Requires that it exists.
+[[nodiscard]] const CheckBasis& basis(const Library& library, const std::string& check);
+
+// As the region sells it: '5/16 in' for M8. 'clamp' and 'blade' stay as they are.
+[[nodiscard]] std::string studName(const Library& library, const std::string& stud);
 
 }  // namespace spirk

@@ -19,12 +19,8 @@ struct TableFile {
     void (*read)(JsonFields&, Library&);
 };
 
-constexpr std::array kTables{
-    TableFile{"conductors.json", readConductors},
-    TableFile{"ampacity.json", readAmpacity},
+constexpr std::array kShared{
     TableFile{"fuses.json", readFuses},
-    TableFile{"studs.json", readStuds},
-    TableFile{"lugs.json", readLugs},
     TableFile{"alternator.json", readAlternator},
     TableFile{"ambients.json", readAmbients},
     TableFile{"typical_van.json", readTypicalVan},
@@ -35,9 +31,18 @@ constexpr std::array kTables{
     TableFile{"panels.json", readPanels},
     TableFile{"controllers.json", readControllers},
     TableFile{"dcdc_chargers.json", readDcdcs},
+    TableFile{"converters.json", readConverters},
     TableFile{"inverters.json", readInverters},
     TableFile{"hardware.json", readHardware},
-    TableFile{"rules_europe.json", readRules},
+};
+// In the folder of each region.
+constexpr std::array kRegional{
+    TableFile{"conductors.json", readConductors},
+    TableFile{"ampacity.json", readAmpacity},
+    TableFile{"studs.json", readStuds},
+    TableFile{"lugs.json", readLugs},
+    TableFile{"rules.json", readRules},
+    TableFile{"checks.json", readChecks},
 };
 
 TableHead readHead(JsonFields& fields) {
@@ -53,8 +58,10 @@ TableHead readHead(JsonFields& fields) {
     return head;
 }
 
-Result<void*> readTable(const std::string& folder, const TableFile& table, Library& library) {
-    const std::string path = folder + "/" + table.file;
+// Opens a table and hands its fields, head read and unknown keys settled, to `read`.
+template <class Read>
+Result<TableHead> openTable(const std::string& folder, const std::string& file, const Read& read) {
+    const std::string path = folder + "/" + file;
     const auto text = readFile(path);
     if (!text) {
         return tl::unexpected(text.error());
@@ -64,27 +71,101 @@ Result<void*> readTable(const std::string& folder, const TableFile& table, Libra
         return tl::unexpected(parsed.error());
     }
     std::vector<Error> problems;
-    JsonFields fields(*parsed, table.file, problems);
+    JsonFields fields(*parsed, file, problems);
     TableHead head = readHead(fields);
-    table.read(fields, library);
-    fields.refuseUnknownKeys();
+    read(fields);
+    fields.settleUnknownKeys();
     if (!problems.empty()) {
         return tl::unexpected(summary(problems));
     }
-    library.heads[head.table] = std::move(head);
-    return nullptr;
+    return head;
+}
+
+// Reads tables into the library; `prefix` is the region's folder, with a slash, or nothing.
+template <class Tables>
+std::optional<Error> readTables(const std::string& folder,
+                                const std::string& prefix,
+                                const Tables& tables,
+                                Library& library) {
+    for (const TableFile& table : tables) {
+        auto head = openTable(
+            folder, prefix + table.file, [&](JsonFields& fields) { table.read(fields, library); });
+        if (!head) {
+            return head.error();
+        }
+        library.heads[head->table] = std::move(*head);
+    }
+    return std::nullopt;
+}
+
+// Ids of one table that another names.
+std::optional<Error> danglingId(const Library& library) {
+    const Region& region = library.region;
+    for (const std::string* column : {&region.heavyInsulation,
+                                      &region.smallInsulation,
+                                      &region.solarInsulation,
+                                      &region.comparison}) {
+        if (findById(library.ampacity, *column) == nullptr) {
+            return Error{"There is no ampacity column '" + *column + "'.",
+                         region.id + "/ampacity.json",
+                         "Name one that is there, in regions.json."};
+        }
+    }
+    for (const BatteryModel& battery : library.batteries) {
+        if (findById(library.chemistries, battery.chemistry) == nullptr) {
+            return Error{"There is no chemistry '" + battery.chemistry + "'.",
+                         "batteries.json: " + battery.id,
+                         "Name a row of chemistries.json."};
+        }
+    }
+    return std::nullopt;
 }
 
 }  // namespace
 
-Result<Library> loadLibrary(const std::string& folder) {
-    Library library;
-    for (const TableFile& table : kTables) {
-        if (const auto read = readTable(folder, table, library); !read) {
-            return tl::unexpected(read.error());
+Result<Libraries> loadLibraries(const std::string& folder) {
+    Library shared;
+    if (auto error = readTables(folder, "", kShared, shared)) {
+        return tl::unexpected(std::move(*error));
+    }
+    std::vector<Region> regions;
+    auto head = openTable(folder, "regions.json", [&](JsonFields& fields) {
+        shared.pricesOf = fields.text("prices_of");
+        regions = readRegions(fields);
+        if (regions.empty()) {
+            fields.problem("rows", "There is no region.", "Add one.");
+        }
+    });
+    if (!head) {
+        return tl::unexpected(head.error());
+    }
+    shared.heads[head->table] = std::move(*head);
+    Libraries out;
+    for (Region& region : regions) {
+        Library library = shared;
+        library.region = std::move(region);
+        auto error = readTables(folder, library.region.id + "/", kRegional, library);
+        error = error ? error : danglingId(library);
+        if (error) {
+            return tl::unexpected(std::move(*error));
+        }
+        out.regions.push_back(std::move(library));
+    }
+    return out;
+}
+
+const Library* findRegion(const Libraries& libraries, const std::string& region) {
+    for (const Library& library : libraries.regions) {
+        if (library.region.id == region) {
+            return &library;
         }
     }
-    return library;
+    return nullptr;
+}
+
+const Library& libraryFor(const Libraries& libraries, const std::string& region) {
+    const Library* found = findRegion(libraries, region);
+    return found == nullptr ? libraries.regions.front() : *found;
 }
 
 FromTable fromTable(const Library& library, const std::string& table, std::string row) {
@@ -102,6 +183,17 @@ const Rule& rule(const Library& library, const std::string& id) {
 FromTable fromRule(const Library& library, const std::string& id) {
     const Rule& r = rule(library, id);
     return {"rules", r.text, r.source, r.certainty};
+}
+
+const CheckBasis& basis(const Library& library, const std::string& check) {
+    const CheckBasis* found = findById(library.checks, check);
+    promise(found != nullptr, "a check that the code makes has a basis in each region");
+    return *found;
+}
+
+std::string studName(const Library& library, const std::string& stud) {
+    const Stud* found = findById(library.studs, stud);
+    return found == nullptr ? stud : found->name;
 }
 
 }  // namespace spirk

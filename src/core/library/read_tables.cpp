@@ -3,20 +3,24 @@
 #include <array>
 #include <string_view>
 
+#include "core/library/gear_file.h"
 #include "core/library/table_readers.h"
+#include "core/library/unit_names.h"
 
 namespace spirk {
 
 namespace {
 
 constexpr std::array<std::string_view, 3> kMounts{"block", "holder", "stud"};
+constexpr std::array<std::string_view, 4> kStandings{"vans", "boat", "maker", "practice"};
+constexpr std::array<std::string_view, 3> kSeverities{"danger", "fault", "advice"};
 
 std::map<SquareMetres, Amps> readAmps(JsonFields& column) {
     std::map<SquareMetres, Amps> out;
     for (JsonFields& row : column.objects("rows")) {
-        const SquareMetres area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
+        const SquareMetres area = readArea(row);
         out[area] = amps(row.number("amps", 1, 2000));
-        row.refuseUnknownKeys();
+        row.settleUnknownKeys();
     }
     return out;
 }
@@ -34,21 +38,45 @@ std::vector<EnvelopePoint> readEnvelope(JsonFields& family) {
             row.problem("multiple", "The envelope must rise.", "Sort its points.");
         }
         points.push_back(point);
-        row.refuseUnknownKeys();
+        row.settleUnknownKeys();
     }
     return points;
 }
 
 }  // namespace
 
+std::vector<Region> readRegions(JsonFields& fields) {
+    std::vector<Region> out;
+    readRows(fields, "rows", out, [](JsonFields& row, Region& region) {
+        readName(row, region);
+        region.currency = row.text("currency");
+        region.units.length = static_cast<LengthUnit>(row.oneOf("length", kLengthUnitNames));
+        region.units.temperature =
+            static_cast<TemperatureUnit>(row.oneOf("temperature", kTemperatureUnitNames));
+        region.heavyInsulation = row.text("heavy_insulation");
+        region.smallInsulation = row.text("small_insulation");
+        region.solarInsulation = row.text("solar_insulation");
+        region.comparison = row.text("comparison");
+        region.firstClimate = row.text("first_climate");
+        region.positive = row.text("positive");
+        region.negative = row.text("negative");
+        region.arrayPositive = row.text("array_positive");
+        region.arrayNegative = row.text("array_negative");
+        region.control = row.text("control");
+        region.bond = row.text("bond");
+        region.mainsRules = row.text("mains_rules");
+    });
+    return out;
+}
+
 void readConductors(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.conductors, [&](JsonFields& row, ConductorRow& out) {
-        out.area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
+        out.area = readArea(row);
         out.ohmPerMetre20 = row.number("r20_ohm_per_km", 0.01, 200) * 1e-3;
         out.conductorDiameter = millimetres(row.number("conductor_mm", 0.1, 50));
         out.outerDiameter = millimetres(row.number("outer_mm", 0.1, 60));
         if (!library.conductors.empty() && library.conductors.back().area >= out.area) {
-            row.problem("area_mm2", "Rows must rise with the area.", "Sort the rows.");
+            row.problem("area", "Rows must rise with the area.", "Sort the rows.");
         }
     });
 }
@@ -83,12 +111,14 @@ void readFuses(JsonFields& fields, Library& library) {
             out.ratings.push_back(amps(rating));
         }
         out.envelope = readEnvelope(row);
+        out.price = row.number("price", 0, 1000);
+        out.weightKg = row.number("weight_kg", 0, 5);
     });
 }
 
 void readStuds(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.studs, [](JsonFields& row, Stud& out) {
-        out.id = row.text("id");
+        readName(row, out);
         out.diameter = millimetres(row.number("stud_mm", 2, 20));
         out.lugHole = millimetres(row.number("hole_mm", 2, 25));
         out.torqueLowNm = row.number("torque_low_nm", 0.1, 100);
@@ -98,7 +128,7 @@ void readStuds(JsonFields& fields, Library& library) {
 
 void readLugs(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.lugs, [](JsonFields& row, Lug& out) {
-        out.area = squareMillimetres(row.number("area_mm2", 0.1, 1000));
+        out.area = readArea(row);
         (void)row.maybeNumber("barrel_mm", 1, 30);
         out.holes = row.texts("holes");
     });
@@ -108,7 +138,7 @@ void readAlternator(JsonFields& fields, Library& library) {
     AlternatorCurve& curve = library.alternator;
     for (JsonFields& row : fields.objects("rows")) {
         curve.points.push_back({row.number("speed_per_min", 0, 20000), row.number("share", 0, 1)});
-        row.refuseUnknownKeys();
+        row.settleUnknownKeys();
     }
     curve.idleSpeed = fields.number("idle_speed_per_min", 500, 10000);
     curve.roadSpeed = fields.number("road_speed_per_min", 500, 20000);
@@ -166,10 +196,23 @@ void readRules(JsonFields& fields, Library& library) {
         out.unit = row.text("unit");
         out.text = row.text("text");
         out.source = row.text("source");
-        out.standing = row.text("standing");
-        out.certainty = "standing: " + out.standing;
+        out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
+        out.certainty = "standing: " + name(out.standing);
         if (out.source.empty()) {
             row.problem("source", "A rule needs a source.", "Name it.");
+        }
+    });
+}
+
+void readChecks(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.checks, [](JsonFields& row, CheckBasis& out) {
+        out.id = row.text("id");
+        out.title = row.text("title");
+        out.severity = static_cast<Severity>(row.oneOf("severity", kSeverities));
+        out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
+        out.source = row.text("source");
+        if (out.source.empty()) {
+            row.problem("source", "A check needs a source.", "Name it.");
         }
     });
 }

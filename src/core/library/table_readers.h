@@ -15,7 +15,7 @@ void readRows(JsonFields& fields, const char* list, std::vector<Row>& into, cons
         Row out;
         read(row, out);
         into.push_back(std::move(out));
-        row.refuseUnknownKeys();
+        row.settleUnknownKeys();
     }
 }
 template <class Row>
@@ -24,26 +24,32 @@ void readName(JsonFields& row, Row& out) {
     out.name = row.text("name");
 }
 
-// Tables: published figures.
-void readConductors(JsonFields& fields, Library& library);
-void readAmpacity(JsonFields& fields, Library& library);
+// Published figures that every region shares.
 void readFuses(JsonFields& fields, Library& library);
-void readStuds(JsonFields& fields, Library& library);
-void readLugs(JsonFields& fields, Library& library);
 void readAlternator(JsonFields& fields, Library& library);
 void readAmbients(JsonFields& fields, Library& library);
 // Requires that the ambients were read.
 void readTypicalVan(JsonFields& fields, Library& library);
 void readClimates(JsonFields& fields, Library& library);
+// A region's own.
+void readConductors(JsonFields& fields, Library& library);
+void readAmpacity(JsonFields& fields, Library& library);
+void readStuds(JsonFields& fields, Library& library);
+void readLugs(JsonFields& fields, Library& library);
 void readRules(JsonFields& fields, Library& library);
-// Catalogue: typical gear.
+void readChecks(JsonFields& fields, Library& library);
+// Typical gear.
 void readAppliances(JsonFields& fields, Library& library);
 void readChemistries(JsonFields& fields, Library& library);
 void readBatteries(JsonFields& fields, Library& library);
 void readPanels(JsonFields& fields, Library& library);
 void readControllers(JsonFields& fields, Library& library);
 void readDcdcs(JsonFields& fields, Library& library);
+void readConverters(JsonFields& fields, Library& library);
 void readInverters(JsonFields& fields, Library& library);
 void readHardware(JsonFields& fields, Library& library);
+
+// Regions, in file order: their ids name the folders of their own tables.
+[[nodiscard]] std::vector<Region> readRegions(JsonFields& fields);
 
 }  // namespace spirk

@@ -37,13 +37,15 @@ std::string describe(const Amendment& amendment) {
 Plan emptyPlan(const Library& library) {
     Plan plan;
     plan.name = "New plan";
-    plan.trip = {"Rome", 5, 9, 2.0, hours(1)};
-    plan.gear.bank = {"lfp_100", 1};
+    plan.region = library.region.id;
+    plan.units = library.region.units;
+    plan.trip = {library.region.firstClimate, 5, 9, 2.0, hours(1)};
+    plan.gear.bank = {"lfp_100", 1, 1};
     for (const TypicalVan::Place& place : library.typicalVan.places) {
         plan.van.places.push_back({place.id, place.name, place.ambient});
     }
     for (const TypicalVan::Way& way : library.typicalVan.ways) {
-        plan.van.ways.push_back({way.from, way.to, way.length});
+        plan.van.ways.push_back({way.from, way.to, way.length, Bundling::Loose});
     }
     return plan;
 }
@@ -65,6 +67,7 @@ Appliance fromCatalogue(const CatalogueAppliance& entry, const Plan& plan) {
     out.name = entry.name;
     out.category = entry.category;
     out.feed = entry.feed;
+    out.supplied = entry.supplied;
     out.rated = entry.rated;
     out.measured = entry.measured;
     const double duty = entry.span.si() > 0.0 ? std::min(1.0, entry.onTime / entry.span) : 1.0;

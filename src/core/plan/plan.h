@@ -12,6 +12,7 @@
 #include "core/explain/id.h"
 #include "core/library/library.h"
 #include "core/quantities/units.h"
+#include "core/result/kept_field.h"
 
 namespace spirk {
 
@@ -30,6 +31,7 @@ struct Appliance {
     std::string name;
     Category category = Category::Electronics;
     Feed feed = Feed::Dc;
+    Supplied supplied = Supplied::Either;  // of a DC appliance
     int count = 1;
     Watts rated;                    // of one, from its plate
     std::optional<Watts> measured;  // of one while on; used instead of the plate where given
@@ -53,7 +55,8 @@ struct Trip {
 
 struct BankChoice {
     std::string model;
-    int count = 1;  // in parallel, 1 to 4
+    int count = 1;   // strings in parallel, 1 to 4
+    int series = 1;  // batteries in series in each string, 1 to 4
     bool operator==(const BankChoice&) const = default;
 };
 struct SolarChoice {
@@ -73,8 +76,13 @@ struct InverterChoice {
     Seconds onPerDay;  // switched on, loaded or idle
     bool operator==(const InverterChoice&) const = default;
 };
+// What the positive bar and the big fuses are: two bars with separate holders, or one distributor
+// that holds the fuses.
+enum class Distribution { Bars, Distributor };  // stored by name
 struct Gear {
     BankChoice bank;
+    Distribution distribution = Distribution::Bars;
+    std::string converter;  // model for 12 V loads on a 24 V bank; empty: none
     std::optional<SolarChoice> solar;
     std::optional<EngineChoice> engine;
     std::optional<InverterChoice> inverter;
@@ -87,9 +95,12 @@ struct VanPlace {
     Celsius ambient;
     bool operator==(const VanPlace&) const = default;
 };
+// Whether the conductors of a way are tied into one bundle, where each warms the others.
+enum class Bundling { Loose, Tied };  // stored by name
 struct WireWay {
     PlaceId from, to;
     Metres length;
+    Bundling bundling = Bundling::Loose;
     bool operator==(const WireWay&) const = default;
 };
 struct Van {
@@ -141,9 +152,18 @@ using Amendment =
 // 'set size of inverter.feed+ to 70 mm²': for lists and findings.
 [[nodiscard]] std::string describe(const Amendment& amendment);
 
+// A finding that the person has looked at and lives with, and why. It stays listed.
+struct Accepted {
+    std::string finding;  // id
+    std::string reason;   // never empty
+    bool operator==(const Accepted&) const = default;
+};
+
 struct Plan {
     std::string name;
     std::string notes;
+    std::string region = "europe";  // id of a region of the libraries
+    Units units;
     Trip trip;
     std::vector<Appliance> appliances;
     Gear gear;
@@ -151,10 +171,14 @@ struct Plan {
     std::vector<Amendment> amendments;
     std::map<ConductorId, int> numbers;  // on labels; once given, kept
     int highestNumber = 0;               // a number out of use is not given again
+    Shelf own;                           // the person's own gear, from its data sheets
+    std::vector<Accepted> accepted;
+    std::vector<KeptField> kept;  // of its file, not known to this version
     bool operator==(const Plan&) const = default;
 };
 
-// A plan with a typical van's places, a small bank and no appliances: what File > New opens.
+// A plan with a typical van's places, a small bank and no appliances, for the library's region:
+// what File > New opens.
 [[nodiscard]] Plan emptyPlan(const Library& library);
 
 // An appliance of the catalogue with an id that the plan does not use yet.

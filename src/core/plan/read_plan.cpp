@@ -6,14 +6,16 @@
 #include <set>
 
 #include "core/library/appliance_names.h"
+#include "core/library/gear_file.h"
+#include "core/library/unit_names.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/plan_names.h"
 #include "core/result/json_fields.h"
 
 namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 2> kEndNames{"from", "to"};
 constexpr std::array<std::string_view, 6> kAmendmentNames{
     "set_size", "set_fuse", "set_length", "insert_isolator", "leave_out_protection", "move_end"};
 constexpr double kMostWatts = 100e3;
@@ -23,7 +25,7 @@ Use readUse(JsonFields& row) {
     use.start = hours(row.number("start_h", 0, 24));
     use.span = hours(row.number("span_h", 0, 24));
     use.duty = row.number("duty", 0, 1);
-    row.refuseUnknownKeys();
+    row.settleUnknownKeys();
     return use;
 }
 
@@ -33,6 +35,9 @@ Appliance readAppliance(JsonFields& row) {
     out.name = row.text("name");
     out.category = static_cast<Category>(row.oneOf("category", kCategoryNames));
     out.feed = static_cast<Feed>(row.oneOf("feed", kFeedNames));
+    if (row.has("supplied")) {
+        out.supplied = static_cast<Supplied>(row.oneOf("supplied", kSuppliedNames));
+    }
     out.count = row.integer("count", 0, 100);
     out.rated = watts(row.number("rated_w", 0, kMostWatts));
     if (const auto measured = row.maybeNumber("measured_w", 0, kMostWatts)) {
@@ -46,7 +51,16 @@ Appliance readAppliance(JsonFields& row) {
     out.behaviour = static_cast<Behaviour>(row.oneOf("behaves", kBehaviourNames));
     out.runs = static_cast<Runs>(row.oneOf("runs", kRunsNames));
     out.place = PlaceId(row.text("place"));
-    row.refuseUnknownKeys();
+    row.settleUnknownKeys();
+    return out;
+}
+
+Units readUnits(JsonFields fields) {
+    Units out;
+    out.length = static_cast<LengthUnit>(fields.oneOf("length", kLengthUnitNames));
+    out.temperature =
+        static_cast<TemperatureUnit>(fields.oneOf("temperature", kTemperatureUnitNames));
+    fields.settleUnknownKeys();
     return out;
 }
 
@@ -57,7 +71,7 @@ Trip readTrip(JsonFields fields) {
     trip.lastMonth = fields.integer("last_month", 1, 12);
     trip.daysWithoutSun = fields.number("days_without_sun", 0, 60);
     trip.drivingPerDay = hours(fields.number("driving_h_per_day", 0, 24));
-    fields.refuseUnknownKeys();
+    fields.settleUnknownKeys();
     return trip;
 }
 
@@ -67,7 +81,7 @@ SolarChoice readSolar(JsonFields fields) {
     out.series = fields.integer("series", 1, 8);
     out.parallel = fields.integer("parallel", 1, 8);
     out.controller = fields.text("controller");
-    fields.refuseUnknownKeys();
+    fields.settleUnknownKeys();
     return out;
 }
 
@@ -75,7 +89,7 @@ EngineChoice readEngine(JsonFields fields) {
     EngineChoice out;
     out.charger = fields.text("charger");
     out.alternator = amps(fields.number("alternator_a", 1, 1000));
-    fields.refuseUnknownKeys();
+    fields.settleUnknownKeys();
     return out;
 }
 
@@ -83,7 +97,7 @@ InverterChoice readInverter(JsonFields fields) {
     InverterChoice out;
     out.model = fields.text("model");
     out.onPerDay = hours(fields.number("on_h_per_day", 0, 24));
-    fields.refuseUnknownKeys();
+    fields.settleUnknownKeys();
     return out;
 }
 
@@ -92,7 +106,8 @@ Gear readGear(JsonFields fields) {
     JsonFields bank = fields.object("bank");
     gear.bank.model = bank.text("model");
     gear.bank.count = bank.integer("count", 1, 4);
-    bank.refuseUnknownKeys();
+    gear.bank.series = bank.has("series") ? bank.integer("series", 1, 4) : 1;
+    bank.settleUnknownKeys();
     if (fields.has("solar")) {
         gear.solar = readSolar(fields.object("solar"));
     }
@@ -102,7 +117,12 @@ Gear readGear(JsonFields fields) {
     if (fields.has("inverter")) {
         gear.inverter = readInverter(fields.object("inverter"));
     }
-    fields.refuseUnknownKeys();
+    gear.converter = fields.textOr("converter", "");
+    if (fields.has("distribution")) {
+        gear.distribution =
+            static_cast<Distribution>(fields.oneOf("distribution", kDistributionNames));
+    }
+    fields.settleUnknownKeys();
     return gear;
 }
 
@@ -112,19 +132,24 @@ Van readVan(JsonFields fields) {
         van.places.push_back({PlaceId(row.text("id")),
                               row.text("name"),
                               celsius(row.number("ambient_c", -40, 120))});
-        row.refuseUnknownKeys();
+        row.settleUnknownKeys();
     }
     for (JsonFields& row : fields.objects("ways")) {
-        van.ways.push_back({PlaceId(row.text("from")),
-                            PlaceId(row.text("to")),
-                            metres(row.number("length_m", 0, 100))});
-        row.refuseUnknownKeys();
+        WireWay way{PlaceId(row.text("from")),
+                    PlaceId(row.text("to")),
+                    metres(row.number("length_m", 0, 100)),
+                    Bundling::Loose};
+        if (row.has("bundling")) {
+            way.bundling = static_cast<Bundling>(row.oneOf("bundling", kBundlingNames));
+        }
+        van.ways.push_back(std::move(way));
+        row.settleUnknownKeys();
     }
     JsonFields placed = fields.object("placed");
     for (const std::string& key : placed.keys()) {
         van.placed[DeviceId(key)] = PlaceId(placed.text(key));
     }
-    fields.refuseUnknownKeys();
+    fields.settleUnknownKeys();
     return van;
 }
 
@@ -146,7 +171,7 @@ Amendment readAmendment(JsonFields& row) {
     const ConductorId id(row.text("conductor"));
     switch (kind) {
         case 0:
-            return SetSize{id, squareMillimetres(row.number("area_mm2", 0.1, 1000))};
+            return SetSize{id, readArea(row)};
         case 1: {
             const End end = readEnd(row);
             return SetFuse{
@@ -180,7 +205,10 @@ Plan readBody(JsonFields& root) {
     Plan plan;
     plan.name = root.text("name");
     plan.notes = root.textOr("notes", "");
-    (void)root.text("region");
+    plan.region = root.text("region");
+    if (root.has("units")) {
+        plan.units = readUnits(root.object("units"));
+    }
     plan.trip = readTrip(root.object("trip"));
     for (JsonFields& row : root.objects("appliances")) {
         plan.appliances.push_back(readAppliance(row));
@@ -189,7 +217,7 @@ Plan readBody(JsonFields& root) {
     plan.van = readVan(root.object("van"));
     for (JsonFields& row : root.objects("amendments")) {
         plan.amendments.push_back(readAmendment(row));
-        row.refuseUnknownKeys();
+        row.settleUnknownKeys();
     }
     JsonFields numbers = root.object("numbers");
     for (const std::string& key : numbers.keys()) {
@@ -199,7 +227,18 @@ Plan readBody(JsonFields& root) {
     for (const auto& [id, given] : plan.numbers) {
         plan.highestNumber = std::max(plan.highestNumber, given);
     }
-    root.refuseUnknownKeys();
+    if (root.has("own_gear")) {
+        JsonFields own = root.object("own_gear");
+        plan.own = readShelf(own);
+        own.settleUnknownKeys();
+    }
+    if (root.has("accepted")) {
+        for (JsonFields& row : root.objects("accepted")) {
+            plan.accepted.push_back({row.text("finding"), row.text("reason")});
+            row.settleUnknownKeys();
+        }
+    }
+    root.settleUnknownKeys();
     refuseTwins(plan, root);
     return plan;
 }
@@ -236,9 +275,11 @@ PlanReading readPlan(const std::string& text, const std::string& name) {
         reading.problems.push_back(*error);
         return reading;
     }
-    JsonFields root(*parsed, "", reading.problems);
+    std::vector<KeptField> kept;
+    JsonFields root(*parsed, "", reading.problems, &kept);
     (void)root.integer("spirk_format", 1, kPlanFormatVersion);
     Plan plan = readBody(root);
+    plan.kept = std::move(kept);
     if (reading.problems.empty()) {
         reading.plan = std::move(plan);
     }

@@ -9,7 +9,11 @@
 #include <system_error>
 
 #include "core/library/appliance_names.h"
+#include "core/library/gear_file.h"
+#include "core/library/unit_names.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/plan_names.h"
+#include "core/quantities/tidy.h"
 #include "core/result/match.h"
 
 namespace spirk {
@@ -17,19 +21,6 @@ namespace spirk {
 namespace {
 
 using Json = nlohmann::ordered_json;
-
-// Conversions from SI bring noise in the last bits (0.15 h * 3600 / 3600); twelve digits are far
-// below any figure that matters and make a number read as it was typed.
-double tidy(double value) {
-    if (value == 0.0) {
-        return 0.0;
-    }
-    char buffer[40];
-    std::snprintf(buffer, sizeof buffer, "%.12g", value);
-    return std::strtod(buffer, nullptr);
-}
-
-const char* endName(End end) { return end == End::From ? "from" : "to"; }
 
 template <class Names, class Enum>
 std::string nameOf(const Names& names, Enum value) {
@@ -47,6 +38,7 @@ Json write(const Appliance& a) {
              {"name", a.name},
              {"category", nameOf(kCategoryNames, a.category)},
              {"feed", nameOf(kFeedNames, a.feed)},
+             {"supplied", nameOf(kSuppliedNames, a.supplied)},
              {"count", a.count},
              {"rated_w", tidy(a.rated.si())}};
     if (a.measured) {
@@ -62,7 +54,13 @@ Json write(const Appliance& a) {
 }
 
 Json write(const Gear& gear) {
-    Json out{{"bank", {{"model", gear.bank.model}, {"count", gear.bank.count}}}};
+    Json out{
+        {"bank",
+         {{"model", gear.bank.model}, {"count", gear.bank.count}, {"series", gear.bank.series}}},
+        {"distribution", nameOf(kDistributionNames, gear.distribution)}};
+    if (!gear.converter.empty()) {
+        out["converter"] = gear.converter;
+    }
     if (gear.solar) {
         out["solar"] = {{"panel", gear.solar->panel},
                         {"series", gear.solar->series},
@@ -88,8 +86,10 @@ Json write(const Van& van) {
     }
     Json ways = Json::array();
     for (const WireWay& w : van.ways) {
-        ways.push_back(
-            {{"from", w.from.value}, {"to", w.to.value}, {"length_m", tidy(w.length.si())}});
+        ways.push_back({{"from", w.from.value},
+                        {"to", w.to.value},
+                        {"length_m", tidy(w.length.si())},
+                        {"bundling", nameOf(kBundlingNames, w.bundling)}});
     }
     Json placed = Json::object();
     for (const auto& [device, place] : van.placed) {
@@ -103,10 +103,16 @@ Json write(const Amendment& amendment) {
     return match(
         amendment,
         [&](const SetSize& a) {
-            return Json{{"kind", "set_size"}, {"conductor", id}, {"area_mm2", tidy(inMm2(a.area))}};
+            Json out{{"kind", "set_size"}, {"conductor", id}};
+            if (const auto gauge = gaugeName(a.area)) {
+                out["awg"] = *gauge;
+            } else {
+                out["area_mm2"] = tidy(inMm2(a.area));
+            }
+            return out;
         },
         [&](const SetFuse& a) {
-            Json out{{"kind", "set_fuse"}, {"conductor", id}, {"end", endName(a.end)}};
+            Json out{{"kind", "set_fuse"}, {"conductor", id}, {"end", nameOf(kEndNames, a.end)}};
             if (!a.family.empty()) {
                 out["family"] = a.family;
             }
@@ -121,13 +127,14 @@ Json write(const Amendment& amendment) {
             return Json{{"kind", "insert_isolator"}, {"conductor", id}};
         },
         [&](const LeaveOutProtection& a) {
-            return Json{
-                {"kind", "leave_out_protection"}, {"conductor", id}, {"end", endName(a.end)}};
+            return Json{{"kind", "leave_out_protection"},
+                        {"conductor", id},
+                        {"end", nameOf(kEndNames, a.end)}};
         },
         [&](const MoveEnd& a) {
             return Json{{"kind", "move_end"},
                         {"conductor", id},
-                        {"end", endName(a.end)},
+                        {"end", nameOf(kEndNames, a.end)},
                         {"terminal", text(a.terminal)}};
         });
 }
@@ -162,7 +169,10 @@ std::string writePlan(const Plan& plan) {
     Json out{{"spirk_format", kPlanFormatVersion},
              {"name", plan.name},
              {"notes", plan.notes},
-             {"region", "europe"},
+             {"region", plan.region},
+             {"units",
+              {{"length", nameOf(kLengthUnitNames, plan.units.length)},
+               {"temperature", nameOf(kTemperatureUnitNames, plan.units.temperature)}}},
              {"trip",
               {{"climate", plan.trip.climate},
                {"first_month", plan.trip.firstMonth},
@@ -184,6 +194,14 @@ std::string writePlan(const Plan& plan) {
         out["numbers"][id.value] = given;
     }
     out["highest_number"] = plan.highestNumber;
+    if (!empty(plan.own)) {
+        out["own_gear"] = writeShelf(plan.own);
+    }
+    out["accepted"] = Json::array();
+    for (const Accepted& a : plan.accepted) {
+        out["accepted"].push_back({{"finding", a.finding}, {"reason", a.reason}});
+    }
+    restore(plan.kept, out);
     return out.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 

@@ -101,7 +101,7 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
 }
 
 std::vector<DeviceSetting> deviceSettings(const PowerUpInput& in) {
-    const Chemistry& chemistry = *in.gear.bank.chemistry;
+    const Chemistry& chemistry = in.gear.bank.chemistry;
     std::vector<DeviceSetting> out;
     const auto add = [&](const char* id, const std::string& setting, const std::string& value) {
         const Device* d = findDevice(in.wiring.circuit, DeviceId(id));
@@ -116,7 +116,7 @@ std::vector<DeviceSetting> deviceSettings(const PowerUpInput& in) {
         add(charger, "equalise", "off");
     }
     if (in.gear.inverter != nullptr) {
-        add("inverter", "low-voltage cut-off", format(in.gear.inverter->lowCut));
+        add("inverter", "low-voltage cut-off", format(in.gear.bank.chemistry.inverterCutOff));
     }
     add("shunt", "capacity", format(bankCapacity(in.gear.bank)));
     add("shunt", "charged voltage", format(chemistry.absorption - volts(0.2)));

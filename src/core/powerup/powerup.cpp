@@ -37,7 +37,7 @@ public:
         }
         now_.stateOfCharge = kDelivered;
         now_.open.insert(DeviceId("main.switch"));
-        const Chemistry& chemistry = *in.gear.bank.chemistry;
+        const Chemistry& chemistry = in.gear.bank.chemistry;
         middle_ = restVoltage(chemistry, kDelivered);
         low_ = restVoltage(chemistry, kLowCharge);
         high_ = restVoltage(chemistry, kHighCharge);
@@ -94,7 +94,7 @@ private:
         return {symbol,
                 "rest volts of one battery at " + format(percent(charge)) + " charge",
                 measure(v),
-                fromTable(in_.library, "chemistries", in_.gear.bank.chemistry->name)};
+                fromTable(in_.library, "chemistries", in_.gear.bank.chemistry.name)};
     }
 
     void expectVolts(SwitchStep& s, const MomentSolution& m, const TerminalId& pos) {

@@ -44,7 +44,49 @@ std::string formatSeconds(double seconds) {
                                        : formatNumber(seconds, kDigits) + " s";
 }
 
+// Exact by definition: the international foot and pound.
+constexpr double kMetresPerFoot = 0.3048;
+constexpr double kKilogramsPerPound = 0.45359237;
+
+std::string formatLength(double metres, LengthUnit unit) {
+    if (unit == LengthUnit::Metre) {
+        return fmt::format("{:.2f} m", metres);
+    }
+    const double feet = metres / kMetresPerFoot;
+    return std::fabs(feet) < 1.0 ? fmt::format("{:.1f} in", feet * 12.0)
+                                 : fmt::format("{:.1f} ft", feet);
+}
+
+std::string formatTemperature(double celsius, TemperatureUnit unit) {
+    return unit == TemperatureUnit::Celsius ? fmt::format("{:.0f} °C", celsius)
+                                            : fmt::format("{:.0f} °F", celsius * 1.8 + 32.0);
+}
+
+std::string formatArea(double m2) {
+    const auto gauge = gaugeName(SquareMetres::fromSi(m2));
+    return gauge ? *gauge + " AWG" : formatNumber(m2 * 1e6, kDigits) + " mm²";
+}
+
 }  // namespace
+
+// Metric sizes are far from any gauge.
+std::optional<std::string> gaugeName(SquareMetres area) {
+    constexpr int kThinnest = 40, kThickest = -3;
+    constexpr double kRounding = 1e-9;
+    if (area.si() <= 0.0) {
+        return std::nullopt;
+    }
+    const double exact = gaugeOf(area);
+    const int gauge = static_cast<int>(std::lround(exact));
+    if (std::fabs(exact - gauge) > kRounding || gauge > kThinnest || gauge < kThickest) {
+        return std::nullopt;
+    }
+    return gauge > 0 ? fmt::format("{}", gauge) : fmt::format("{}/0", 1 - gauge);
+}
+
+std::string formatPrice(double price, const std::string& currency) {
+    return fmt::format("{:.0f} {}", price, currency);
+}
 
 std::string formatNumber(double value, int digits) {
     if (value == 0.0 || !std::isfinite(value)) {
@@ -62,7 +104,7 @@ std::string formatNumber(double value, int digits) {
     return text == "-0" ? "0" : text;
 }
 
-std::string format(Measure m) {
+std::string format(Measure m, const Units& units) {
     switch (m.unit) {
         case Unit::None:
             return formatNumber(m.si, 4);
@@ -83,11 +125,11 @@ std::string format(Measure m) {
         case Unit::AmpereHour:
             return scaled(m.si / 3600.0, "Ah", nullptr);
         case Unit::Metre:
-            return fmt::format("{:.2f} m", m.si);
+            return formatLength(m.si, units.length);
         case Unit::SquareMillimetre:
-            return formatNumber(m.si * 1e6, kDigits) + " mm²";
+            return formatArea(m.si);
         case Unit::Celsius:
-            return fmt::format("{:.0f} °C", m.si);
+            return formatTemperature(m.si, units.temperature);
         case Unit::Second:
             return formatSeconds(m.si);
         case Unit::Hour:
@@ -98,6 +140,10 @@ std::string format(Measure m) {
             return scaled(m.si, "A²s", "kA²s");
         case Unit::WattHourPerM2:
             return scaled(m.si, "Wh/m²", "kWh/m²");
+        case Unit::Kilogram:
+            return units.length == LengthUnit::Foot
+                       ? formatNumber(m.si / kKilogramsPerPound, 3) + " lb"
+                       : formatNumber(m.si, kDigits) + " kg";
     }
     unreachable("format(Measure)");
 }

@@ -3,6 +3,7 @@
 // How a figure reads: value with unit, in the digits that mean something. Locale-free; the window
 // may swap the decimal sign.
 
+#include <optional>
 #include <string>
 
 #include "core/quantities/units.h"
@@ -27,7 +28,18 @@ enum class Unit {
     Day,            // stored in seconds
     JouleIntegral,  // A2s
     WattHourPerM2,  // stored in Wh/m2 (a table's own unit)
+    Kilogram,
     Count,
+};
+
+// The units that a person thinks in. A conductor reads as it is sold, in mm² or AWG, whatever these
+// are: no cable is both.
+enum class LengthUnit { Metre, Foot };  // Foot: weights in pounds too
+enum class TemperatureUnit { Celsius, Fahrenheit };
+struct Units {
+    LengthUnit length = LengthUnit::Metre;
+    TemperatureUnit temperature = TemperatureUnit::Celsius;
+    bool operator==(const Units&) const = default;
 };
 
 // A number in SI with the unit in which people read it.
@@ -48,17 +60,26 @@ struct Measure {
 [[nodiscard]] inline Measure measure(Celsius v) { return {v.degrees, Unit::Celsius}; }
 [[nodiscard]] inline Measure measure(Seconds v) { return {v.si(), Unit::Hour}; }
 [[nodiscard]] inline Measure percent(double fraction) { return {fraction, Unit::Percent}; }
+[[nodiscard]] inline Measure kilograms(double value) { return {value, Unit::Kilogram}; }
 [[nodiscard]] inline Measure number(double value) { return {value, Unit::None}; }
 [[nodiscard]] inline Measure count(double value) { return {value, Unit::Count}; }
 
-// The figure with its unit: '12.80 V', '1.30 kWh', '35 mm²', '2.1 mΩ'.
-[[nodiscard]] std::string format(Measure m);
+// The figure with its unit: '12.80 V', '1.30 kWh', '35 mm²', '2 AWG', '2.1 mΩ', '5.0 ft'.
+[[nodiscard]] std::string format(Measure m, const Units& units = {});
 
 template <int M, int Kg, int S, int A>
-[[nodiscard]] std::string format(Quantity<M, Kg, S, A> q) {
-    return format(measure(q));
+[[nodiscard]] std::string format(Quantity<M, Kg, S, A> q, const Units& units = {}) {
+    return format(measure(q), units);
 }
-[[nodiscard]] inline std::string format(Celsius t) { return format(measure(t)); }
+[[nodiscard]] inline std::string format(Celsius t, const Units& units = {}) {
+    return format(measure(t), units);
+}
+
+// The gauge of an area that is one to rounding, as tables write it: '4', '1/0'.
+[[nodiscard]] std::optional<std::string> gaugeName(SquareMetres area);
+
+// A price without cents: '1240 EUR'.
+[[nodiscard]] std::string formatPrice(double price, const std::string& currency);
 
 // The number alone with up to `digits` significant digits and no trailing zeros: '0.75', '35'.
 [[nodiscard]] std::string formatNumber(double value, int digits);

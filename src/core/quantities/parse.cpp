@@ -164,6 +164,11 @@ Result<SquareMetres> parseArea(std::string_view text) {
     return parseKind(text, kArea).map([](double si) { return SquareMetres::fromSi(si); });
 }
 
+std::optional<SquareMetres> gaugeArea(std::string_view name) {
+    const auto gauge = parseGauge("awg" + std::string(name));
+    return gauge ? std::optional(awgArea(*gauge)) : std::nullopt;
+}
+
 Result<Watts> parsePower(std::string_view text) {
     return parseKind(text, kPower).map([](double si) { return Watts::fromSi(si); });
 }

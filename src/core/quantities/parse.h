@@ -4,6 +4,7 @@
 // '0,75'. A number alone takes the field's usual unit. Refused with a reason: empty text, unknown
 // units, more than one number, anything not finite, and values outside a quantity's sane range.
 
+#include <optional>
 #include <string_view>
 
 #include "core/quantities/units.h"
@@ -27,6 +28,8 @@ namespace spirk {
 [[nodiscard]] Result<Coulombs> parseCharge(std::string_view text);
 // Alone: degrees Celsius. Units °C, C, °F, F. -60 to 150 degC.
 [[nodiscard]] Result<Celsius> parseTemperature(std::string_view text);
+// A gauge as tables write it: '4', '1/0'. Nothing where it is none.
+[[nodiscard]] std::optional<SquareMetres> gaugeArea(std::string_view name);
 // A plain number within [low, high]; decimal point or comma.
 [[nodiscard]] Result<double> parseNumber(std::string_view text, double low, double high);
 

@@ -62,5 +62,10 @@ constexpr double inMilliohms(Ohms r) { return r.si() * 1e3; }
     const double radius = inches * 0.0254 / 2.0;
     return SquareMetres::fromSi(M_PI * radius * radius);
 }
+// Its inverse, for areas between gauges too. Requires area > 0.
+[[nodiscard]] inline double gaugeOf(SquareMetres area) {
+    const double inches = 2.0 * std::sqrt(area.si() / M_PI) / 0.0254;
+    return 36.0 - 39.0 * std::log(inches / 0.005) / std::log(92.0);
+}
 
 }  // namespace spirk

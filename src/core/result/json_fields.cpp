@@ -29,8 +29,11 @@ std::string shortNumber(double value) {
 
 }  // namespace
 
-JsonFields::JsonFields(const json& object, std::string path, std::vector<Error>& problems)
-    : object_(&object), path_(std::move(path)), problems_(&problems) {
+JsonFields::JsonFields(const json& object,
+                       std::string path,
+                       std::vector<Error>& problems,
+                       std::vector<KeptField>* kept)
+    : object_(&object), path_(std::move(path)), problems_(&problems), kept_(kept) {
     if (!object.is_object()) {
         problems_->push_back({"Expected a group of fields in braces.", path_, "Check this place."});
         object_ = &emptyObject();
@@ -154,9 +157,15 @@ std::vector<std::string> JsonFields::texts(const std::string& key) {
 
 JsonFields JsonFields::object(const std::string& key) {
     const json* value = need(key);
-    return {value == nullptr ? emptyObject() : *value,
-            path_.empty() ? key : path_ + "." + key,
-            *problems_};
+    return child(
+        value == nullptr ? emptyObject() : *value, path_.empty() ? key : path_ + "." + key, key);
+}
+
+JsonFields JsonFields::child(const json& object, std::string path, std::string segment) const {
+    JsonFields out(object, std::move(path), *problems_, kept_);
+    out.place_ = place_;
+    out.place_.push_back(std::move(segment));
+    return out;
 }
 
 std::vector<JsonFields> JsonFields::objects(const std::string& key) {
@@ -168,7 +177,14 @@ std::vector<JsonFields> JsonFields::objects(const std::string& key) {
     }
     const std::string base = path_.empty() ? key : path_ + "." + key;
     for (std::size_t i = 0; i < value->size(); ++i) {
-        out.emplace_back((*value)[i], base + "[" + std::to_string(i) + "]", *problems_);
+        const json& entry = (*value)[i];
+        const auto id = entry.find("id");
+        const bool named = entry.is_object() && id != entry.end() && id->is_string();
+        const std::string index = std::to_string(i);
+        JsonFields row = child(
+            entry, base + "[" + index + "]", named ? "=" + id->get<std::string>() : "#" + index);
+        row.place_.insert(row.place_.end() - 1, key);
+        out.push_back(std::move(row));
     }
     return out;
 }
@@ -195,9 +211,14 @@ std::vector<std::string> JsonFields::keys() const {
     return out;
 }
 
-void JsonFields::refuseUnknownKeys() {
+void JsonFields::settleUnknownKeys() {
     for (const auto& [key, value] : object_->items()) {
-        if (!asked_.contains(key)) {
+        if (asked_.contains(key)) {
+            continue;
+        }
+        if (kept_ != nullptr) {
+            kept_->push_back({place_, key, value.dump()});
+        } else {
             problem(key,
                     "This field is not known to this version.",
                     "Open the file with the version that wrote it, or remove the field.");

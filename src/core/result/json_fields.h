@@ -13,14 +13,19 @@
 #include <string_view>
 #include <vector>
 
+#include "core/result/kept_field.h"
 #include "core/result/result.h"
 
 namespace spirk {
 
 class JsonFields {
 public:
-    // Borrows `object` and `problems` for its lifetime. `path` names the object in messages.
-    JsonFields(const nlohmann::json& object, std::string path, std::vector<Error>& problems);
+    // Borrows all but `path` for its lifetime. `path` names the object in messages. With `kept`,
+    // unknown keys are kept there; without, they are problems.
+    JsonFields(const nlohmann::json& object,
+               std::string path,
+               std::vector<Error>& problems,
+               std::vector<KeptField>* kept = nullptr);
 
     [[nodiscard]] bool has(std::string_view key) const;
     double number(const std::string& key, double low, double high);
@@ -38,19 +43,22 @@ public:
     std::size_t oneOf(const std::string& key, std::span<const std::string_view> names);
     // All keys in file order; the values are then read as usual.
     [[nodiscard]] std::vector<std::string> keys() const;
-    // Notes each key that nobody asked for.
-    void refuseUnknownKeys();
+    // Keeps each key that nobody asked for, or notes it as a problem.
+    void settleUnknownKeys();
     void problem(const std::string& key, std::string what, std::string remedy);
     [[nodiscard]] const std::string& path() const { return path_; }
 
 private:
     const nlohmann::json* find(const std::string& key);
     const nlohmann::json* need(const std::string& key);
+    JsonFields child(const nlohmann::json& object, std::string path, std::string segment) const;
     double asNumber(const nlohmann::json& value, const std::string& key, double low, double high);
 
     const nlohmann::json* object_;
     std::string path_;
     std::vector<Error>* problems_;
+    std::vector<KeptField>* kept_;
+    std::vector<std::string> place_;  // as in KeptField
     std::set<std::string> asked_;
 };
 

@@ -49,7 +49,7 @@ MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double fa
     // Peak-sun hours: kWh/m2 over 1 kW/m2.
     const Joules raw = arrayPower(*gear.solar) * hours(sun) * factor;
     const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
-    const Watts limit = gear.solar->controller->maxOutput * gear.bank.chemistry->absorption;
+    const Watts limit = gear.solar->controller->maxOutput * gear.bank.chemistry.absorption;
     out.cut = cutPart(peak, limit);
     out.perDay = raw * (1.0 - out.cut);
     return out;
@@ -111,8 +111,8 @@ void explainNeeded(
                          {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
                          {"η",
                           "charge efficiency of the bank",
-                          percent(gear.bank.chemistry->chargeEfficiencyWh),
-                          fromTable(library, "chemistries", gear.bank.chemistry->name)}},
+                          percent(gear.bank.chemistry.chargeEfficiencyWh),
+                          fromTable(library, "chemistries", gear.bank.chemistry.name)}},
                .result = measure(needed),
                .source = "own arithmetic from monthly means",
                .note = sun > 0.0 ? "" : "There is no sun in that month: no panels can carry it."});
@@ -143,8 +143,8 @@ void explainLimit(const Library& library, const ChosenGear& gear, Watts limit, S
                .terms = {{"I_max", "controller's output", measure(controller.maxOutput), table},
                          {"V",
                           "absorption voltage",
-                          measure(gear.bank.chemistry->absorption),
-                          fromTable(library, "chemistries", gear.bank.chemistry->name)},
+                          measure(gear.bank.chemistry.absorption),
+                          fromTable(library, "chemistries", gear.bank.chemistry.name)},
                          {"η", "controller's efficiency", percent(controller.efficiency), table}},
                .result = measure(limit),
                .source = "own arithmetic",
@@ -153,11 +153,11 @@ void explainLimit(const Library& library, const ChosenGear& gear, Watts limit, S
 
 void addMarks(const Library& library, const ChosenGear& gear, double factor, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
-    const double efficiency = gear.bank.chemistry->chargeEfficiencyWh;
+    const double efficiency = gear.bank.chemistry.chargeEfficiencyWh;
     const Watts needed = sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
     const ControllerModel& controller = *gear.solar->controller;
     const Watts limit =
-        controller.maxOutput * gear.bank.chemistry->absorption / controller.efficiency;
+        controller.maxOutput * gear.bank.chemistry.absorption / controller.efficiency;
     explainNeeded(library, gear, factor, needed, s);
     explainChosen(library, *gear.solar, s);
     explainLimit(library, gear, limit, s);

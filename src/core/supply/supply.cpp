@@ -18,22 +18,22 @@ namespace {
 FigureId fig(const char* id) { return FigureId(id); }
 
 void explainBankNeeded(const Plan& plan, const ChosenBank& bank, Joules needed, Supply& s) {
-    s.why.add({.id = fig("supply.bank.needed"),
-               .title = "Bank needed, usable energy",
-               .formula = "E = E_day · days",
-               .terms = {{"E_day",
-                          "drawn from the bank a day",
-                          measure(s.demand),
-                          FromFigure{fig("supply.demand")}},
-                         {"days",
-                          "days that the bank alone must carry",
-                          number(plan.trip.daysWithoutSun),
-                          FromPlan{"trip.days_without_sun"}}},
-               .result = measure(needed),
-               .source = "own arithmetic",
-               .note = "As rated capacity: " +
-                       format(needed / (bank.model->nominal * bank.chemistry->usable)) + " at " +
-                       format(bank.model->nominal) + "."});
+    s.why.add(
+        {.id = fig("supply.bank.needed"),
+         .title = "Bank needed, usable energy",
+         .formula = "E = E_day · days",
+         .terms = {{"E_day",
+                    "drawn from the bank a day",
+                    measure(s.demand),
+                    FromFigure{fig("supply.demand")}},
+                   {"days",
+                    "days that the bank alone must carry",
+                    number(plan.trip.daysWithoutSun),
+                    FromPlan{"trip.days_without_sun"}}},
+         .result = measure(needed),
+         .source = "own arithmetic",
+         .note = "As rated capacity: " + format(needed / (bank.nominal * bank.chemistry.usable)) +
+                 " at " + format(bank.nominal) + "."});
 }
 
 void explainBankUsable(const Library& library, const ChosenBank& bank, Supply& s) {
@@ -44,11 +44,11 @@ void explainBankUsable(const Library& library, const ChosenBank& bank, Supply& s
          .formula = "E = n · C · V · u",
          .terms = {{"n", "batteries in parallel", count(bank.count), FromPlan{"gear.bank.count"}},
                    {"C", "rated capacity of one", measure(bank.model->capacity), battery},
-                   {"V", "nominal voltage", measure(bank.model->nominal), battery},
+                   {"V", "nominal voltage, pole to pole", measure(bank.nominal), battery},
                    {"u",
                     "usable part",
-                    percent(bank.chemistry->usable),
-                    fromTable(library, "chemistries", bank.chemistry->name)}},
+                    percent(bank.chemistry.usable),
+                    fromTable(library, "chemistries", bank.chemistry.name)}},
          .result = measure(s.usable),
          .source = "own arithmetic",
          .note = "A higher usable part gives more days and fewer cycles of life."});
@@ -74,7 +74,7 @@ void explainDays(Supply& s) {
 void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
     const ChosenBank& bank = gear.bank;
     const Joules needed = s.demand * plan.trip.daysWithoutSun;
-    s.usable = bankCapacity(bank) * bank.model->nominal * bank.chemistry->usable;
+    s.usable = bankCapacity(bank) * bank.nominal * bank.chemistry.usable;
     s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
     explainBankNeeded(plan, bank, needed, s);
     explainBankUsable(library, bank, s);
@@ -130,7 +130,7 @@ void addEngineLimit(const Library& library, const ChosenEngine& engine, Volts ou
 void explainEngineNeeded(
     const Plan& plan, const Library& library, const ChosenGear& gear, Amps needed, Supply& s) {
     const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
-    const Chemistry& chemistry = *gear.bank.chemistry;
+    const Chemistry& chemistry = gear.bank.chemistry;
     const Origin table = fromTable(library, "chemistries", chemistry.name);
     const Seconds driving = plan.trip.drivingPerDay;
     s.why.add(
@@ -167,8 +167,8 @@ void explainRefill(const Library& library, const ChosenGear& gear, Supply& s) {
                           fromTable(library, "batteries", bank.model->name)},
                          {"u",
                           "usable part",
-                          percent(bank.chemistry->usable),
-                          fromTable(library, "chemistries", bank.chemistry->name)},
+                          percent(bank.chemistry.usable),
+                          fromTable(library, "chemistries", bank.chemistry.name)},
                          {"I",
                           "charger's output",
                           measure(charger.output),
@@ -182,7 +182,7 @@ void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear,
     if (!gear.engine) {
         return;
     }
-    const Chemistry& chemistry = *gear.bank.chemistry;
+    const Chemistry& chemistry = gear.bank.chemistry;
     const DcdcModel& charger = *gear.engine->charger;
     const Seconds driving = plan.trip.drivingPerDay;
     const Amps needed =
@@ -215,7 +215,7 @@ void addInverterLimit(const Library& library, const ChosenGear& gear, Supply& s)
     const InverterModel& inverter = *gear.inverter;
     const double efficiency = inverterEfficiency(inverter, inverter.power);
     const Amps most = gear.bank.model->maxDischarge * static_cast<double>(gear.bank.count);
-    const Watts limit = most * inverter.lowCut * efficiency;
+    const Watts limit = most * gear.bank.chemistry.inverterCutOff * efficiency;
     s.why.add({.id = fig("supply.inverter.limit"),
                .title = "Most that the bank can give the inverter",
                .formula = "P = n · I_max · V_low · η",
@@ -225,8 +225,8 @@ void addInverterLimit(const Library& library, const ChosenGear& gear, Supply& s)
                           fromTable(library, "batteries", gear.bank.model->name)},
                          {"V_low",
                           "inverter's low cut-off",
-                          measure(inverter.lowCut),
-                          fromTable(library, "inverters", inverter.name)},
+                          measure(gear.bank.chemistry.inverterCutOff),
+                          fromTable(library, "chemistries", gear.bank.chemistry.name)},
                          {"η",
                           "efficiency at full power",
                           percent(efficiency),

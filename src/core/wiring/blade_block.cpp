@@ -49,7 +49,7 @@ const char* titleOf(Category category) {
 }
 
 std::vector<LoadCircuit> loadCircuits(const Draft& draft) {
-    const Volts lowest = draft.gear.bank.chemistry->cutOff;
+    const Volts lowest = draft.gear.bank.chemistry.cutOff;
     std::vector<LoadCircuit> out;
     for (const Appliance& a : draft.plan.appliances) {
         if (a.feed != Feed::Dc || a.count == 0) {
@@ -77,7 +77,7 @@ Device& addLoadDevice(Draft& draft, const Appliance& a) {
         LoadRating{a.id, wattsUsed(a) * static_cast<double>(a.count), largestWatts(a), a.behaviour};
     // Heavier cable needs a heavier terminal: an appliance comes with one for its own current.
     Connection own = draft.connectionOf("load");
-    if (largestWatts(a) / draft.gear.bank.chemistry->cutOff > d.rating) {
+    if (largestWatts(a) / draft.gear.bank.chemistry.cutOff > d.rating) {
         own = {"M6", squareMillimetres(35)};
     }
     draft.port(d, "+", own, TerminalId{id, "-"});
@@ -117,14 +117,14 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
         const DeviceId load = deviceOf(a->id);
         Conductor& pos = draft.conductor(
             load.value + ".tail+", a->name + ", tail", far.pos, {load, "+"}, Role::Positive);
-        pos.insulation = kSmallInsulation;
+        pos.insulation = draft.library.region.smallInsulation;
         pos.protectedBy = ConductorId(c.id + ".feed+");
         Conductor& neg = draft.conductor(load.value + ".tail-",
                                          a->name + ", tail, negative",
                                          {load, "-"},
                                          far.neg,
                                          Role::Negative);
-        neg.insulation = kSmallInsulation;
+        neg.insulation = draft.library.region.smallInsulation;
         neg.protectedBy = ConductorId(c.id + ".feed+");
     }
 }
@@ -146,7 +146,7 @@ void addDropPaths(Draft& draft,
                                        "bus bars to " + a->name,
                                        critical ? "drop_critical" : "drop_other",
                                        "sizing.full",
-                                       Draft::base(),
+                                       draft.base(),
                                        path});
     }
 }
@@ -170,11 +170,11 @@ void addCircuit(Draft& draft,
         slot.distance = metres(0.0);
     }
     pos.atFrom = slot;
-    pos.insulation = kSmallInsulation;
+    pos.insulation = draft.library.region.smallInsulation;
     const ConductorId feed = pos.id;
     Conductor& neg = draft.conductor(
         c.id + ".feed-", c.title + ", circuit, negative", far.neg, near.neg, Role::Negative);
-    neg.insulation = kSmallInsulation;
+    neg.insulation = draft.library.region.smallInsulation;
     neg.protectedBy = feed;
     addTails(draft, c, far);
     addDropPaths(draft, c, far, shared);

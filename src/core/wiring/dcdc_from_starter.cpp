@@ -82,7 +82,7 @@ void addConductors(Draft& draft) {
                                         terminal("ignition", "live"),
                                         terminal("dcdc", "enable"),
                                         Role::Control);
-    enable.insulation = kSmallInsulation;
+    enable.insulation = draft.library.region.smallInsulation;
     ProtectionSlot slot = fuseSlot(draft);
     slot.family = "blade";
     enable.atFrom = slot;
@@ -90,13 +90,13 @@ void addConductors(Draft& draft) {
                                    "starter battery to DC-DC charger and back",
                                    "drop_dcdc_input",
                                    "sizing.driving",
-                                   Draft::base(),
+                                   draft.base(),
                                    {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
     draft.circuit.paths.push_back({"drop.dcdc",
                                    "DC-DC charger to bus bars",
                                    "drop_charge",
                                    "sizing.driving",
-                                   Draft::base(),
+                                   draft.base(),
                                    {out, ConductorId("dcdc.feed-")}});
 }
 

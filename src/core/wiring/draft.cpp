@@ -58,7 +58,7 @@ Conductor& Draft::conductor(const std::string& id,
     c.from = from;
     c.to = to;
     c.role = role;
-    c.insulation = kHeavyInsulation;
+    c.insulation = library.region.heavyInsulation;
     circuit.conductors.push_back(std::move(c));
     return circuit.conductors.back();
 }

@@ -29,7 +29,7 @@ struct Draft {
     [[nodiscard]] Connection connectionOf(const std::string& hardwareRow) const;
     [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
     // System voltage that limits of drop refer to.
-    [[nodiscard]] static Volts base() { return volts(12.0); }
+    [[nodiscard]] Volts base() const { return gear.bank.system; }
 };
 
 [[nodiscard]] TerminalId terminal(const std::string& device, const std::string& port);
@@ -50,10 +50,6 @@ inline constexpr const char* kBusPos = "bus.pos";
 inline constexpr const char* kBusNeg = "bus.neg";
 inline constexpr const char* kChassis = "chassis";
 inline constexpr const char* kBar = "bar";
-// Insulations (ampacity columns) by use; the person's default in Europe.
-inline constexpr const char* kHeavyInsulation = "x105";
-inline constexpr const char* kSmallInsulation = "pvc70";
-inline constexpr const char* kSolarInsulation = "solar";
 
 // Applies the amendments that change structure; returns findings for those that cannot be applied.
 [[nodiscard]] std::vector<Finding> amendStructure(Draft& draft);

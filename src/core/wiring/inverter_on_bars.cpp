@@ -33,7 +33,7 @@ void addInverterOnBars(Draft& draft) {
                                    "inverter to bus bars",
                                    "drop_inverter",
                                    "sizing.full",
-                                   Draft::base(),
+                                   draft.base(),
                                    {feed, ConductorId("inverter.feed-")}});
 }
 

@@ -100,7 +100,7 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
          "bank to bus bars",
          "drop_critical",
          "sizing.full",
-         Draft::base(),
+         draft.base(),
          {feed, ConductorId("main.link+"), ConductorId("main.link-"), ConductorId("main.feed-")}});
 }
 

@@ -51,14 +51,14 @@ void addArrayLeads(Draft& draft, const ChosenSolar& solar) {
                                           terminal("array", p),
                                           terminal("array.isolator", "a" + p),
                                           role);
-        lead.insulation = kSolarInsulation;
+        lead.insulation = draft.library.region.solarInsulation;
         path.push_back(lead.id);
         Conductor& feed = draft.conductor("array.feed" + p,
                                           "isolator to controller" + word,
                                           terminal("array.isolator", "b" + p),
                                           terminal("mppt", "pv" + p),
                                           role);
-        feed.insulation = kSolarInsulation;
+        feed.insulation = draft.library.region.solarInsulation;
         path.push_back(feed.id);
     }
     draft.circuit.paths.push_back({"drop.array",
@@ -95,7 +95,7 @@ void addBatteryLeads(Draft& draft) {
                                    "controller to bus bars",
                                    "drop_charge",
                                    "sizing.noon",
-                                   Draft::base(),
+                                   draft.base(),
                                    {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/explain/finding.h"
+#include "core/explain/standing.h"
 
 #include "core/result/promise.h"
 

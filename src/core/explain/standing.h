@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// How bad a finding is, and on whose word its rule stands.
+
+#include <string>
+
+namespace spirk {
+
+enum class Severity {
+    Danger,  // can burn, shock or destroy
+    Fault,   // will not work or breaks a standard
+    Advice,  // costs life, comfort or money
+};
+[[nodiscard]] std::string name(Severity severity);
+
+enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
+[[nodiscard]] std::string name(Standing standing);
+
+}  // namespace spirk

@@ -1,0 +1,78 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The parameters of each kind of gear as a described table: how each is named in files, read by
+// people and bounded. Reading and writing files and the form for one's own gear all go by it, so a
+// parameter is added in one place.
+
+#include <optional>
+#include <span>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/library/library.h"
+
+namespace spirk {
+
+enum class Presence { Required, Optional };
+
+// A number, in the unit that `unit` names ('V', 'Ah', 'kg'); the key repeats it.
+template <class Model>
+struct NumberField {
+    std::string_view key;
+    std::string_view label;
+    std::string_view unit;
+    double least = 0.0, most = 0.0;
+    std::optional<double> (*get)(const Model&) = nullptr;
+    void (*set)(Model&, std::optional<double>) = nullptr;
+    Presence presence = Presence::Required;
+};
+
+// A text out of `choices`; where there are none, the ids of the library's chemistries or studs.
+enum class TextFrom { Choices, Chemistries, Studs };
+template <class Model>
+struct TextField {
+    std::string_view key;
+    std::string_view label;
+    TextFrom from = TextFrom::Choices;
+    std::vector<std::string> choices;
+    std::string (*get)(const Model&) = nullptr;
+    void (*set)(Model&, const std::string&) = nullptr;
+};
+
+template <class Model>
+struct GearFields {
+    std::string_view list;   // key of the kind in a gear file: 'batteries'
+    std::string_view title;  // 'Battery'
+    std::vector<TextField<Model>> texts;
+    std::vector<NumberField<Model>> numbers;
+};
+
+// Specialised for each kind on a shelf. Id, name, weight and price are of every kind.
+template <class Model>
+[[nodiscard]] const GearFields<Model>& gearFields();
+template <>
+[[nodiscard]] const GearFields<BatteryModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<PanelModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<ControllerModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<DcdcModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<ConverterModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<InverterModel>& gearFields();
+
+// Calls `visit(fields, list)` for every kind on the shelf, in a fixed order.
+template <class AnyShelf, class Visit>
+void forEachKind(AnyShelf& shelf, const Visit& visit) {
+    visit(gearFields<BatteryModel>(), shelf.batteries);
+    visit(gearFields<PanelModel>(), shelf.panels);
+    visit(gearFields<ControllerModel>(), shelf.controllers);
+    visit(gearFields<DcdcModel>(), shelf.dcdcs);
+    visit(gearFields<ConverterModel>(), shelf.converters);
+    visit(gearFields<InverterModel>(), shelf.inverters);
+}
+
+}  // namespace spirk

@@ -1,0 +1,61 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Gear as JSON, by the described tables: rows of the library, a person's own gear inside a plan,
+// and gear files (.spirkgear) that carry it from plan to plan.
+
+#include <nlohmann/json_fwd.hpp>
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/library/gear_fields.h"
+#include "core/result/json_fields.h"
+
+namespace spirk {
+
+inline constexpr int kGearFormatVersion = 1;
+
+// Size of a conductor: 'area_mm2', or 'awg' where it is sold by gauge.
+[[nodiscard]] SquareMetres readArea(JsonFields& row);
+
+// One entry; every problem is noted with its key.
+template <class Model>
+void readGear(JsonFields& row, Model& out) {
+    const GearFields<Model>& fields = gearFields<Model>();
+    out.id = row.text("id");
+    out.name = row.text("name");
+    for (const TextField<Model>& field : fields.texts) {
+        const std::string key(field.key);
+        if (field.from == TextFrom::Choices) {
+            const std::vector<std::string_view> choices(field.choices.begin(), field.choices.end());
+            field.set(out, field.choices[row.oneOf(key, choices)]);
+        } else {
+            field.set(out, row.text(key));
+        }
+    }
+    for (const NumberField<Model>& field : fields.numbers) {
+        const std::string key(field.key);
+        field.set(out,
+                  field.presence == Presence::Optional
+                      ? row.maybeNumber(key, field.least, field.most)
+                      : row.number(key, field.least, field.most));
+    }
+}
+
+// All kinds of a shelf, each a list; a missing list is an empty one.
+[[nodiscard]] Shelf readShelf(JsonFields& fields);
+[[nodiscard]] nlohmann::ordered_json writeShelf(const Shelf& shelf);
+
+// A gear file, or all that is wrong with it.
+struct GearReading {
+    std::optional<Shelf> shelf;
+    std::vector<Error> problems;
+};
+[[nodiscard]] GearReading readGearFile(const std::string& text, const std::string& name);
+[[nodiscard]] std::string writeGearFile(const Shelf& shelf);
+
+// Puts the entries of `from` on the shelf; one of the same id takes the other's place.
+[[nodiscard]] Shelf merged(Shelf onto, const Shelf& from);
+[[nodiscard]] bool empty(const Shelf& shelf);
+
+}  // namespace spirk

@@ -1,0 +1,15 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// How a plan's enumerators are written in files, in the order of the enumerators. A test pins them:
+// they are part of the file format.
+
+#include <array>
+#include <string_view>
+
+namespace spirk {
+
+inline constexpr std::array<std::string_view, 2> kEndNames{"from", "to"};
+inline constexpr std::array<std::string_view, 2> kBundlingNames{"loose", "tied"};
+inline constexpr std::array<std::string_view, 2> kDistributionNames{"bars", "distributor"};
+
+}  // namespace spirk
