@@ -73,6 +73,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
             paintBattery(p, b);
             break;
         case DeviceKind::DcdcCharger:
+        case DeviceKind::Converter:
         case DeviceKind::SolarController:
             paintConverter(p, b, false);
             break;

@@ -27,7 +27,7 @@ TEST(FuseChoice, CircuitsHaveBladesInTheirBlock) {
     const Design d = design(test::aFullVan(), library());
     const ChosenFuse& f = *rowOf(d, "circuit.kitchen.feed+").fuseFrom;
     EXPECT_EQ(f.family, "blade");
-    EXPECT_TRUE(f.inBlock);
+    EXPECT_EQ(f.holds, Holds::Block);
     // 45 W at 12.0 V are 3.75 A; 1.25 times: 4.69; the next blade is 5 A.
     EXPECT_EQ(f.rating, amps(5));
 }

@@ -121,7 +121,7 @@ TEST(Solve, ChargersInputDrawsItsOutputOverItsEfficiency) {
     Network n;
     n.nodes = 3;
     n.sources = {{1, 0, volts(13.2), milliohms(5)}, {2, 0, volts(13.0), milliohms(4)}};
-    n.chargers = {{2, 0, volts(14.2), amps(40), watts(1e5), Charger::Input{1, 0, 0.9}}};
+    n.chargers = {{2, 0, volts(14.2), amps(40), watts(1e5), PowerInput{1, 0, 0.9}}};
     const Solution s = solve(n);
     const double out = s.charger[0].si() * s.across(2, 0).si();
     expectNear(s.chargerInput[0].si() * s.across(1, 0).si(), out / 0.9, 1e-7);

@@ -62,11 +62,11 @@ TEST(Iec60228, DropOutAndBack) {
 TEST(Iso10133, AmpacitiesFromMemory) {
     const AmpacityColumn& pvc = columnOf(library(), "pvc70");
     const AmpacityColumn& hot = columnOf(library(), "x105");
-    EXPECT_EQ(*ampacity(pvc, squareMillimetres(2.5), celsius(30)), amps(25));
-    EXPECT_EQ(*ampacity(pvc, squareMillimetres(16), celsius(30)), amps(90));
-    EXPECT_EQ(*ampacity(hot, squareMillimetres(16), celsius(30)), amps(130));
-    EXPECT_EQ(*ampacity(hot, squareMillimetres(70), celsius(30)), amps(330));
-    EXPECT_FALSE(ampacity(hot, squareMillimetres(3), celsius(30)).has_value());
+    EXPECT_EQ(*ampacity(pvc, squareMillimetres(2.5), {celsius(30)}), amps(25));
+    EXPECT_EQ(*ampacity(pvc, squareMillimetres(16), {celsius(30)}), amps(90));
+    EXPECT_EQ(*ampacity(hot, squareMillimetres(16), {celsius(30)}), amps(130));
+    EXPECT_EQ(*ampacity(hot, squareMillimetres(70), {celsius(30)}), amps(330));
+    EXPECT_FALSE(ampacity(hot, squareMillimetres(3), {celsius(30)}).has_value());
 }
 
 // sqrt((Tmax - Ta) / (Tmax - Tref)), steady heat balance: 105 degC at 50 -> 0.8563, 90 -> 0.8165.
@@ -83,7 +83,8 @@ TEST(HeatBalance, AmbientFactor) {
 TEST(HeatBalance, AmpacityRisesWithSizeAndFallsWithAmbient) {
     for (const AmpacityColumn& column : library().ampacity) {
         for (const auto& [area, table] : column.amps) {
-            EXPECT_LE(*ampacity(column, area, celsius(60)), *ampacity(column, area, celsius(30)))
+            EXPECT_LE(*ampacity(column, area, {celsius(60)}),
+                      *ampacity(column, area, {celsius(30)}))
                 << column.id;
         }
     }

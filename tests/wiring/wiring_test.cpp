@@ -82,7 +82,7 @@ TEST(Wiring, NoInverterNoSunNoEngineLeaveNothingBehind) {
 }
 
 TEST(Circuits, SmallLoadsOfACategoryShareALargeOneIsAlone) {
-    const Volts low = volts(12.0);
+    const ChosenGear low = chosenGear(test::aSmallVan(), test::library());
     EXPECT_EQ(circuitOf(test::aLoad("spot", watts(5), Category::Lighting), low),
               "circuit.lighting");
     EXPECT_EQ(circuitOf(test::aLoad("heater", watts(120), Category::Climate), low),

@@ -20,7 +20,7 @@ std::string nameOf(const Circuit& circuit, const TerminalId& t) {
 
 // A fuse in a holder of its own splits the conductor; one on a stud or in a block does not.
 bool inHolder(const Library& library, const std::optional<ChosenFuse>& fuse) {
-    return fuse && !fuse->leftOut && !fuse->inBlock &&
+    return fuse && !fuse->leftOut && fuse->holds == Holds::Itself &&
            familyOf(library, fuse->family).mount != FuseMount::Stud;
 }
 

@@ -63,7 +63,7 @@ void addFuse(const Library& library,
     }
     const FuseFamily& family = familyOf(library, fuse->family);
     parts.add("fuses", fuseText(library, *fuse), count(1), row.id.value);
-    if (!fuse->inBlock) {
+    if (fuse->holds == Holds::Itself) {
         parts.add("fuses", "holder for " + family.name, count(1), row.id.value);
     }
 }

@@ -22,8 +22,8 @@ Margins marginsOf(const SizingTask& task,
     const bool must = row.protection.has_value() && row.faultNear.si() > 0.0;
     if (row.letThrough) {
         out.shortCircuit = *row.letThrough / row.withstand;
-    } else if (must) {
-        // The fuse need not open on this short: nothing bounds the heat.
+    } else if (must && row.faultNear > row.ampacity) {
+        // The fuse need not open on this short, and the cable cannot carry it for good.
         out.shortCircuit = INFINITY;
     }
     return out;
@@ -52,7 +52,8 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
         return row;
     }
     const AmpacityColumn& column = columnOf(task.library, c.insulation);
-    row.ampacity = ampacity(column, row.area, task.lengths.routes[i].ambient).value_or(Amps());
+    row.ampacity = ampacityOf(task, i, row.area).value_or(Amps());
+    row.inMoment = w.inMoment;
     row.withstand = withstandA2s(column, row.area);
     if (const Protector p = protectorOf(task, state, i); p.fuse != nullptr) {
         row.protectedBy = p.owner;

@@ -98,6 +98,17 @@ std::size_t bondSize(const SizingTask& task, const SizingState& state) {
     return std::max(least, largest > 0 ? largest - 1 : 0);
 }
 
+// A converter's output and its return carry what it can give, whatever draws from it.
+Amps givenBySource(const Circuit& circuit, const Conductor& c) {
+    const Device* from = findDevice(circuit, c.from.device);
+    const bool output = from->kind == DeviceKind::Converter && c.from.port == "out+";
+    const bool back = from->kind == DeviceKind::FuseBlock && c.from.port == "neg" && from->fedBy;
+    if (output) {
+        return from->rating;
+    }
+    return back ? findDevice(circuit, *from->fedBy)->rating : Amps();
+}
+
 SizingIndex indexFor(const Library& library, const Wiring& wiring) {
     const Circuit& circuit = wiring.circuit;
     SizingIndex out;
@@ -106,6 +117,7 @@ SizingIndex indexFor(const Library& library, const Wiring& wiring) {
         out.protectedBy.push_back(has ? std::optional(indexOf(circuit, *c.protectedBy))
                                       : std::nullopt);
         out.column.push_back(&columnOf(library, c.insulation));
+        out.given.push_back(givenBySource(circuit, c));
     }
     for (const DropPath& path : circuit.paths) {
         std::vector<std::size_t> indices;
@@ -127,10 +139,8 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
         if (!isOurs(c)) {
             continue;
         }
-        std::size_t to = sizeForCurrent(task,
-                                        c,
-                                        neededAmpacity(task, state, i, FuseView::Computed),
-                                        task.lengths.routes[i].ambient);
+        std::size_t to =
+            sizeForCurrent(task, i, neededAmpacity(task, state, i, FuseView::Computed));
         if (c.role == Role::Bond) {
             to = std::max(to, bondSize(task, state));
         }
@@ -271,6 +281,38 @@ int runLoop(const SizingTask& task, SizingState& state) {
     unreachable("the sizing loop ends");
 }
 
+// A size set by the person, in a region that does not sell it: reckoned with the next larger.
+std::vector<Finding> unsoldSizes(const SizingTask& task) {
+    std::vector<Finding> out;
+    for (const Amendment& amendment : task.plan.amendments) {
+        const auto* set = std::get_if<SetSize>(&amendment);
+        if (set == nullptr || findConductor(task.circuit(), set->conductor) == nullptr) {
+            continue;
+        }
+        const SquareMetres used = task.library.conductors[sizeAtLeast(task, set->area)].area;
+        if (used == set->area) {
+            continue;
+        }
+        Finding f;
+        f.id = "SIZE " + set->conductor.value;
+        f.rule = "SIZE";
+        f.severity = Severity::Fault;
+        f.where = {subject(set->conductor)};
+        f.what = {"{size}, as set for {conductor}, is not sold in {region}: reckoned as {used}.",
+                  {{"size", measure(set->area)},
+                   {"conductor", set->conductor.value},
+                   {"region", task.library.region.name},
+                   {"used", measure(used)}}};
+        f.why = {"Sizes by gauge and by mm² are different cables, with their own ratings.", {}};
+        f.remedy = {"Set a size that is sold there, or leave the size to the computation.", {}};
+        f.source = "conductors of the region, as in the library";
+        f.mends = {{{"Use {size}", {{"size", measure(used)}}},
+                    {{"conductor.size", set->conductor.value, used.si()}}}};
+        out.push_back(std::move(f));
+    }
+    return out;
+}
+
 }  // namespace
 
 std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
@@ -300,13 +342,16 @@ std::string fuseText(const Library& library, const ChosenFuse& fuse) {
     return familyOf(library, fuse.family).name + ", " + format(fuse.rating);
 }
 
-std::size_t sizeForCurrent(const SizingTask& task,
-                           const Conductor& conductor,
-                           Amps needed,
-                           Celsius ambient) {
-    const AmpacityColumn& column = columnOf(task.library, conductor.insulation);
+std::optional<Amps> ampacityOf(const SizingTask& task, std::size_t index, SquareMetres area) {
+    const Route& route = task.lengths.routes[index];
+    return ampacity(*task.index.column[index],
+                    area,
+                    {route.ambient, bundleFactor(task.library, route.tied).factor});
+}
+
+std::size_t sizeForCurrent(const SizingTask& task, std::size_t index, Amps needed) {
     for (std::size_t i = 0; i < task.library.conductors.size(); ++i) {
-        const auto carries = ampacity(column, task.library.conductors[i].area, ambient);
+        const auto carries = ampacityOf(task, index, task.library.conductors[i].area);
         if (carries && *carries >= needed) {
             return i;
         }
@@ -341,7 +386,7 @@ Amps neededAmpacity(const SizingTask& task,
     const Protector protector = protectorOf(task, state, index);
     const Amps load = state.conductors[index].load * factor;
     if (protector.fuse == nullptr) {
-        return load;
+        return std::max(load, task.index.given[index]);
     }
     const bool computed = view == FuseView::Computed;
     return std::max(load, computed ? protector.fuse->computedRating : protector.fuse->rating);
@@ -356,6 +401,7 @@ Cables sizeCables(const Plan& plan,
     SizingState state = startState(task);
     Cables out;
     out.passes = runLoop(task, state);
+    out.findings = unsoldSizes(task);
     out.drops = pathDrops(task, state);
     out.rows = cableRows(task, state, out.drops);
     out.ohms = allOhms(task, state, Warmth::Warm);

@@ -23,7 +23,7 @@ struct ChosenFuse {
     Amps needed;       // 1.25 times the load
     Amps prospective;  // largest current it may have to interrupt
     Metres distance;
-    bool inBlock = false;
+    Holds holds = Holds::Itself;
     bool leftOut = false;
     bool amended = false;
     std::optional<ConductorId> backup;  // whose fuse interrupts for it
@@ -48,10 +48,11 @@ struct CableRow {
     ConductorId id;
     Amps load;  // largest current in any sizing moment
     std::string loadMoment;
+    std::vector<Amps> inMoment;  // from 'from' to 'to', one for each of the wiring's sizing moments
     SquareMetres area;
     SquareMetres computedArea;
     bool areaAmended = false;
-    Amps ampacity;  // corrected for ambient
+    Amps ampacity;  // corrected for ambient and bundle
     std::optional<ChosenFuse> fuseFrom, fuseTo;
     std::optional<ConductorId> protectedBy;  // its own id where it has a fuse
     std::optional<Amps> protection;          // rating that protects it
@@ -82,6 +83,7 @@ struct Cables {
     std::vector<PathDrop> drops;
     std::vector<ConductorOhms> ohms;  // warm
     int passes = 0;                   // of the sizing loop
+    std::vector<Finding> findings;    // sizes set by the person that the region does not sell
     Derivations why;
 };
 

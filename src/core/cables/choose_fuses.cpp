@@ -17,6 +17,8 @@ namespace {
 // short circuit is beyond them the cube on the bar's stud, then class T.
 constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
+// What a distributor's ways take.
+constexpr std::array<const char*, 1> kInDistributor{"sf51"};
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
 
@@ -72,16 +74,16 @@ std::optional<ConductorId> backupFor(const SizingTask& task,
         return std::nullopt;
     }
     for (std::size_t i = 0; i < conductors.size(); ++i) {
-        const auto& up = state.conductors[i].fuseFrom;
-        if (!feeds(conductors[i]) || !up || up->leftOut) {
+        const Protector up = feeds(conductors[i]) ? protectorOf(task, state, i) : Protector{};
+        if (up.fuse == nullptr) {
             continue;
         }
-        const FuseFamily& family = familyOf(task.library, up->family);
-        const auto energy = letThroughA2s(family, up->rating, fuse.prospective);
+        const FuseFamily& family = familyOf(task.library, up.fuse->family);
+        const auto energy = letThroughA2s(family, up.fuse->rating, fuse.prospective);
         const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
         const double bears = withstandA2s(columnOf(task.library, c.insulation), area);
         if (family.interrupting >= fuse.prospective && energy && *energy <= bears) {
-            return conductors[i].id;
+            return up.owner;
         }
     }
     return std::nullopt;
@@ -111,12 +113,14 @@ void chooseOne(const SizingTask& task,
     const ProtectionSlot& slot = *(end == End::From ? c.atFrom : c.atTo);
     const double factor = rule(task.library, "continuous_factor").value;
     fuse.distance = slot.distance;
-    fuse.inBlock = slot.inBlock;
+    fuse.holds = slot.holds;
     fuse.leftOut = slot.leftOut;
     fuse.needed = c.role == Role::Control ? amps(kControlAmps) : w.load * factor;
     const SquareMetres area = task.library.conductors[w.computed].area;
     const std::string family =
         !slot.family.empty() ? slot.family
+        : slot.holds == Holds::Distributor
+            ? firstSuitable(task.library, kInDistributor, fuse, fuse.needed, area)
         : atBattery(task, c, end)
             ? firstSuitable(task.library, kAtBattery, fuse, fuse.needed, area)
             : firstSuitable(task.library, kElsewhere, fuse, fuse.needed, area);
@@ -127,7 +131,7 @@ void chooseOne(const SizingTask& task,
     fuse.family = fuse.computedFamily;
     fuse.rating = fuse.computedRating;
     applyAmendment(task, c.id, end, fuse);
-    if (familyOf(task.library, fuse.family).mount == FuseMount::Stud) {
+    if (familyOf(task.library, fuse.family).mount == FuseMount::Stud && !slot.distanceSet) {
         fuse.distance = metres(0.0);
     }
     fuse.backup = backupFor(task, state, index, fuse);

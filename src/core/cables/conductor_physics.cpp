@@ -19,12 +19,25 @@ double ambientFactor(const AmpacityColumn& column, Celsius ambient) {
     return room <= 0.0 ? 0.0 : std::sqrt(room / (column.maximum - column.reference).kelvins);
 }
 
-std::optional<Amps> ampacity(const AmpacityColumn& column, SquareMetres area, Celsius ambient) {
+BundleFactor bundleFactor(const Library& library, int tied) {
+    if (tied < 3) {
+        return {};
+    }
+    const char* id = tied < 4    ? "bundle_3"
+                     : tied < 7  ? "bundle_4"
+                     : tied < 25 ? "bundle_7"
+                                 : "bundle_25";
+    return {rule(library, id).value, id};
+}
+
+std::optional<Amps> ampacity(const AmpacityColumn& column,
+                             SquareMetres area,
+                             const Laying& laying) {
     const auto found = column.amps.find(area);
     if (found == column.amps.end()) {
         return std::nullopt;
     }
-    return found->second * ambientFactor(column, ambient);
+    return found->second * (ambientFactor(column, laying.ambient) * laying.bundle);
 }
 
 Celsius loadedTemperature(const AmpacityColumn& column,

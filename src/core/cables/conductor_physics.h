@@ -16,11 +16,24 @@ namespace spirk {
 // Factor sqrt((Tmax - Ta) / (Tmax - Tref)) on the table's current; zero at and above Tmax.
 [[nodiscard]] double ambientFactor(const AmpacityColumn& column, Celsius ambient);
 
+// Where a conductor lies: what its ampacity is corrected for.
+struct Laying {
+    Celsius ambient;
+    double bundle = 1.0;  // factor for those tied with it
+};
+// The region's factor for a bundle of so many current-carrying conductors, and its rule's id; no id
+// and 1 below three.
+struct BundleFactor {
+    double factor = 1.0;
+    const char* rule = nullptr;
+};
+[[nodiscard]] BundleFactor bundleFactor(const Library& library, int tied);
+
 // Corrected ampacity; nothing where the column has no row of this size.
-// Law 1: rises with size. Law 2: falls with ambient.
+// Law 1: rises with size. Law 2: falls with ambient. Law 3: falls with the bundle.
 [[nodiscard]] std::optional<Amps> ampacity(const AmpacityColumn& column,
                                            SquareMetres area,
-                                           Celsius ambient);
+                                           const Laying& laying);
 
 // T = Ta + (Tmax - Tref) (I / Iz)^2 with the table's own Iz; steady state, bounded by nothing.
 [[nodiscard]] Celsius loadedTemperature(const AmpacityColumn& column,

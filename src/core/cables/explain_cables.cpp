@@ -122,25 +122,36 @@ private:
         if (table == column.amps.end()) {
             return;
         }
-        add({.id = cableFigure(c.id, "ampacity"),
-             .title = c.name + ", may carry",
-             .formula = "I_z = I_table · √((T_max − T_a) / (T_max − T_ref))",
-             .terms = {{"I_table",
-                        column.name + ", " + format(row.area),
-                        measure(table->second),
-                        columnRow(column, row.area)},
-                       {"T_max",
-                        "of the insulation",
-                        measure(column.maximum),
-                        columnRow(column, row.area)},
-                       {"T_a", "warmest place it passes", measure(ambient), FromPlan{"van.places"}},
-                       {"T_ref",
-                        "ambient of the table",
-                        measure(column.reference),
-                        columnRow(column, row.area)}},
-             .result = measure(row.ampacity),
-             .source = column.source,
-             .note = trade(row.area)});
+        const int tied = task_.lengths.routes[i].tied;
+        const BundleFactor bundle = bundleFactor(task_.library, tied);
+        Derivation d{
+            .id = cableFigure(c.id, "ampacity"),
+            .title = c.name + ", may carry",
+            .formula = "I_z = I_table · √((T_max − T_a) / (T_max − T_ref))",
+            .terms = {{"I_table",
+                       column.name + ", " + format(row.area),
+                       measure(table->second),
+                       columnRow(column, row.area)},
+                      {"T_max",
+                       "of the insulation",
+                       measure(column.maximum),
+                       columnRow(column, row.area)},
+                      {"T_a", "warmest place it passes", measure(ambient), FromPlan{"van.places"}},
+                      {"T_ref",
+                       "ambient of the table",
+                       measure(column.reference),
+                       columnRow(column, row.area)}},
+            .result = measure(row.ampacity),
+            .source = column.source,
+            .note = trade(row.area)};
+        if (bundle.rule != nullptr) {
+            d.formula += " · k";
+            d.terms.push_back({"k",
+                               std::to_string(tied) + " conductors tied together",
+                               number(bundle.factor),
+                               fromRule(task_.library, bundle.rule)});
+        }
+        add(std::move(d));
     }
 
     // The shops' figure beside it, for comparison only.

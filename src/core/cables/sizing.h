@@ -12,6 +12,7 @@ struct SizingIndex {
     std::vector<std::vector<std::size_t>> paths;          // conductors of each drop path
     std::vector<std::size_t> pathMoment;                  // sizing moment of each drop path
     std::vector<const AmpacityColumn*> column;            // of each conductor
+    std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
 };
 
 // What everything is sized against; borrowed for the loop.
@@ -44,10 +45,11 @@ struct SizingState {
 
 // Smallest row of the conductors whose corrected ampacity carries `needed`; the largest where none
 // does.
-[[nodiscard]] std::size_t sizeForCurrent(const SizingTask& task,
-                                         const Conductor& conductor,
-                                         Amps needed,
-                                         Celsius ambient);
+[[nodiscard]] std::size_t sizeForCurrent(const SizingTask& task, std::size_t index, Amps needed);
+// Ampacity of a conductor at a size, where it lies.
+[[nodiscard]] std::optional<Amps> ampacityOf(const SizingTask& task,
+                                             std::size_t index,
+                                             SquareMetres area);
 
 // Resistances as the loop has them; warm: at each conductor's temperature, else at 20 degC.
 enum class Warmth { Cold, Warm };

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 
 namespace spirk {
 
@@ -20,15 +21,20 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
                         {{"count", spirk::count(count)}, {"model", in.gear.bank.model->name}}},
                        {{"gear.bank.count", "", static_cast<double>(count)}}});
     }
-    for (const BatteryModel& model : in.library.batteries) {
-        const bool enough = model.capacity >= in.gear.bank.model->capacity * factor &&
-                            model.maxDischarge >= in.gear.bank.model->maxDischarge;
-        if (enough && model.chemistry == in.gear.bank.model->chemistry) {
-            out.push_back({{"Use {count} × {model}",
-                            {{"count", spirk::count(in.gear.bank.count)}, {"model", model.name}}},
-                           {{"gear.bank.model", "", model.id}}});
-            break;
-        }
+    const BatteryModel& now = *in.gear.bank.model;
+    const auto* larger = leastOnOffer(
+        in.plan.own.batteries,
+        in.library.batteries,
+        [&](const BatteryModel& m) {
+            return m.capacity >= now.capacity * factor && m.maxDischarge >= now.maxDischarge &&
+                   m.chemistry == now.chemistry && blocksOf(m.nominal) == blocksOf(now.nominal) &&
+                   m.heated >= now.heated;
+        },
+        [](const BatteryModel& m) { return m.capacity; });
+    if (larger != nullptr) {
+        out.push_back({{"Use {count} × {model}",
+                        {{"count", spirk::count(in.gear.bank.count)}, {"model", larger->name}}},
+                       {{"gear.bank.model", "", larger->id}}});
     }
     return out;
 }

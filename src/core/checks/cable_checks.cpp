@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// W1, W2, W7, W8, W10: a conductor's size against its fuse, load, path, short circuit and
-// terminals.
+// W1 (W22 behind a split), W2, W7, W8, W10, W12: a conductor's size against its fuse, load, path,
+// short circuit and terminals.
 
 #include <algorithm>
 #include <cmath>
@@ -17,11 +17,10 @@ namespace {
 
 // The smallest size whose corrected ampacity carries `current`.
 std::optional<SquareMetres> sizeCarrying(const CheckInput& in, const CableRow& row, Amps current) {
-    const Conductor& c = conductorOf(in, row);
-    const AmpacityColumn& column = columnOf(in.library, c.insulation);
-    const std::size_t index = static_cast<std::size_t>(&row - in.cables.rows.data());
+    const AmpacityColumn& column = columnOf(in.library, conductorOf(in, row).insulation);
+    const Laying laying = layingOf(in, row);
     for (const ConductorRow& size : in.library.conductors) {
-        const auto carries = ampacity(column, size.area, in.lengths.routes[index].ambient);
+        const auto carries = ampacity(column, size.area, laying);
         if (carries && *carries >= current) {
             return size.area;
         }
@@ -60,7 +59,9 @@ bool spokenForByTwin(const CheckInput& in, const CableRow& row) {
 
 Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
     const Conductor& c = conductorOf(in, row);
-    Finding f = findingOf(in, "W1", subject(row.id));
+    const CableRow* owner = findRow(in.cables, *row.protectedBy);
+    const bool branch = owner->id != row.id && owner->area > row.area;
+    Finding f = findingOf(in, branch ? "W22" : "W1", subject(row.id));
     f.what = {
         "The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity}).",
         {{"name", c.name},
@@ -214,6 +215,18 @@ void checkFitting(const CheckInput& in,
     out.push_back(std::move(f));
 }
 
+Finding tooThin(const CheckInput& in, const CableRow& row, SquareMetres least) {
+    Finding f = findingOf(in, "W12", subject(row.id));
+    f.what = {"{name} has {size}; outside a device {least} is the least.",
+              {{"name", conductorOf(in, row).name},
+               {"size", measure(row.area)},
+               {"least", measure(least)}}};
+    f.why = {"Thin strands break where things shake.", {}};
+    f.remedy = {"Use {size}.", {{"size", measure(row.computedArea)}}};
+    f.mends = {setSize(row.id, row.computedArea)};
+    return f;
+}
+
 void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& out) {
     const Conductor& c = conductorOf(in, row);
     if (!isOurs(c)) {
@@ -229,6 +242,10 @@ void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& o
     }
     if (row.margins.shortCircuit > 1.0 && !twin) {
         out.push_back(shortBurnsCable(in, row));
+    }
+    const SquareMetres least = squareMillimetres(rule(in.library, "min_area_mm2").value);
+    if (row.area < least) {
+        out.push_back(tooThin(in, row, least));
     }
     checkFitting(in, row, row.from, c.from, out);
     checkFitting(in, row, row.to, c.to, out);

@@ -15,8 +15,13 @@ constexpr std::array kFamilies{cableChecks,
                                protectionChecks,
                                bankChecks,
                                solarChecks,
+                               arrayChecks,
                                engineChecks,
                                groundChecks,
+                               deviceChecks,
+                               chargeChecks,
+                               sharingChecks,
+                               placeChecks,
                                standingChecks};
 
 void append(Checks& into, const std::vector<Finding>& from) {
@@ -43,11 +48,21 @@ const Conductor& conductorOf(const CheckInput& input, const CableRow& row) {
     return *c;
 }
 
+const Route& routeOf(const CheckInput& in, const CableRow& row) {
+    return in.lengths.routes[static_cast<std::size_t>(&row - in.cables.rows.data())];
+}
+
+Laying layingOf(const CheckInput& in, const CableRow& row) {
+    const Route& route = routeOf(in, row);
+    return {route.ambient, bundleFactor(in.library, route.tied).factor};
+}
+
 Checks runChecks(const CheckInput& input) {
     Checks out;
     append(out, input.gear.findings);
     append(out, input.wiring.findings);
     append(out, input.lengths.findings);
+    append(out, input.cables.findings);
     for (const auto family : kFamilies) {
         Checks found = family(input);
         append(out, found.findings);

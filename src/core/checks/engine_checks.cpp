@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// E3: the charger's share of the alternator, on the road and at idle.
+// E3, E4, E9, B14: the charger against the alternator, its signal, the driving planned, and loads
+// on the vehicle's own battery.
 
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 #include "core/gear/engine.h"
 
 namespace spirk {
@@ -59,17 +61,16 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
 
 void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
     const ChosenEngine& e = *in.gear.engine;
-    const DcdcModel* best = nullptr;
-    for (const DcdcModel& model : in.library.dcdcs) {
-        const Amps input =
-            dcdcInput(model, in.gear.bank.chemistry.absorption, model.output, model.start);
-        if (input <= limit && model.output < e.charger->output) {
-            best = &model;
-        }
-    }
+    const auto* best = leastOnOffer(
+        in.plan.own.dcdcs,
+        in.library.dcdcs,
+        [&](const DcdcModel& m) {
+            return m.outputSystem == in.gear.bank.system && m.output < e.charger->output &&
+                   dcdcInput(m, in.gear.bank.chemistry.absorption, m.output, m.start) <= limit;
+        },
+        [](const DcdcModel& m) { return -m.output; });
     if (best != nullptr) {
-        f.mends.push_back(
-            {{"Use a {model}", {{"model", best->name}}}, {{"gear.engine.charger", "", best->id}}});
+        f.mends.push_back(useInstead(*best, "gear.engine.charger"));
     }
 }
 
@@ -96,6 +97,80 @@ Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
     return f;
 }
 
+// Terminals that are live whether the engine runs or not.
+bool alwaysLive(const CheckInput& in, const TerminalId& t) {
+    const Device* d = findDevice(in.wiring.circuit, t.device);
+    return d->kind != DeviceKind::Ignition && d->kind != DeviceKind::DcdcCharger &&
+           d->kind != DeviceKind::Isolator;
+}
+
+void checkSignal(const CheckInput& in, Checks& out) {
+    const Conductor* enable = findConductor(in.wiring.circuit, ConductorId("dcdc.enable"));
+    if (enable == nullptr || (!alwaysLive(in, enable->from) && !alwaysLive(in, enable->to))) {
+        return;
+    }
+    const bool from = alwaysLive(in, enable->from);
+    Finding f = findingOf(in, "E4", subject(enable->id));
+    f.what = {"The enable lead of the DC-DC charger comes from {terminal}, which is always live.",
+              {{"terminal", text(from ? enable->from : enable->to)}}};
+    f.why = {"It charges with the engine stopped, until the vehicle does not start.", {}};
+    f.remedy = {"Take it from a circuit that is live only while the engine runs.", {}};
+    f.mends = {{{"Move it back", {}},
+                {{from ? "conductor.unmove" : "conductor.unmove.to", enable->id.value, 0.0}}}};
+    out.findings.push_back(std::move(f));
+}
+
+void checkDriving(const CheckInput& in, Checks& out) {
+    const auto& marks = in.supply.engine;
+    const bool driven = in.plan.trip.drivingPerDay.si() > 0.0;
+    if (!marks || (driven && marks->needed.si <= marks->chosen.si) ||
+        in.supply.demand.si() <= 0.0) {
+        return;
+    }
+    Finding f = findingOf(in, "E9", {SubjectKind::Device, "dcdc"});
+    if (driven) {
+        f.what = {"In {time} of driving a day {needed} are needed; the charger gives {chosen}.",
+                  {{"time", measure(in.plan.trip.drivingPerDay)},
+                   {"needed", marks->needed},
+                   {"chosen", marks->chosen}}};
+    } else {
+        f.what = {"A charger from the engine is planned, and no driving.", {}};
+    }
+    f.why = {"What sun and driving bring in the leanest month is less than what is drawn.", {}};
+    f.remedy = {
+        "Use a stronger charger if the alternator allows it, drive longer, or plan shore "
+        "power for dull weeks.",
+        {}};
+    f.figures = {FigureId("supply.engine.needed")};
+    out.findings.push_back(std::move(f));
+}
+
+// Loads that were moved to the starter battery.
+void checkStarterLoads(const CheckInput& in, Checks& out) {
+    for (const Conductor& c : in.wiring.circuit.conductors) {
+        const bool ours = c.role == Role::Positive && c.id.value != "engine.feed+";
+        const bool starter = c.from.device.value == "starter" || c.to.device.value == "starter";
+        if (!ours || !starter) {
+            continue;
+        }
+        Finding f = findingOf(in, "B14", subject(c.id));
+        f.where.push_back({SubjectKind::Device, "starter"});
+        f.what = {"{name} hangs on the starter battery.", {{"name", c.name}}};
+        f.why = {"A few days of it, and the engine does not start.", {}};
+        f.remedy = {"Take it back to the house system.", {}};
+        for (const End end : {End::From, End::To}) {
+            const TerminalId& at = end == End::From ? c.from : c.to;
+            if (at.device.value == "starter") {
+                f.mends.push_back({{"Move it back", {}},
+                                   {{end == End::From ? "conductor.unmove" : "conductor.unmove.to",
+                                     c.id.value,
+                                     0.0}}});
+            }
+        }
+        out.findings.push_back(std::move(f));
+    }
+}
+
 }  // namespace
 
 Checks engineChecks(const CheckInput& input) {
@@ -103,6 +178,9 @@ Checks engineChecks(const CheckInput& input) {
     if (!input.gear.engine) {
         return out;
     }
+    checkSignal(input, out);
+    checkDriving(input, out);
+    checkStarterLoads(input, out);
     const EngineShare share = shareOf(input);
     out.why.add(shareDerivation(input, share));
     if (share.input > share.road) {

@@ -2,6 +2,7 @@
 #pragma once
 // The families of rules. Private to this room.
 
+#include "core/cables/conductor_physics.h"
 #include "core/checks/checks.h"
 
 namespace spirk {
@@ -10,13 +11,20 @@ namespace spirk {
 [[nodiscard]] Checks protectionChecks(const CheckInput& input);  // W: devices and what they can do
 [[nodiscard]] Checks bankChecks(const CheckInput& input);        // B
 [[nodiscard]] Checks solarChecks(const CheckInput& input);       // S
+[[nodiscard]] Checks arrayChecks(const CheckInput& input);       // S: hot days, strings, share
 [[nodiscard]] Checks engineChecks(const CheckInput& input);      // E
 [[nodiscard]] Checks groundChecks(const CheckInput& input);      // G
+[[nodiscard]] Checks deviceChecks(const CheckInput& input);      // W, G, V: what devices can carry
+[[nodiscard]] Checks chargeChecks(const CheckInput& input);      // B: charging, frost, gas, idle
+[[nodiscard]] Checks sharingChecks(const CheckInput& input);     // B, W: batteries side by side
+[[nodiscard]] Checks placeChecks(const CheckInput& input);       // W: heat of the places passed
 [[nodiscard]] Checks standingChecks(const CheckInput& input);    // what this version leaves out
 
 // A finding with its id made of rule and subject, and with what the rule rests on in the region.
 [[nodiscard]] Finding findingOf(const CheckInput& in, const std::string& rule, Subject where);
 
 [[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
+[[nodiscard]] const Route& routeOf(const CheckInput& input, const CableRow& row);
+[[nodiscard]] Laying layingOf(const CheckInput& input, const CableRow& row);
 
 }  // namespace spirk

@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// G3: nothing negative may pass the shunt by.
+// G1, G2, G3: the bond of the house negative to the chassis; nothing negative may pass the shunt
+// by.
 
 #include <algorithm>
 #include <set>
 #include <variant>
 #include <vector>
 
+#include "core/cables/figures.h"
 #include "core/checks/families.h"
 
 namespace spirk {
@@ -99,10 +101,57 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     return f;
 }
 
+void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
+    const TerminalId bar{DeviceId("bus.neg"), "bar"};
+    const TerminalId point{DeviceId("chassis"), "point"};
+    if (bond.from == bar && bond.to == point) {
+        return;
+    }
+    Finding f = findingOf(in, "G1", subject(bond.id));
+    f.what = {"The bond runs from {from} to {to}, not from the negative bar to the chassis.",
+              {{"from", text(bond.from)}, {"to", text(bond.to)}}};
+    f.why = {"A fault to the chassis finds no way back, or goes round the shunt.", {}};
+    f.remedy = {"Bond the negative bar to the chassis once, with bare metal and a short cable.",
+                {}};
+    for (const End end : {End::From, End::To}) {
+        if (moved(in.plan, bond.id, end)) {
+            f.mends.push_back({{"Move it back", {}},
+                               {{end == End::From ? "conductor.unmove" : "conductor.unmove.to",
+                                 bond.id.value,
+                                 0.0}}});
+        }
+    }
+    out.findings.push_back(std::move(f));
+}
+
+void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
+    if (row.area >= row.computedArea) {
+        return;
+    }
+    Finding f = findingOf(in, "G2", subject(row.id));
+    f.what = {"The bond to the chassis has {size}; {needed} are needed.",
+              {{"size", measure(row.area)}, {"needed", measure(row.computedArea)}}};
+    f.why = {
+        "It carries the starter's current if the vehicle's own strap breaks, and every fault "
+        "to the chassis.",
+        {}};
+    f.remedy = {"Use {size}: one size below the largest positive.",
+                {{"size", measure(row.computedArea)}}};
+    f.figures = {cableFigure(row.id, "size")};
+    f.mends = {{{"Use {size}", {{"size", measure(row.computedArea)}}},
+                {{"conductor.size.computed", row.id.value, 0.0}}}};
+    out.findings.push_back(std::move(f));
+}
+
 }  // namespace
 
 Checks groundChecks(const CheckInput& input) {
     Checks out;
+    const ConductorId bond("bond");
+    if (const Conductor* c = findConductor(input.wiring.circuit, bond)) {
+        checkBondPlace(input, *c, out);
+        checkBondSize(input, *findRow(input.cables, bond), out);
+    }
     const BankSide side(input.wiring.circuit);
     for (const BankSide::Bypass& b : side.bypasses()) {
         out.findings.push_back(bypassing(input, *b.conductor, b.end));

@@ -1,13 +1,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// W3, W5: is there a device at every end that can feed a fault, and can it interrupt that fault.
+// W3 (S7, E5, W24 where the circuit has a rule of its own), W4, W5, W6, W9, W15, W23: is there a
+// device at every end that can feed a fault, is it near enough, can it do what is asked of it.
 
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
+#include "core/gear/inverter.h"
 #include "core/plan/edit.h"
 
 namespace spirk {
 
 namespace {
+
+// The rule that a missing fuse breaks: some circuits have one of their own.
+const char* missingRule(const Conductor& c) {
+    if (c.role == Role::Control) {
+        return "W24";
+    }
+    if (c.id.value == "engine.feed+" || c.id.value == "dcdc.feed+") {
+        return "E5";
+    }
+    return c.id.value == "mppt.feed+" ? "S7" : "W3";
+}
 
 Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
     const TerminalId& at = end == End::From ? c.from : c.to;
@@ -15,7 +28,7 @@ Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
     const bool battery = device != nullptr && device->kind == DeviceKind::Battery;
     // Each battery of a bank is a source; with a main fuse behind it still a fault, not a danger.
     const bool common = battery && in.gear.bank.count > 1;
-    Finding f = findingOf(in, "W3", subject(c.id));
+    Finding f = findingOf(in, missingRule(c), subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
     f.what = {"{name} has no fuse at {terminal}, where a fault can be fed.",
@@ -83,7 +96,7 @@ void checkInterrupting(const CheckInput& in,
                {"capacity", measure(family.interrupting)},
                {"fault", measure(fuse->prospective)}}};
     f.why = {"It can burst and the arc goes on burning.", {}};
-    if (fuse->inBlock) {
+    if (fuse->holds == Holds::Block) {
         f.remedy = {
             "Feed the block by a longer or thinner cable, so that less flows, or by a fuse small "
             "enough for this circuit's cable to bear what it lets through.",
@@ -103,6 +116,156 @@ void checkInterrupting(const CheckInput& in,
     out.push_back(std::move(f));
 }
 
+// Offered where the person has set another.
+void offerComputed(const CableRow& row, const ChosenFuse& fuse, Finding& f) {
+    if (fuse.amended) {
+        f.mends = {
+            {{"Fit the computed fuse", {}}, {{"conductor.fuse.computed", row.id.value, 0.0}}}};
+    }
+}
+
+// Distances that a sheath or conduit allows: from the battery, from another source.
+const char* sheathedRule(const CheckInput& in, const TerminalId& at) {
+    const Device* d = findDevice(in.wiring.circuit, at.device);
+    const bool battery = d->kind == DeviceKind::Battery || d->kind == DeviceKind::Starter;
+    return battery ? "fuse_distance_battery_sheathed_m" : "fuse_distance_bar_sheathed_m";
+}
+
+void checkDistance(const CheckInput& in,
+                   const CableRow& row,
+                   End end,
+                   const ChosenFuse& fuse,
+                   std::vector<Finding>& out) {
+    const Metres allowed = metres(rule(in.library, "fuse_distance_m").value);
+    if (fuse.distance <= allowed) {
+        return;
+    }
+    const Conductor& c = conductorOf(in, row);
+    const TerminalId& at = end == End::From ? c.from : c.to;
+    const Metres sheathed = metres(rule(in.library, sheathedRule(in, at)).value);
+    Finding f = findingOf(in, "W4", subject(row.id));
+    f.severity = fuse.distance > sheathed ? f.severity : Severity::Advice;
+    f.what = {"The fuse of {name} stands {distance} from {terminal}; {allowed} are allowed.",
+              {{"name", c.name},
+               {"distance", measure(fuse.distance)},
+               {"terminal", text(at)},
+               {"allowed", measure(allowed)}}};
+    f.why = {"What lies before the fuse is protected by nothing.", {}};
+    f.remedy = {"Move it nearer; in a sheath or conduit up to {sheathed} are allowed.",
+                {{"sheathed", measure(sheathed)}}};
+    const char* field = end == End::From ? "conductor.fuse.near" : "conductor.fuse.near.to";
+    f.mends = {{{"Put it back near its source", {}}, {{field, row.id.value, 0.0}}}};
+    out.push_back(std::move(f));
+}
+
+void checkVoltage(const CheckInput& in,
+                  const CableRow& row,
+                  const ChosenFuse& fuse,
+                  std::vector<Finding>& out) {
+    const FuseFamily& family = familyOf(in.library, fuse.family);
+    const Volts highest = in.gear.bank.chemistry.absorptionHigh;
+    if (family.volts >= highest) {
+        return;
+    }
+    Finding f = findingOf(in, "W6", subject(row.id));
+    f.what = {"The {family} of {name} is rated {rated}; the circuit has up to {highest}.",
+              {{"family", family.name},
+               {"name", conductorOf(in, row).name},
+               {"rated", measure(family.volts)},
+               {"highest", measure(highest)}}};
+    f.why = {"It opens, but the arc inside it does not go out.", {}};
+    f.remedy = {"Fit a fuse for a higher voltage.", {}};
+    offerComputed(row, fuse, f);
+    out.push_back(std::move(f));
+}
+
+// The fuse that stands before a conductor's own: that of the block's or the bar's feed.
+const CableRow* feederOf(const CheckInput& in, const Conductor& c) {
+    const Device* at = findDevice(in.wiring.circuit, c.from.device);
+    if (at->kind != DeviceKind::FuseBlock) {
+        return nullptr;
+    }
+    const CableRow* feed = findRow(in.cables, ConductorId(at->id.value + ".feed+"));
+    return feed != nullptr && feed->fuseFrom && !feed->fuseFrom->leftOut ? feed : nullptr;
+}
+
+void checkSelective(const CheckInput& in,
+                    const CableRow& row,
+                    const ChosenFuse& fuse,
+                    std::vector<Finding>& out) {
+    const CableRow* feeder = feederOf(in, conductorOf(in, row));
+    const double ratio = rule(in.library, "selective_ratio").value;
+    if (feeder == nullptr || feeder->fuseFrom->rating >= fuse.rating * ratio) {
+        return;
+    }
+    Finding f = findingOf(in, "W9", subject(row.id));
+    f.where.push_back(subject(feeder->id));
+    f.what = {"The fuse of {name} ({fuse}) is not half of the one before it ({before}).",
+              {{"name", conductorOf(in, row).name},
+               {"fuse", measure(fuse.rating)},
+               {"before", measure(feeder->fuseFrom->rating)}}};
+    f.why = {"A short here may open both, and the whole block goes dark.", {}};
+    f.remedy = {"Fit a larger fuse and cable before the block, or move this load to the bars.", {}};
+    f.figures = {fuseFigure(row.id, End::From), fuseFigure(feeder->id, End::From)};
+    out.push_back(std::move(f));
+}
+
+void checkBlockWay(const CheckInput& in,
+                   const CableRow& row,
+                   const ChosenFuse& fuse,
+                   std::vector<Finding>& out) {
+    const HardwareModel* block = findById(in.library.hardware, "fuse_block");
+    if (fuse.holds != Holds::Block || fuse.rating <= block->maxWay) {
+        return;
+    }
+    Finding f = findingOf(in, "W15", subject(row.id));
+    f.severity = Severity::Fault;
+    f.what = {"The fuse of {name} is {fuse}; a way of its block carries {limit}.",
+              {{"name", conductorOf(in, row).name},
+               {"fuse", measure(fuse.rating)},
+               {"limit", measure(block->maxWay)}}};
+    f.why = {"The block's clips get hot and lose their spring.", {}};
+    f.remedy = {"Fit a smaller fuse, or give this load its own fuse at the bars.", {}};
+    offerComputed(row, fuse, f);
+    out.push_back(std::move(f));
+}
+
+void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<Finding>& out) {
+    const auto& fuse = end == End::From ? row.fuseFrom : row.fuseTo;
+    if (!fuse || fuse->leftOut) {
+        return;
+    }
+    checkInterrupting(in, row, end, out);
+    checkDistance(in, row, end, *fuse, out);
+    checkVoltage(in, row, *fuse, out);
+    checkSelective(in, row, *fuse, out);
+    checkBlockWay(in, row, *fuse, out);
+}
+
+// Everything that flows to the inverter passes the bank's main fuse.
+void checkMainFuse(const CheckInput& in, std::vector<Finding>& out) {
+    const CableRow* main = findRow(in.cables, ConductorId("main.feed+"));
+    if (in.gear.inverter == nullptr || main == nullptr || !main->fuseFrom ||
+        main->fuseFrom->leftOut) {
+        return;
+    }
+    const Amps drawn = inverterCurrent(
+        *in.gear.inverter, in.gear.inverter->power, in.gear.bank.chemistry.inverterCutOff);
+    const CableRow* feed = findRow(in.cables, ConductorId("inverter.feed+"));
+    const bool passes = feed != nullptr && conductorOf(in, *feed).from.device.value == "bus.pos";
+    if (!passes || main->fuseFrom->rating >= drawn) {
+        return;
+    }
+    Finding f = findingOf(in, "W23", subject(main->id));
+    f.where.push_back({SubjectKind::Device, "inverter"});
+    f.what = {"The main fuse ({fuse}) is below what the inverter draws at low voltage ({drawn}).",
+              {{"fuse", measure(main->fuseFrom->rating)}, {"drawn", measure(drawn)}}};
+    f.why = {"It opens under full load on a low battery, and everything goes dark.", {}};
+    f.remedy = {"Fit the computed fuse and the cable that goes with it.", {}};
+    offerComputed(*main, *main->fuseFrom, f);
+    out.push_back(std::move(f));
+}
+
 }  // namespace
 
 Checks protectionChecks(const CheckInput& input) {
@@ -112,9 +275,10 @@ Checks protectionChecks(const CheckInput& input) {
         checkEnd(input, c, End::To, out.findings);
     }
     for (const CableRow& row : input.cables.rows) {
-        checkInterrupting(input, row, End::From, out.findings);
-        checkInterrupting(input, row, End::To, out.findings);
+        checkFuse(input, row, End::From, out.findings);
+        checkFuse(input, row, End::To, out.findings);
     }
+    checkMainFuse(input, out.findings);
     return out;
 }
 

@@ -4,15 +4,14 @@
 #include <algorithm>
 
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 #include "core/gear/solar.h"
 
 namespace spirk {
 
 namespace {
 
-Mend useController(const ControllerModel& model) {
-    return {{"Use a {model}", {{"model", model.name}}}, {{"gear.solar.controller", "", model.id}}};
-}
+constexpr const char* kControllerField = "gear.solar.controller";
 
 Derivation coldDerivation(const CheckInput& in, Volts cold) {
     const ChosenSolar& s = *in.gear.solar;
@@ -56,11 +55,15 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
                            {{"gear.solar.series", "", s.series / 2.0},
                             {"gear.solar.parallel", "", s.parallel * 2.0}}});
     }
-    for (const ControllerModel& model : in.library.controllers) {
-        if (model.maxVoc > cold && model.maxOutput >= s.controller->maxOutput) {
-            f.mends.push_back(useController(model));
-            break;
-        }
+    const auto* other = leastOnOffer(
+        in.plan.own.controllers,
+        in.library.controllers,
+        [&](const ControllerModel& m) {
+            return m.maxVoc > cold && m.maxOutput >= s.controller->maxOutput;
+        },
+        [](const ControllerModel& m) { return m.maxOutput; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, kControllerField));
     }
     return f;
 }
@@ -86,12 +89,16 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
     f.remedy = {"Use a larger controller, or accept it: panels help more on dull days.", {}};
     f.figures = {FigureId("supply.sun.month." + std::to_string(best.month)),
                  FigureId("supply.sun.limit")};
-    for (const ControllerModel& model : in.library.controllers) {
-        const Watts passes = model.maxOutput * in.gear.bank.chemistry.absorption / model.efficiency;
-        if (passes >= arrayPower(s) && model.maxVoc >= s.controller->maxVoc) {
-            f.mends.push_back(useController(model));
-            break;
-        }
+    const auto* other = leastOnOffer(
+        in.plan.own.controllers,
+        in.library.controllers,
+        [&](const ControllerModel& m) {
+            const Watts passes = m.maxOutput * in.gear.bank.chemistry.absorption / m.efficiency;
+            return passes >= arrayPower(s) && m.maxVoc >= s.controller->maxVoc;
+        },
+        [](const ControllerModel& m) { return m.maxOutput; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, kControllerField));
     }
     return f;
 }

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 
 namespace spirk {
 
@@ -45,12 +46,15 @@ Finding inverterTooSmall(const CheckInput& in) {
     f.remedy = {"Use a larger inverter, or mark loads that never run together as such in Needs.",
                 {}};
     f.figures = {FigureId("needs.inverter.worst"), FigureId("supply.inverter.chosen")};
-    for (const InverterModel& model : in.library.inverters) {
-        if (model.power >= in.needs.worstMains) {
-            f.mends.push_back({{"Use an {model}", {{"model", model.name}}},
-                               {{"gear.inverter.model", "", model.id}}});
-            break;
-        }
+    const auto* larger = leastOnOffer(
+        in.plan.own.inverters,
+        in.library.inverters,
+        [&](const InverterModel& m) {
+            return m.power >= in.needs.worstMains && m.system == in.gear.bank.system;
+        },
+        [](const InverterModel& m) { return m.power; });
+    if (larger != nullptr) {
+        f.mends.push_back(useInstead(*larger, "gear.inverter.model"));
     }
     return f;
 }

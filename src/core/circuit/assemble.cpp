@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/circuit/parts.h"
 #include "core/gear/inverter.h"
 #include "core/gear/solar.h"
 #include "core/result/promise.h"
@@ -19,6 +20,8 @@ constexpr double kAlternatorVolts = 14.2;
 constexpr double kStarterChargingOhms = 0.1;
 // A contact that the tables give as zero still needs a resistance above zero.
 constexpr double kLeastOhms = 1e-6;
+// Judgement: a converter's output falls by some 5 mV for each ampere.
+constexpr double kConverterMohm = 5.0;
 // Large enough never to limit: a charger limited by current only.
 constexpr double kNoPowerLimit = 1e6;
 
@@ -77,6 +80,8 @@ private:
                 return addController(d);
             case DeviceKind::DcdcCharger:
                 return addDcdc(d);
+            case DeviceKind::Converter:
+                return;  // last, when it is known what feeds it
             case DeviceKind::Inverter:
                 return addInverter(d);
             case DeviceKind::Load:
@@ -156,14 +161,19 @@ private:
             return;
         }
         const ChosenSolar& s = *state_.gear->solar;
-        const Watts power = arrayPower(s) * (moment_.sun * s.controller->efficiency);
+        const Watts sun = takenPower(*s.controller,
+                                     *s.panel,
+                                     s.series,
+                                     arrayPower(s) * moment_.sun,
+                                     state_.gear->bank.chemistry.absorption);
+        const Watts power = sun * s.controller->efficiency;
         addCharger(d,
                    {nodeOf(d, "bat+"),
                     nodeOf(d, "bat-"),
                     state_.gear->bank.chemistry.absorption,
                     s.controller->maxOutput,
                     power,
-                    Charger::Input{nodeOf(d, "pv+"), nodeOf(d, "pv-"), s.controller->efficiency}});
+                    PowerInput{nodeOf(d, "pv+"), nodeOf(d, "pv-"), s.controller->efficiency}});
     }
 
     void addDcdc(const Device& d) {
@@ -177,13 +187,44 @@ private:
                     state_.gear->bank.chemistry.absorption,
                     model.output,
                     watts(kNoPowerLimit),
-                    Charger::Input{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
+                    PowerInput{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
+    }
+
+    // A converter makes its rail only while something feeds it.
+    void addConverters() {
+        const bool any = std::ranges::any_of(state_.circuit->devices, [](const Device& d) {
+            return d.kind == DeviceKind::Converter;
+        });
+        if (!any || state_.gear->converter == nullptr) {
+            return;
+        }
+        out_.network.nodes = nodes_;
+        const Parts parts = partsOf(out_.network);
+        const ConverterModel& model = *state_.gear->converter;
+        for (const Device& d : state_.circuit->devices) {
+            if (d.kind != DeviceKind::Converter ||
+                !connected(parts, nodeOf(d, "in+"), nodeOf(d, "neg"))) {
+                continue;
+            }
+            // Into a short it gives no more than its rating: it limits itself.
+            const bool fault = fuses_ == FuseNodes::Own;
+            const Ohms inside = fault ? model.output / model.maxOutput : milliohms(kConverterMohm);
+            out_.source[d.id] = static_cast<int>(out_.network.sources.size());
+            out_.network.sources.push_back(
+                {nodeOf(d, "out+"),
+                 nodeOf(d, "neg"),
+                 model.output,
+                 inside,
+                 PowerInput{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
+        }
     }
 
     void pushLoad(const Device& d, int pos, int neg, Behaviour how, Watts power) {
         NetLoad load{pos, neg, how, power, {}, ohms(1.0)};
-        const Volts low = state_.gear->bank.chemistry.cutOff;
-        const Volts nominal = state_.gear->bank.nominal;
+        const ConverterModel* converter = d.fedBy ? state_.gear->converter : nullptr;
+        const bool held = converter != nullptr;
+        const Volts low = held ? converter->output : state_.gear->bank.chemistry.cutOff;
+        const Volts nominal = held ? converter->output : state_.gear->bank.nominal;
         if (moment_.reckoning == Reckoning::AtLowVoltage) {
             load.behaviour = Behaviour::Current;
             load.current = power / low;
@@ -301,6 +342,9 @@ MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
     }
     for (const auto& [id, index] : assembly.source) {
         out.device[id] = s.source[static_cast<std::size_t>(index)];
+        if (assembly.network.sources[static_cast<std::size_t>(index)].input) {
+            out.input[id] = s.sourceInput[static_cast<std::size_t>(index)];
+        }
     }
     for (const auto& [id, index] : assembly.load) {
         out.device[id] = s.load[static_cast<std::size_t>(index)];

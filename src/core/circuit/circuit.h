@@ -30,6 +30,7 @@ enum class DeviceKind {
     Array,
     SolarController,
     DcdcCharger,
+    Converter,
     Inverter,
     Load,
 };
@@ -61,6 +62,8 @@ struct Device {
     Ohms resistance;  // between its ports, or from 'in' to each way
     Amps rating;      // zero: not stated
     std::optional<LoadRating> load;
+    std::optional<DeviceId> fedBy;  // the converter whose rail it hangs on; else it is the bank's
+    bool headsString = true;        // of batteries in series, the one with the string's positive
     bool amended = false;
 };
 
@@ -74,12 +77,16 @@ enum class Role {
     Factory,  // the vehicle's own: shown, not sized
 };
 
+// What a fuse sits in: a holder or on a stud, a way of a block, or the distributor.
+enum class Holds { Itself, Block, Distributor };
+
 // A fuse's place at the end of a conductor.
 struct ProtectionSlot {
-    std::string family;    // of the library; empty: to be chosen
-    bool inBlock = false;  // sits in the fuse block, no holder of its own
-    bool leftOut = false;  // by an amendment
-    Metres distance;       // along the conductor from its source
+    std::string family;  // of the library; empty: to be chosen
+    Holds holds = Holds::Itself;
+    bool leftOut = false;      // by an amendment
+    bool distanceSet = false;  // by an amendment
+    Metres distance;           // along the conductor from its source
 };
 
 struct Conductor {

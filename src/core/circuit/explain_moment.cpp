@@ -26,6 +26,9 @@ Origin originOf(const MomentStory& s, const Device& d) {
     if (d.kind == DeviceKind::Array) {
         return FromRule{"a line through the panels' open circuit and their largest power"};
     }
+    if (d.kind == DeviceKind::Converter) {
+        return FromRule{"the voltage that its maker sets"};
+    }
     return FromRule{"judgement: a charged lead-acid starter battery"};
 }
 
@@ -139,12 +142,40 @@ Volts acrossNodes(const MomentStory& s, int pos, int neg) {
 }
 
 // The source that a terminal's volts are told from: the array before the controller, the starter
-// battery before the DC-DC charger, else the first battery of the bank.
-DeviceId sourceBehind(const TerminalId& t) {
+// battery before the DC-DC charger, a converter on its own rail, else a battery of the bank. Null
+// where the plan's amendments have taken it away.
+const Device* sourceBehind(const Circuit& circuit, const TerminalId& t) {
+    const Device* device = findDevice(circuit, t.device);
+    if (device != nullptr && device->fedBy) {
+        return findDevice(circuit, *device->fedBy);
+    }
+    const bool converter = device != nullptr && device->kind == DeviceKind::Converter;
+    if (converter && t.port == "out+") {
+        return device;
+    }
     const bool array = t.device.value.starts_with("array") || t.port.starts_with("pv");
-    const bool vehicle =
-        t.device.value == "starter" || t.device.value == "alternator" || t.port == "in+";
-    return DeviceId(array ? "array" : vehicle ? "starter" : "bank.1");
+    const bool vehicle = t.device.value == "starter" || t.device.value == "alternator" ||
+                         (t.port == "in+" && !converter);
+    if (array || vehicle) {
+        return findDevice(circuit, DeviceId(array ? "array" : "starter"));
+    }
+    const auto battery = std::ranges::find(circuit.devices, DeviceKind::Battery, &Device::kind);
+    return battery == circuit.devices.end() ? nullptr : &*battery;
+}
+
+// What an element gives and where it draws that; nothing where it has no input.
+struct Passing {
+    int pos = 0, neg = 0;
+    PowerInput input;
+};
+std::optional<Passing> passingOf(const Element& e) {
+    if (e.charger != nullptr && e.charger->input) {
+        return Passing{e.charger->pos, e.charger->neg, *e.charger->input};
+    }
+    if (e.source != nullptr && e.source->input) {
+        return Passing{e.source->pos, e.source->neg, *e.source->input};
+    }
+    return std::nullopt;
 }
 
 }  // namespace
@@ -167,7 +198,8 @@ FigureId inputFigure(const Moment& moment, const DeviceId& charger) {
 Amps bankCurrent(const Circuit& circuit, const MomentSolution& solved) {
     Amps total;
     for (const Device& d : circuit.devices) {
-        total += d.kind == DeviceKind::Battery ? solved.device.at(d.id) : Amps();
+        const bool counts = d.kind == DeviceKind::Battery && d.headsString;
+        total += counts ? solved.device.at(d.id) : Amps();
     }
     return total;
 }
@@ -181,7 +213,7 @@ Derivation explainBank(const MomentStory& s) {
                    .source = "the network solved",
                    .note = ""};
     for (const Device& d : s.state.circuit->devices) {
-        if (d.kind == DeviceKind::Battery) {
+        if (d.kind == DeviceKind::Battery && d.headsString) {
             out.terms.push_back({"I",
                                  d.name,
                                  measure(s.solved.device.at(d.id)),
@@ -218,8 +250,8 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
         return std::nullopt;
     }
     const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
-    const Charger* c = elementOf(assembly, id).charger;
-    if (c == nullptr || !c->input) {
+    const auto c = passingOf(elementOf(assembly, id));
+    if (!c) {
         return std::nullopt;
     }
     return Derivation{
@@ -232,10 +264,10 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
               measure(output->second),
               FromFigure{deviceFigure(s.moment, id)}},
              {"V_out", "volts at its output", measure(acrossNodes(s, c->pos, c->neg)), solver(s)},
-             {"η", "efficiency", percent(c->input->efficiency), FromRule{"its data sheet"}},
+             {"η", "efficiency", percent(c->input.efficiency), FromRule{"its data sheet"}},
              {"V_in",
               "volts at its input",
-              measure(acrossNodes(s, c->input->pos, c->input->neg)),
+              measure(acrossNodes(s, c->input.pos, c->input.neg)),
               solver(s)}},
         .result = measure(input->second),
         .source = "own arithmetic; volts from the solved network",
@@ -282,22 +314,27 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
     const Device* device = findDevice(*s.state.circuit, terminal.device);
     const auto v = port != nullptr && port->counter ? s.solved.between(terminal, *port->counter)
                                                     : std::nullopt;
-    const Device* from = findDevice(*s.state.circuit, sourceBehind(terminal));
+    const Device* from = sourceBehind(*s.state.circuit, terminal);
     const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
     const VoltageSource* source = from == nullptr ? nullptr : elementOf(assembly, from->id).source;
     if (!v || source == nullptr) {
         return std::nullopt;
     }
+    const bool string = from->kind == DeviceKind::Battery && terminal.device != from->id &&
+                        s.state.gear->bank.series > 1;
+    const double inSeries = string ? s.state.gear->bank.series : 1;
+    const Volts open = source->emf * inSeries;
     return Derivation{
         .id = voltsFigure(s.moment, terminal),
         .title = device->name + ", volts " + terminal.port + " to " + port->counter->port + ": " +
                  s.moment.name,
-        .formula = "V = E - ΔV",
+        .formula = string ? "V = n · E - ΔV" : "V = E - ΔV",
         .terms =
-            {{"E", from->name + " at rest", measure(source->emf), originOf(s, *from)},
+            {{"n", "batteries in series", count(inSeries), FromPlan{"gear.bank.series"}},
+             {"E", from->name + " at rest", measure(source->emf), originOf(s, *from)},
              {"ΔV",
               "lost in the source, cables, fuses and contacts; below zero: raised by a charger",
-              measure(source->emf - *v),
+              measure(open - *v),
               solver(s)}},
         .result = measure(*v),
         .source = "the network solved",

@@ -17,6 +17,7 @@ bool active(DeviceKind kind) {
         case DeviceKind::Array:
         case DeviceKind::SolarController:
         case DeviceKind::DcdcCharger:
+        case DeviceKind::Converter:
         case DeviceKind::Inverter:
         case DeviceKind::Load:
             return true;
@@ -122,7 +123,7 @@ std::vector<Own> ownCurrents(const MomentSolution& solved, const JoinedPorts& jo
         add("bat-", OwnFigure::Device, given);
         add("pv+", OwnFigure::Input, taken);
         add("pv-", OwnFigure::Input, taken * -1.0);
-    } else if (kind == DeviceKind::DcdcCharger) {
+    } else if (kind == DeviceKind::DcdcCharger || kind == DeviceKind::Converter) {
         add("out+", OwnFigure::Device, given * -1.0);
         add("in+", OwnFigure::Input, taken);
         add("neg", OwnFigure::Device, given);

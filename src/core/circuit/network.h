@@ -22,10 +22,18 @@ struct Resistor {
     int a = 0, b = 0;
     Ohms resistance;  // above zero
 };
-struct VoltageSource {  // a battery: emf behind resistance
+// Where an element draws what it gives elsewhere, over its efficiency.
+struct PowerInput {
+    int pos = 0, neg = 0;
+    double efficiency = 1.0;
+};
+// A battery: emf behind resistance. With an input, a converter that makes its own rail: what it
+// gives is drawn there. Its input must lie in a part that has a source without it.
+struct VoltageSource {
     int pos = 0, neg = 0;
     Volts emf;
     Ohms resistance;  // above zero
+    std::optional<PowerInput> input = std::nullopt;
 };
 struct NetLoad {
     int pos = 0, neg = 0;
@@ -38,15 +46,11 @@ struct NetLoad {
 // holds that voltage; never takes current. Where it has an input, it draws its output power over
 // its efficiency there.
 struct Charger {
-    struct Input {
-        int pos = 0, neg = 0;
-        double efficiency = 1.0;
-    };
     int pos = 0, neg = 0;
     Volts set;
     Amps maxCurrent;
     Watts maxPower;
-    std::optional<Input> input;
+    std::optional<PowerInput> input;
 };
 
 struct Network {
@@ -77,6 +81,7 @@ struct Solution {
     std::vector<bool> live;          // node is connected to a source
     std::vector<Amps> resistor;      // from a to b
     std::vector<Amps> source;        // out of the positive pole
+    std::vector<Amps> sourceInput;   // into the input; zero where it has none
     std::vector<Amps> load;          // from pos to neg
     std::vector<Amps> charger;       // out of the positive pole
     std::vector<Amps> chargerInput;  // into the input; zero where it has none

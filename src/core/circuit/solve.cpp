@@ -87,6 +87,12 @@ public:
         return out;
     }
 
+    // What a converter gives at `v`: never less than nothing.
+    [[nodiscard]] double given(const VoltageSource& s, const Vector& v) const {
+        const double u = across(v, s.pos, s.neg);
+        return std::max(0.0, (s.emf.si() - u) / s.resistance.si() * u);
+    }
+
     // Sum of currents leaving each unknown node.
     [[nodiscard]] Vector residual(const Vector& v, double scale) const {
         Vector f = linear_.selfadjointView<Eigen::Upper>() * v - nodal_.injected;
@@ -154,14 +160,27 @@ private:
             const double u = across(v, c.pos, c.neg);
             const Branch out = chargerBranch(c, u);
             visit(c.pos, c.neg, Branch{-out.current, -out.slope});
-            if (c.input && active(c.input->pos, c.input->neg)) {
-                const double power = out.current * u / c.input->efficiency;
-                const NetLoad input{
-                    c.input->pos, c.input->neg, Behaviour::Power, watts(power), {}, {}};
-                const double w = across(v, input.pos, input.neg);
-                visit(input.pos, input.neg, loadBranch(input, w, 1.0, floorOf(input.pos)));
+            if (c.input) {
+                visitInput(v, *c.input, out.current * u, visit);
             }
         }
+        for (const VoltageSource& s : net_.sources) {
+            if (s.input) {
+                visitInput(v, *s.input, given(s, v), visit);
+            }
+        }
+    }
+
+    // An input draws what is given elsewhere. That it hangs on the voltages there is left out of
+    // the slope: Newton's steps are then not the best, but their residual is exact.
+    template <class Visit>
+    void visitInput(const Vector& v, const PowerInput& in, double given, Visit visit) const {
+        if (!active(in.pos, in.neg)) {
+            return;
+        }
+        const NetLoad input{in.pos, in.neg, Behaviour::Power, watts(given / in.efficiency), {}, {}};
+        const double w = across(v, input.pos, input.neg);
+        visit(input.pos, input.neg, loadBranch(input, w, 1.0, floorOf(input.pos)));
     }
 
     // The linear part with a place for every slope that a load or charger may add, so that one
@@ -175,6 +194,11 @@ private:
             nodal_.stamp(entries, c.pos, c.neg, 0.0);
             if (c.input) {
                 nodal_.stamp(entries, c.input->pos, c.input->neg, 0.0);
+            }
+        }
+        for (const VoltageSource& s : net_.sources) {
+            if (s.input) {
+                nodal_.stamp(entries, s.input->pos, s.input->neg, 0.0);
             }
         }
         return entries;
@@ -244,10 +268,12 @@ bool aboveFloor(const Network& net, const Equations& eq, const Vector& v) {
                !eq.active(load.pos, load.neg) ||
                eq.across(v, load.pos, load.neg) > eq.floorOf(load.pos);
     });
-    return loads && std::ranges::all_of(net.chargers, [&](const Charger& c) {
-               return !c.input || !eq.active(c.input->pos, c.input->neg) ||
-                      eq.across(v, c.input->pos, c.input->neg) > eq.floorOf(c.input->pos);
-           });
+    const auto fed = [&](const auto& element) {
+        const auto& in = element.input;
+        return !in || !eq.active(in->pos, in->neg) ||
+               eq.across(v, in->pos, in->neg) > eq.floorOf(in->pos);
+    };
+    return loads && std::ranges::all_of(net.chargers, fed) && std::ranges::all_of(net.sources, fed);
 }
 
 NewtonResult attempt(const Network& net, Equations& eq, double scale, const Vector& start) {
@@ -283,6 +309,9 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
     }
     for (const VoltageSource& s : net.sources) {
         out.source.push_back((s.emf - out.across(s.pos, s.neg)) / s.resistance);
+        out.sourceInput.push_back(s.input ? watts(eq.given(s, v) / s.input->efficiency) /
+                                                out.across(s.input->pos, s.input->neg)
+                                          : amps(0.0));
     }
     for (const NetLoad& load : net.loads) {
         const double u = eq.across(v, load.pos, load.neg);

@@ -9,15 +9,41 @@ namespace spirk {
 
 namespace {
 
-bool passesThrough(DeviceKind kind) {
-    return kind == DeviceKind::MainSwitch || kind == DeviceKind::Isolator ||
-           kind == DeviceKind::Shunt;
+// Whether a rung goes on behind the device that a chain comes to: switches, the shunt, a converter,
+// and a battery in series with the one above it.
+bool passesThrough(const Device& d, const Conductor& by, const std::string& port) {
+    switch (d.kind) {
+        case DeviceKind::MainSwitch:
+        case DeviceKind::Isolator:
+        case DeviceKind::Shunt:
+            return true;
+        case DeviceKind::Converter:
+            return port == "in+";
+        case DeviceKind::Battery:
+            return port == "+" && by.role == Role::Negative;
+        default:
+            return false;
+    }
 }
 
 bool opensToLadder(DeviceKind kind) {
     return kind == DeviceKind::FuseBlock || kind == DeviceKind::Strip ||
            kind == DeviceKind::CollectingBar;
 }
+
+}  // namespace
+
+std::string otherPort(const std::string& port) {
+    if (port == "in+" || port == "out+") {
+        return port == "in+" ? "out+" : "in+";
+    }
+    if (port == "+" || port == "-") {
+        return port == "+" ? "-" : "+";
+    }
+    return port == "a" ? "b" : "a";
+}
+
+namespace {
 
 // Port of the device's negative, where its rung goes on downwards.
 std::string negativePort(const Device& d) {
@@ -123,14 +149,14 @@ private:
         while (c != nullptr && seen.insert(c->id).second) {
             const TerminalId far = c->from == at ? c->to : c->from;
             const Device* device = findDevice(circuit_, far.device);
-            if (device == nullptr || !passesThrough(device->kind)) {
+            if (device == nullptr || !passesThrough(*device, *c, far.port)) {
                 chain.links.push_back({c, nullptr});
                 chain.end = device;
                 chain.endTerminal = far;
                 return chain;
             }
             chain.links.push_back({c, device});
-            at = {far.device, far.port == "a" ? "b" : "a"};
+            at = {far.device, otherPort(far.port)};
             c = nextAt(at, seen);
         }
         return chain;

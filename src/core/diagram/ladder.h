@@ -39,6 +39,9 @@ struct Reading {
     std::set<DeviceId> hidden;  // inside closed blocks
 };
 
+// The other side of a device that a chain passes through.
+[[nodiscard]] std::string otherPort(const std::string& port);
+
 // Reads the ladder between the two bars. `closed` devices are not opened.
 [[nodiscard]] Reading readLadders(const Circuit& circuit, const std::set<DeviceId>& closed);
 

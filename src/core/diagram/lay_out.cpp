@@ -138,9 +138,11 @@ private:
                 const Rect rect{x - kThroughWidth / 2.0, y, kThroughWidth, kThrough};
                 addDevice(*link.through, rect);
                 terminals_[lower] = {x, y};
-                upper = {lower.device, lower.port == "a" ? "b" : "a"};
+                upper = {lower.device, otherPort(lower.port)};
                 y += kThrough;
                 terminals_[upper] = {x, y};
+                terminals_.try_emplace(TerminalId{lower.device, "neg"},
+                                       Point{rect.x + rect.w, y - kThrough / 2.0});
             }
         }
         return y;

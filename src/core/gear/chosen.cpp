@@ -150,6 +150,11 @@ Chemistry scaled(const Chemistry& block, double blocks) {
     return out;
 }
 
+bool onConverter(const Appliance& a, const ChosenGear& gear) {
+    return gear.converter != nullptr && a.feed == Feed::Dc && a.supplied == Supplied::Twelve &&
+           gear.bank.system > volts(12.0);
+}
+
 Watts arrayPower(const ChosenSolar& solar) {
     return solar.panel->power * static_cast<double>(solar.series * solar.parallel);
 }

@@ -65,6 +65,9 @@ template <class Model>
 // A 12 V block's chemistry, for `blocks` of them in series.
 [[nodiscard]] Chemistry scaled(const Chemistry& block, double blocks);
 
+// Whether an appliance hangs on the converter's 12 V rail, where there is one.
+[[nodiscard]] bool onConverter(const Appliance& appliance, const ChosenGear& gear);
+
 [[nodiscard]] Watts arrayPower(const ChosenSolar& solar);
 // Rated capacity of the whole bank.
 [[nodiscard]] Coulombs bankCapacity(const ChosenBank& bank);

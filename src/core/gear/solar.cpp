@@ -29,6 +29,17 @@ PanelPower panelPower(const PanelModel& panel, double irradiance, Celsius air) {
     return {cell, panel.power * (irradiance / kTestIrradiance * heat)};
 }
 
+Watts takenPower(const ControllerModel& controller,
+                 const PanelModel& panel,
+                 int series,
+                 Watts array,
+                 Volts bank) {
+    promise(bank.si() > 0.0, "a bank has a voltage");
+    const Volts best = panel.vmp * static_cast<double>(series);
+    const bool simple = controller.tracking == Tracking::Pwm && bank < best;
+    return simple ? array * (bank / best) : array;
+}
+
 Amps controllerOutput(const ControllerModel& controller, Watts array, Volts bank) {
     promise(bank.si() > 0.0, "a bank has a voltage");
     return std::min(controller.maxOutput, array * controller.efficiency / bank);

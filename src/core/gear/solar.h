@@ -19,6 +19,14 @@ struct PanelPower {
 };
 [[nodiscard]] PanelPower panelPower(const PanelModel& panel, double irradiance, Celsius air);
 
+// What of an array's power the controller can take at `bank` volts: all of it where it tracks the
+// most power; a simple one ties the panels to the bank's volts, P · V / V_mp. Requires bank > 0.
+[[nodiscard]] Watts takenPower(const ControllerModel& controller,
+                               const PanelModel& panel,
+                               int series,
+                               Watts array,
+                               Volts bank);
+
 // What the controller puts into a bank at `bank` volts from an array that could give `array`:
 // min(P eta / V, rated). Requires bank > 0.
 [[nodiscard]] Amps controllerOutput(const ControllerModel& controller, Watts array, Volts bank);

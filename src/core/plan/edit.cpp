@@ -17,6 +17,9 @@ std::optional<End> endOf(const Amendment& amendment) {
     if (const auto* left = std::get_if<LeaveOutProtection>(&amendment)) {
         return left->end;
     }
+    if (const auto* distance = std::get_if<SetFuseDistance>(&amendment)) {
+        return distance->end;
+    }
     const auto* moved = std::get_if<MoveEnd>(&amendment);
     return moved == nullptr ? std::nullopt : std::optional(moved->end);
 }
@@ -42,6 +45,13 @@ Plan withoutSlot(Plan plan, const Amendment& slot) {
     return plan;
 }
 
+// 'main.switch:a'
+TerminalId terminalOf(const std::string& text) {
+    const std::size_t colon = text.rfind(':');
+    promise(colon != std::string::npos, "a terminal is written device:port");
+    return {DeviceId(text.substr(0, colon)), text.substr(colon + 1)};
+}
+
 // 'conductor.*' changes: numbers in SI; the end is 'from' unless the field ends in '.to'.
 Plan applyToConductor(Plan plan, const Change& change) {
     const ConductorId id(change.target);
@@ -54,6 +64,12 @@ Plan applyToConductor(Plan plan, const Change& change) {
     }
     if (change.field.starts_with("conductor.fuse.computed")) {
         return withoutSlot(std::move(plan), SetFuse{id, end, "", {}});
+    }
+    if (change.field.starts_with("conductor.fuse.near")) {
+        return withoutSlot(std::move(plan), SetFuseDistance{id, end, {}});
+    }
+    if (change.field.starts_with("conductor.move")) {
+        return amended(std::move(plan), MoveEnd{id, end, terminalOf(textOf(change))});
     }
     if (change.field.starts_with("conductor.protect")) {
         return withoutSlot(std::move(plan), LeaveOutProtection{id, end});
@@ -82,6 +98,13 @@ void applyToGear(Gear& gear, const Change& change) {
     } else if (change.field == "gear.engine.charger") {
         promise(gear.engine.has_value(), "a mend of the engine side needs one");
         gear.engine->charger = textOf(change);
+    } else if (change.field == "gear.bank.series") {
+        gear.bank.series = static_cast<int>(numberOf(change));
+    } else if (change.field == "gear.converter") {
+        gear.converter = textOf(change);
+    } else if (change.field == "gear.solar.panel") {
+        promise(gear.solar.has_value(), "a mend of the solar side needs one");
+        gear.solar->panel = textOf(change);
     } else if (change.field == "gear.inverter.model") {
         promise(gear.inverter.has_value(), "a mend of the inverter needs one");
         gear.inverter->model = textOf(change);

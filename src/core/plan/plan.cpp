@@ -31,6 +31,10 @@ std::string describe(const Amendment& amendment) {
         },
         [&](const MoveEnd& a) {
             return endName(a.end) + " end of " + id + " moved to " + text(a.terminal);
+        },
+        [&](const SetFuseDistance& a) {
+            return "fuse at the " + endName(a.end) + " end of " + id + " set " +
+                   format(a.distance) + " from it";
         });
 }
 

@@ -134,6 +134,13 @@ struct InsertIsolator {
     ConductorId conductor;
     bool operator==(const InsertIsolator&) const = default;
 };
+// A fuse's holder stands farther from its source than on a short lead.
+struct SetFuseDistance {
+    ConductorId conductor;
+    End end = End::From;
+    Metres distance;
+    bool operator==(const SetFuseDistance&) const = default;
+};
 struct LeaveOutProtection {
     ConductorId conductor;
     End end = End::From;
@@ -145,8 +152,13 @@ struct MoveEnd {
     TerminalId terminal;
     bool operator==(const MoveEnd&) const = default;
 };
-using Amendment =
-    std::variant<SetSize, SetFuse, SetLength, InsertIsolator, LeaveOutProtection, MoveEnd>;
+using Amendment = std::variant<SetSize,
+                               SetFuse,
+                               SetLength,
+                               InsertIsolator,
+                               LeaveOutProtection,
+                               MoveEnd,
+                               SetFuseDistance>;
 
 [[nodiscard]] const ConductorId& conductorOf(const Amendment& amendment);
 // 'set size of inverter.feed+ to 70 mm²': for lists and findings.

@@ -16,8 +16,13 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 6> kAmendmentNames{
-    "set_size", "set_fuse", "set_length", "insert_isolator", "leave_out_protection", "move_end"};
+constexpr std::array<std::string_view, 7> kAmendmentNames{"set_size",
+                                                          "set_fuse",
+                                                          "set_length",
+                                                          "insert_isolator",
+                                                          "leave_out_protection",
+                                                          "move_end",
+                                                          "set_fuse_distance"};
 constexpr double kMostWatts = 100e3;
 
 Use readUse(JsonFields& row) {
@@ -183,9 +188,13 @@ Amendment readAmendment(JsonFields& row) {
             return InsertIsolator{id};
         case 4:
             return LeaveOutProtection{id, readEnd(row)};
-        default: {
+        case 5: {
             const End end = readEnd(row);
             return MoveEnd{id, end, readTerminal(row)};
+        }
+        default: {
+            const End end = readEnd(row);
+            return SetFuseDistance{id, end, metres(row.number("distance_m", 0, 20))};
         }
     }
 }

@@ -136,6 +136,12 @@ Json write(const Amendment& amendment) {
                         {"conductor", id},
                         {"end", nameOf(kEndNames, a.end)},
                         {"terminal", text(a.terminal)}};
+        },
+        [&](const SetFuseDistance& a) {
+            return Json{{"kind", "set_fuse_distance"},
+                        {"conductor", id},
+                        {"end", nameOf(kEndNames, a.end)},
+                        {"distance_m", tidy(a.distance.si())}};
         });
 }
 

@@ -23,6 +23,8 @@ constexpr double kHighCharge = 0.95;
 constexpr double kCurrentSpread = 0.2;
 // Below this a hand clamp shows nothing useful.
 constexpr double kLeastAmps = 0.3;
+// Judgement: converters for 12 V loads are set this far apart.
+constexpr double kConverterSpread = 0.5;
 // Judgement: what a meter shows between two dead places.
 constexpr double kDeadVolts = 0.1;
 
@@ -92,7 +94,7 @@ private:
 
     [[nodiscard]] Term atRest(const char* symbol, double charge, Volts v) const {
         return {symbol,
-                "rest volts of one battery at " + format(percent(charge)) + " charge",
+                "rest volts of the bank at " + format(percent(charge)) + " charge",
                 measure(v),
                 fromTable(in_.library, "chemistries", in_.gear.bank.chemistry.name)};
     }
@@ -116,6 +118,14 @@ private:
             add(s, std::move(reading), nothingThere());
             return;
         }
+        if (device->fedBy) {
+            reading.low = measure(value - volts(kConverterSpread));
+            reading.high = measure(value + volts(kConverterSpread));
+            add(s,
+                std::move(reading),
+                heldByConverter(value, voltsFigure(out_.moments.back(), pos)));
+            return;
+        }
         add(s,
             std::move(reading),
             {.id = {},
@@ -131,6 +141,23 @@ private:
              .result = {},
              .source = "the network solved at this step",
              .note = "Batteries come about half charged; their rest volts say little in between."});
+    }
+
+    static Derivation heldByConverter(Volts value, const FigureId& figure) {
+        return {.id = {},
+                .title = "",
+                .formula = "V, more or less d",
+                .terms = {{"V",
+                           "what the converter holds, at this step",
+                           measure(value),
+                           FromFigure{figure}},
+                          {"d",
+                           "what converters are set off by",
+                           measure(volts(kConverterSpread)),
+                           FromRule{"judgement"}}},
+                .result = {},
+                .source = "the network solved at this step",
+                .note = ""};
     }
 
     static Derivation nothingThere() {
@@ -188,7 +215,7 @@ private:
         s.caution = "From here on the bank is live: covers on, tools away from its posts.";
         const MomentSolution m = solved(s);
         for (const Device& d : circuit().devices) {
-            if (d.kind == DeviceKind::Battery) {
+            if (d.kind == DeviceKind::Battery && d.headsString) {
                 expectVolts(s, m, {d.id, "+"});
                 s.subjects.push_back(subject(d.id));
             }
@@ -213,11 +240,14 @@ private:
             if (d.kind != DeviceKind::FuseBlock || findConductor(circuit(), feed) == nullptr) {
                 continue;
             }
-            now_.pulled.erase(feed);
-            SwitchStep& s =
-                step("on." + d.id.value, "Fuse of the " + d.name + " in, its ways still empty.");
+            const ConductorId fuse = d.fedBy ? ConductorId(d.fedBy->value + ".feed+") : feed;
+            now_.pulled.erase(fuse);
+            SwitchStep& s = step("on." + d.id.value,
+                                 d.fedBy ? "Fuse of the converter in, the ways of its block still "
+                                           "empty."
+                                         : "Fuse of the " + d.name + " in, its ways still empty.");
             expectVolts(s, solved(s), {d.id, "in"});
-            s.subjects = {subject(feed)};
+            s.subjects = {subject(fuse)};
         }
     }
 

@@ -74,6 +74,35 @@ InverterDay inverterDay(const Plan& plan, const InverterModel& inverter) {
                      format(idle * seconds(std::max(0.0, on.si() - inUse.si()))) + " a day."}};
 }
 
+// What the 12 V loads of a 24 V bank cost beyond their own energy.
+Joules converterExtra(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
+    Joules behind;
+    for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
+        if (onConverter(plan.appliances[i], gear)) {
+            behind += needs.appliances[i].perDay;
+        }
+    }
+    return behind * (1.0 / gear.converter->efficiency - 1.0);
+}
+
+Derivation explainConverter(const ChosenGear& gear, Joules extra) {
+    const double efficiency = gear.converter->efficiency;
+    return {.id = FigureId("supply.converter.extra"),
+            .title = "Converter, losses a day",
+            .formula = "E = E_12 (1/η − 1)",
+            .terms = {{"E_12",
+                       "12 V appliances behind it, a day",
+                       measure(extra / (1.0 / efficiency - 1.0)),
+                       FromRule{"the sum of those appliances in Needs"}},
+                      {"η",
+                       gear.converter->name,
+                       percent(efficiency),
+                       FromRule{"converters of the library, or your own"}}},
+            .result = measure(extra),
+            .source = "own arithmetic",
+            .note = ""};
+}
+
 }  // namespace
 
 Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
@@ -82,13 +111,23 @@ Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
                      .title = "Drawn from the bank a day",
                      .formula = "E = E_dc + E_mains + E_inverter",
                      .terms = {{"E_dc",
-                                "12 V appliances",
+                                "DC appliances",
                                 measure(needs.dcPerDay),
                                 FromFigure{FigureId("needs.dc")}}},
                      .result = {},
                      .source = "own arithmetic",
                      .note = ""};
     out.total = needs.dcPerDay;
+    if (gear.converter != nullptr) {
+        const Joules extra = converterExtra(plan, gear, needs);
+        out.total += extra;
+        total.formula += " + E_converter";
+        total.terms.push_back({"E_converter",
+                               "converter's losses",
+                               measure(extra),
+                               FromFigure{FigureId("supply.converter.extra")}});
+        out.why.add(explainConverter(gear, extra));
+    }
     if (gear.inverter != nullptr) {
         InverterDay day = inverterDay(plan, *gear.inverter);
         out.inverterExtra = day.extra;

@@ -38,6 +38,14 @@ double cutPart(Watts peak, Watts limit) {
 
 constexpr double kBrightHours = 10.0;
 
+// Part of the array's power that the kind of controller can take at all.
+double takenPart(const ChosenGear& gear) {
+    const ChosenSolar& s = *gear.solar;
+    const Watts array = arrayPower(s);
+    return takenPower(*s.controller, *s.panel, s.series, array, gear.bank.chemistry.absorption) /
+           array;
+}
+
 MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double factor) {
     MonthSun out;
     out.month = month;
@@ -47,7 +55,7 @@ MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double fa
     }
     const double sun = gear.climate->sun[static_cast<std::size_t>(month - 1)];  // kWh/m2
     // Peak-sun hours: kWh/m2 over 1 kW/m2.
-    const Joules raw = arrayPower(*gear.solar) * hours(sun) * factor;
+    const Joules raw = arrayPower(*gear.solar) * takenPart(gear) * hours(sun) * factor;
     const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
     const Watts limit = gear.solar->controller->maxOutput * gear.bank.chemistry.absorption;
     out.cut = cutPart(peak, limit);
@@ -60,25 +68,33 @@ FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_
 void explainMonth(
     const MonthSun& m, const Library& library, const ChosenGear& gear, double factor, Supply& s) {
     const std::string name = kMonthNames[static_cast<std::size_t>(m.month - 1)];
-    s.why.add({.id = monthFigure(m.month),
-               .title = "Sun into the bank, mean day of " + name,
-               .formula = "E = P · h · f · (1 − cut)",
-               .terms = {{"P",
-                          "panels at standard test conditions",
-                          measure(arrayPower(*gear.solar)),
-                          FromPlan{"gear.solar"}},
-                         {"h",
-                          "sun on a level roof, hours of 1 kW/m²",
-                          number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
-                          fromTable(library, "climates", gear.climate->name + ", " + name)},
-                         {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
-                         {"cut",
-                          "part above the controller's limit",
-                          percent(m.cut),
-                          FromRule{"mean day as a half sine of ten bright hours (judgement)"}}},
-               .result = measure(m.perDay),
-               .source = "monthly means; a dull week gives far less",
-               .note = "In the shade of trees: down to half."});
+    Derivation d{.id = monthFigure(m.month),
+                 .title = "Sun into the bank, mean day of " + name,
+                 .formula = "E = P · h · f · (1 − cut)",
+                 .terms = {{"P",
+                            "panels at standard test conditions",
+                            measure(arrayPower(*gear.solar)),
+                            FromPlan{"gear.solar"}},
+                           {"h",
+                            "sun on a level roof, hours of 1 kW/m²",
+                            number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
+                            fromTable(library, "climates", gear.climate->name + ", " + name)},
+                           {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
+                           {"cut",
+                            "part above the controller's limit",
+                            percent(m.cut),
+                            FromRule{"mean day as a half sine of ten bright hours (judgement)"}}},
+                 .result = measure(m.perDay),
+                 .source = "monthly means; a dull week gives far less",
+                 .note = "In the shade of trees: down to half."};
+    if (const double part = takenPart(gear); part < 1.0) {
+        d.formula += " · t";
+        d.terms.push_back({"t",
+                           "taken by a simple controller: bank's volts over the panels' best",
+                           percent(part),
+                           fromTable(library, "controllers", gear.solar->controller->name)});
+    }
+    s.why.add(std::move(d));
 }
 
 int leanest(const Supply& s) {

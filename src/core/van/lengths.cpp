@@ -66,6 +66,7 @@ public:
         equalise("+");
         equalise("-");
         applyAmendments();
+        countBundles();
         for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
             explain(circuit_.conductors[i], out_.routes[i]);
         }
@@ -113,6 +114,36 @@ private:
         }
         for (const std::size_t i : leads) {
             out_.routes[i].length = longest;
+        }
+    }
+
+    [[nodiscard]] static bool carries(const Conductor& c) {
+        return isOurs(c) && c.role != Role::Bond && c.role != Role::Control;
+    }
+    static bool passes(const Route& route, const WireWay& way) {
+        for (std::size_t i = 1; i < route.places.size(); ++i) {
+            const PlaceId& a = route.places[i - 1];
+            const PlaceId& b = route.places[i];
+            if ((a == way.from && b == way.to) || (a == way.to && b == way.from)) {
+                return true;
+            }
+        }
+        return false;
+    }
+    void countBundles() {
+        for (const WireWay& way : plan_.van.ways) {
+            if (way.bundling == Bundling::Loose) {
+                continue;
+            }
+            std::vector<Route*> inside;
+            for (std::size_t i = 0; i < out_.routes.size(); ++i) {
+                if (carries(circuit_.conductors[i]) && passes(out_.routes[i], way)) {
+                    inside.push_back(&out_.routes[i]);
+                }
+            }
+            for (Route* route : inside) {
+                route->tied = std::max(route->tied, static_cast<int>(inside.size()));
+            }
         }
     }
 

@@ -16,6 +16,7 @@ struct Route {
     Metres length;                // one way, as cut
     std::vector<PlaceId> places;  // passed, both ends included
     Celsius ambient;              // the warmest of them
+    int tied = 0;                 // most current-carrying conductors in one bundle on the way
     bool amended = false;         // length set by the person
 };
 

@@ -82,6 +82,15 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
             }
             return std::nullopt;
         },
+        [&](const SetFuseDistance& a) -> std::optional<Finding> {
+            if (!slotAt(*c, a.end)) {
+                return cannotApply(amendment, "There is no fuse at that end.");
+            }
+            slotAt(*c, a.end)->distance = a.distance;
+            slotAt(*c, a.end)->distanceSet = true;
+            c->amended = true;
+            return std::nullopt;
+        },
         [&](const InsertIsolator& a) -> std::optional<Finding> {
             insertIsolator(draft, a.conductor);
             return std::nullopt;

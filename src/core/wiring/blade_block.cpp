@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Blade-fuse blocks with a negative bus. Small loads of a category share a circuit through a
 // terminal strip; larger ones have their own; those beyond a way's limit go to the bars with a fuse
-// of their own. Each circuit is two-wire.
+// of their own. Each circuit is two-wire. On a 24 V bank the 12 V loads have a block of their own
+// behind a converter.
 
 #include <algorithm>
 
@@ -48,36 +49,50 @@ const char* titleOf(Category category) {
     unreachable("titleOf(Category)");
 }
 
-std::vector<LoadCircuit> loadCircuits(const Draft& draft) {
-    const Volts lowest = draft.gear.bank.chemistry.cutOff;
+// What circuits hang on: the bank's bars, or what a converter makes of them.
+struct Rail {
+    std::optional<DeviceId> converter;
+    Volts lowest;  // that loads are reckoned at
+    Volts base;    // that limits of drop refer to
+};
+
+Rail railOf(const ChosenGear& gear, const std::optional<DeviceId>& converter) {
+    return converter ? Rail{converter, gear.converter->output, volts(12.0)}
+                     : Rail{{}, gear.bank.chemistry.cutOff, gear.bank.system};
+}
+
+std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Rail& rail) {
     std::vector<LoadCircuit> out;
     for (const Appliance& a : draft.plan.appliances) {
-        if (a.feed != Feed::Dc || a.count == 0) {
+        const bool here = onConverter(a, draft.gear) == rail.converter.has_value();
+        if (a.feed != Feed::Dc || a.count == 0 || !here) {
             continue;
         }
-        const std::string id = circuitOf(a, lowest);
+        const std::string id = circuitOf(a, draft.gear);
         auto found = std::ranges::find(out, id, &LoadCircuit::id);
         if (found == out.end()) {
-            const bool shared = id == "circuit." + std::string(titleOf(a.category));
-            out.push_back({id, shared ? titleOf(a.category) : a.name, {}, {}});
+            const bool shared = id.ends_with("." + std::string(titleOf(a.category)));
+            const std::string title = shared ? titleOf(a.category) : a.name;
+            out.push_back({id, rail.converter ? title + ", 12 V" : title, {}, {}});
             found = out.end() - 1;
         }
         found->appliances.push_back(&a);
-        found->current += largestWatts(a) / lowest;
+        found->current += largestWatts(a) / rail.lowest;
     }
     return out;
 }
 
-Device& addLoadDevice(Draft& draft, const Appliance& a) {
+Device& addLoadDevice(Draft& draft, const Rail& rail, const Appliance& a) {
     const DeviceId id = deviceOf(a.id);
     Device& d = draft.hardware(id.value, DeviceKind::Load, "load");
     d.name = a.count > 1 ? std::to_string(a.count) + " × " + a.name : a.name;
     d.place = draft.placeOf(id, a.place.value.empty() ? "galley" : a.place.value);
     d.load =
         LoadRating{a.id, wattsUsed(a) * static_cast<double>(a.count), largestWatts(a), a.behaviour};
+    d.fedBy = rail.converter;
     // Heavier cable needs a heavier terminal: an appliance comes with one for its own current.
     Connection own = draft.connectionOf("load");
-    if (largestWatts(a) / draft.gear.bank.chemistry.cutOff > d.rating) {
+    if (largestWatts(a) / rail.lowest > d.rating) {
         own = {"M6", squareMillimetres(35)};
     }
     draft.port(d, "+", own, TerminalId{id, "-"});
@@ -91,9 +106,9 @@ struct FarEnd {
     bool strip = false;
 };
 
-FarEnd addFarEnd(Draft& draft, const LoadCircuit& c) {
+FarEnd addFarEnd(Draft& draft, const Rail& rail, const LoadCircuit& c) {
     for (const Appliance* a : c.appliances) {
-        addLoadDevice(draft, *a);
+        addLoadDevice(draft, rail, *a);
     }
     const DeviceId first = deviceOf(c.appliances.front()->id);
     if (c.appliances.size() == 1) {
@@ -104,6 +119,7 @@ FarEnd addFarEnd(Draft& draft, const LoadCircuit& c) {
     Device& strip = draft.hardware(id, DeviceKind::Strip, "terminal_strip");
     strip.place = draft.placeOf(strip.id, place.value);
     strip.name += ", " + c.title;
+    strip.fedBy = rail.converter;
     draft.port(strip, "+", draft.connectionOf("terminal_strip"), terminal(id, "-"));
     draft.port(strip, "-", draft.connectionOf("terminal_strip"));
     return {terminal(id, "+"), terminal(id, "-"), true};
@@ -130,6 +146,7 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
 }
 
 void addDropPaths(Draft& draft,
+                  const Rail& rail,
                   const LoadCircuit& c,
                   const FarEnd& far,
                   const std::vector<ConductorId>& shared) {
@@ -142,12 +159,13 @@ void addDropPaths(Draft& draft,
             path.emplace_back(deviceOf(a->id).value + ".tail-");
         }
         const bool critical = a->category == Category::Electronics;
-        draft.circuit.paths.push_back({"drop." + deviceOf(a->id).value,
-                                       "bus bars to " + a->name,
-                                       critical ? "drop_critical" : "drop_other",
-                                       "sizing.full",
-                                       draft.base(),
-                                       path});
+        draft.circuit.paths.push_back(
+            {"drop." + deviceOf(a->id).value,
+             (rail.converter ? "converter to " : "bus bars to ") + a->name,
+             critical ? "drop_critical" : "drop_other",
+             "sizing.full",
+             rail.base,
+             path});
     }
 }
 
@@ -157,16 +175,17 @@ struct NearEnd {
 };
 
 void addCircuit(Draft& draft,
+                const Rail& rail,
                 const LoadCircuit& c,
                 const NearEnd& near,
                 const std::vector<ConductorId>& shared) {
-    const FarEnd far = addFarEnd(draft, c);
+    const FarEnd far = addFarEnd(draft, rail, c);
     Conductor& pos =
         draft.conductor(c.id + ".feed+", c.title + ", circuit", near.pos, far.pos, Role::Positive);
-    ProtectionSlot slot = fuseSlot(draft);
+    ProtectionSlot slot = near.pos.device.value == kBusPos ? barFuseSlot(draft) : fuseSlot(draft);
     if (near.inBlock) {
         slot.family = "blade";
-        slot.inBlock = true;
+        slot.holds = Holds::Block;
         slot.distance = metres(0.0);
     }
     pos.atFrom = slot;
@@ -177,66 +196,121 @@ void addCircuit(Draft& draft,
     neg.insulation = draft.library.region.smallInsulation;
     neg.protectedBy = feed;
     addTails(draft, c, far);
-    addDropPaths(draft, c, far, shared);
+    addDropPaths(draft, rail, c, far, shared);
 }
 
-// A block with its feed from the bars; returns its device.
-Device& addBlock(Draft& draft, const std::string& id) {
+// A block with its feed from the bars, or from a converter; returns its device.
+Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
     Device& block = draft.hardware(id, DeviceKind::FuseBlock, "fuse_block");
+    block.fedBy = rail.converter;
     const Connection connection = draft.connectionOf("fuse_block");
     draft.port(block, "in", connection, terminal(id, "neg"));
     draft.port(block, "neg", connection);
+    Conductor& feed = draft.conductor(
+        id + ".feed+",
+        rail.converter ? "converter to fuse block" : "positive bar to fuse block",
+        rail.converter ? TerminalId{*rail.converter, "out+"} : terminal(kBusPos, kBar),
+        terminal(id, "in"),
+        Role::Positive);
+    // A converter limits itself: its output cable is sized for its rating instead.
+    if (!rail.converter) {
+        feed.atFrom = barFuseSlot(draft);
+    }
+    Conductor& back = draft.conductor(id + ".feed-",
+                                      "fuse block to negative bar",
+                                      terminal(id, "neg"),
+                                      terminal(kBusNeg, kBar),
+                                      Role::Negative);
+    if (!rail.converter) {
+        back.protectedBy = ConductorId(id + ".feed+");
+    }
+    return draft.deviceAt(id);
+}
+
+std::string blockId(const Rail& rail, int index) {
+    const std::string stem = rail.converter ? "fuseblock.12v" : "fuseblock";
+    return index == 0 ? stem : stem + "." + std::to_string(index + 1);
+}
+
+// All circuits of a rail; blocks as they fill.
+void addCircuits(Draft& draft, const Rail& rail) {
+    const HardwareModel* model = findById(draft.library.hardware, "fuse_block");
+    promise(model != nullptr, "the hardware table has a fuse block");
+    int used = 0;
+    for (const LoadCircuit& c : loadCircuits(draft, rail)) {
+        const bool large = c.current * kContinuous > model->maxWay;
+        const std::string id = blockId(rail, used / model->ways);
+        // A converter has no bars: its large loads hang from its block's own studs.
+        if ((!large || rail.converter) && findDevice(draft.circuit, DeviceId(id)) == nullptr) {
+            addBlock(draft, rail, id);
+        }
+        const std::vector<ConductorId> feeds{ConductorId(id + ".feed+"),
+                                             ConductorId(id + ".feed-")};
+        if (large && !rail.converter) {
+            addCircuit(draft, rail, c, {terminal(kBusPos, kBar), terminal(kBusNeg, kBar)}, {});
+        } else if (large) {
+            addCircuit(draft, rail, c, {terminal(id, "in"), terminal(id, "neg")}, feeds);
+        } else {
+            ++used;
+            const std::string way = "way." + c.id.substr(std::string("circuit.").size());
+            draft.port(
+                draft.deviceAt(id), way, {"blade", squareMillimetres(6)}, terminal(id, "neg"));
+            addCircuit(draft, rail, c, {terminal(id, way), terminal(id, "neg"), true}, feeds);
+        }
+    }
+}
+
+DeviceId addConverter(Draft& draft) {
+    const ConverterModel& model = *draft.gear.converter;
+    const std::string id = "converter";
+    Device& d = draft.device(id, DeviceKind::Converter, model.name);
+    d.rating = model.maxOutput;
+    draft.port(d, "in+", model.connection, terminal(id, "neg"));
+    draft.port(d, "out+", model.connection, terminal(id, "neg"));
+    draft.port(d, "neg", model.connection);
+    const ConductorId feed(id + ".feed+");
     draft
-        .conductor(id + ".feed+",
-                   "positive bar to fuse block",
+        .conductor(feed.value,
+                   "positive bar to converter",
                    terminal(kBusPos, kBar),
-                   terminal(id, "in"),
+                   terminal(id, "in+"),
                    Role::Positive)
-        .atFrom = fuseSlot(draft);
+        .atFrom = barFuseSlot(draft);
     draft
         .conductor(id + ".feed-",
-                   "fuse block to negative bar",
+                   "converter to negative bar",
                    terminal(id, "neg"),
                    terminal(kBusNeg, kBar),
                    Role::Negative)
-        .protectedBy = ConductorId(id + ".feed+");
-    return block;
-}
-
-std::string blockId(int index) {
-    return index == 0 ? "fuseblock" : "fuseblock." + std::to_string(index + 1);
+        .protectedBy = feed;
+    draft.circuit.paths.push_back({"drop.converter",
+                                   "bus bars to converter",
+                                   "drop_critical",
+                                   "sizing.full",
+                                   draft.base(),
+                                   {feed, ConductorId(id + ".feed-")}});
+    return DeviceId(id);
 }
 
 }  // namespace
 
 DeviceId deviceOf(const ApplianceId& id) { return DeviceId("load." + id.value); }
 
-std::string circuitOf(const Appliance& appliance, Volts lowest) {
-    const bool small = (largestWatts(appliance) / lowest).si() <= kSharesUpTo;
-    return "circuit." + (small ? std::string(titleOf(appliance.category)) : appliance.id.value);
+std::string circuitOf(const Appliance& appliance, const ChosenGear& gear) {
+    const bool behind = onConverter(appliance, gear);
+    const Rail rail = railOf(gear, behind ? std::optional(DeviceId("converter")) : std::nullopt);
+    const bool small = (largestWatts(appliance) / rail.lowest).si() <= kSharesUpTo;
+    return std::string("circuit.") + (behind && small ? "12v." : "") +
+           (small ? std::string(titleOf(appliance.category)) : appliance.id.value);
 }
 
 void addBladeBlock(Draft& draft) {
-    const HardwareModel* model = findById(draft.library.hardware, "fuse_block");
-    promise(model != nullptr, "the hardware table has a fuse block");
-    int used = 0;
-    for (const LoadCircuit& c : loadCircuits(draft)) {
-        if (c.current * kContinuous > model->maxWay) {
-            addCircuit(draft, c, {terminal(kBusPos, kBar), terminal(kBusNeg, kBar)}, {});
-            continue;
-        }
-        const std::string id = blockId(used / model->ways);
-        if (used % model->ways == 0) {
-            addBlock(draft, id);
-        }
-        ++used;
-        const auto found = std::ranges::find(draft.circuit.devices, DeviceId(id), &Device::id);
-        const std::string way = "way." + c.id.substr(std::string("circuit.").size());
-        draft.port(*found, way, {"blade", squareMillimetres(6)}, terminal(id, "neg"));
-        addCircuit(draft,
-                   c,
-                   {terminal(id, way), terminal(id, "neg"), true},
-                   {ConductorId(id + ".feed+"), ConductorId(id + ".feed-")});
+    addCircuits(draft, railOf(draft.gear, std::nullopt));
+    const bool needed = std::ranges::any_of(draft.plan.appliances, [&](const Appliance& a) {
+        return a.feed == Feed::Dc && a.count > 0 && onConverter(a, draft.gear);
+    });
+    if (needed) {
+        addCircuits(draft, railOf(draft.gear, addConverter(draft)));
     }
 }
 

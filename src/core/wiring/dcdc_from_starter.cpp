@@ -69,7 +69,7 @@ void addConductors(Draft& draft) {
                    terminal(kBusPos, kBar),
                    terminal("dcdc", "out+"),
                    Role::Positive)
-        .atFrom = fuseSlot(draft);
+        .atFrom = barFuseSlot(draft);
     draft
         .conductor("dcdc.feed-",
                    "DC-DC charger to negative bar",
@@ -90,7 +90,7 @@ void addConductors(Draft& draft) {
                                    "starter battery to DC-DC charger and back",
                                    "drop_dcdc_input",
                                    "sizing.driving",
-                                   draft.base(),
+                                   volts(12.0),  // the vehicle's own system
                                    {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
     draft.circuit.paths.push_back({"drop.dcdc",
                                    "DC-DC charger to bus bars",

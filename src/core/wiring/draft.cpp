@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/wiring/draft.h"
 
+#include <algorithm>
+
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -40,6 +42,12 @@ Device& Draft::hardware(const std::string& id, DeviceKind kind, const std::strin
     return d;
 }
 
+Device& Draft::deviceAt(const std::string& id) {
+    const auto found = std::ranges::find(circuit.devices, DeviceId(id), &Device::id);
+    promise(found != circuit.devices.end(), "the device was added before");
+    return *found;
+}
+
 void Draft::port(Device& device,
                  const std::string& name,
                  const Connection& connection,
@@ -66,6 +74,15 @@ Conductor& Draft::conductor(const std::string& id,
 ProtectionSlot fuseSlot(const Draft& draft) {
     ProtectionSlot slot;
     slot.distance = metres(rule(draft.library, "fuse_pigtail_m").value);
+    return slot;
+}
+
+ProtectionSlot barFuseSlot(const Draft& draft) {
+    ProtectionSlot slot = fuseSlot(draft);
+    if (draft.plan.gear.distribution == Distribution::Distributor) {
+        slot.holds = Holds::Distributor;
+        slot.distance = metres(0.0);
+    }
     return slot;
 }
 

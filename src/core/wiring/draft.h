@@ -17,6 +17,8 @@ struct Draft {
     // A device made of a row of the hardware table.
     Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
     Device& device(const std::string& id, DeviceKind kind, const std::string& name);
+    // A device that was added before.
+    Device& deviceAt(const std::string& id);
     void port(Device& device,
               const std::string& name,
               const Connection& connection,
@@ -36,6 +38,8 @@ struct Draft {
 
 // A fuse at an end of a conductor, its family to be chosen.
 [[nodiscard]] ProtectionSlot fuseSlot(const Draft& draft);
+// The same at the positive bar; where that is a distributor, it holds the fuse itself.
+[[nodiscard]] ProtectionSlot barFuseSlot(const Draft& draft);
 
 // One way of doing each part.
 void addParallelBank(Draft& draft);     // bank, collecting bars, main fuse, switch, shunt, bus bars

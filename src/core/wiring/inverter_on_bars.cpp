@@ -21,7 +21,7 @@ void addInverterOnBars(Draft& draft) {
                    terminal(kBusPos, kBar),
                    terminal("inverter", "dc+"),
                    Role::Positive)
-        .atFrom = fuseSlot(draft);
+        .atFrom = barFuseSlot(draft);
     draft
         .conductor("inverter.feed-",
                    "inverter to negative bar",

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// 1 to 4 batteries in parallel with equal leads to collecting bars, a fuse at each battery, main
-// fuse, main switch, shunt as the first thing on the negative, two bus bars. One battery alone has
-// no collecting bars: its fuse is the main fuse.
+// 1 to 4 batteries, or strings of them in series, in parallel with equal leads to collecting bars,
+// a fuse at each string's positive, main fuse, main switch, shunt as the first thing on the
+// negative, and the bars. One string alone has no collecting bars: its fuse is the main fuse.
 
 #include "core/wiring/draft.h"
 
@@ -13,14 +13,46 @@ struct BankEnds {
     TerminalId pos, neg;
 };
 
-void addBattery(Draft& draft, int k) {
-    const std::string id = "bank." + std::to_string(k);
+// 'bank.2', and in a string of several 'bank.2.1' at its positive end, 'bank.2.2' ...
+std::string batteryId(const Draft& draft, int string, int place) {
+    const std::string id = "bank." + std::to_string(string);
+    return draft.gear.bank.series == 1 ? id : id + "." + std::to_string(place);
+}
+
+void addBattery(Draft& draft, int string, int place) {
+    const std::string id = batteryId(draft, string, place);
     const BatteryModel& model = *draft.gear.bank.model;
     Device& d = draft.device(id, DeviceKind::Battery, model.name);
     d.rating = model.maxDischarge;
+    d.headsString = place == 1;
     draft.port(d, "+", model.connection, terminal(id, "-"));
     draft.port(d, "-", model.connection);
     d.ports.front().batteryEnd = true;
+}
+
+BankEnds endsOf(const Draft& draft, int string) {
+    return {terminal(batteryId(draft, string, 1), "+"),
+            terminal(batteryId(draft, string, draft.gear.bank.series), "-")};
+}
+
+// The string's current flows through its links; its fuse stands at the positive end.
+void addString(Draft& draft, int string, const ConductorId& protectedBy) {
+    const std::string id = "bank." + std::to_string(string);
+    for (int place = 1; place <= draft.gear.bank.series; ++place) {
+        addBattery(draft, string, place);
+    }
+    for (int place = 1; place < draft.gear.bank.series; ++place) {
+        draft
+            .conductor(id + ".link." + std::to_string(place),
+                       "battery " + std::to_string(string) + ", link in series",
+                       terminal(batteryId(draft, string, place), "-"),
+                       terminal(batteryId(draft, string, place + 1), "+"),
+                       Role::Negative)
+            .protectedBy = protectedBy;
+    }
+    // A short at the string's positive is against the string's negative.
+    Device& head = draft.deviceAt(batteryId(draft, string, 1));
+    head.ports.front().counter = endsOf(draft, string).neg;
 }
 
 BankEnds addCollectingBars(Draft& draft) {
@@ -38,16 +70,17 @@ BankEnds addCollectingBars(Draft& draft) {
 void addLeads(Draft& draft, const BankEnds& ends) {
     for (int k = 1; k <= draft.gear.bank.count; ++k) {
         const std::string id = "bank." + std::to_string(k);
+        const BankEnds string = endsOf(draft, k);
         Conductor& pos = draft.conductor(id + ".lead+",
                                          "battery " + std::to_string(k) + ", positive lead",
-                                         terminal(id, "+"),
+                                         string.pos,
                                          ends.pos,
                                          Role::Positive);
         pos.atFrom = fuseSlot(draft);
         draft
             .conductor(id + ".lead-",
                        "battery " + std::to_string(k) + ", negative lead",
-                       terminal(id, "-"),
+                       string.neg,
                        ends.neg,
                        Role::Negative)
             .protectedBy = ConductorId(id + ".lead+");
@@ -56,8 +89,10 @@ void addLeads(Draft& draft, const BankEnds& ends) {
 
 void addBars(Draft& draft) {
     const Connection connection = draft.connectionOf("bus_bar");
-    Device& pos = draft.hardware(kBusPos, DeviceKind::BusBar, "bus_bar");
-    pos.name = "positive bus bar";
+    const bool distributor = draft.plan.gear.distribution == Distribution::Distributor;
+    Device& pos =
+        draft.hardware(kBusPos, DeviceKind::BusBar, distributor ? "distributor" : "bus_bar");
+    pos.name = distributor ? pos.name : "positive bus bar";
     draft.port(pos, kBar, connection, terminal(kBusNeg, kBar));
     Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
     neg.name = "negative bus bar";
@@ -107,12 +142,12 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
 }  // namespace
 
 void addParallelBank(Draft& draft) {
-    for (int k = 1; k <= draft.gear.bank.count; ++k) {
-        addBattery(draft, k);
-    }
     const bool several = draft.gear.bank.count > 1;
-    const BankEnds ends = several ? addCollectingBars(draft)
-                                  : BankEnds{terminal("bank.1", "+"), terminal("bank.1", "-")};
+    for (int k = 1; k <= draft.gear.bank.count; ++k) {
+        const std::string lead = "bank." + std::to_string(k) + ".lead+";
+        addString(draft, k, ConductorId(several ? lead : "main.feed+"));
+    }
+    const BankEnds ends = several ? addCollectingBars(draft) : endsOf(draft, 1);
     if (several) {
         addLeads(draft, ends);
     }

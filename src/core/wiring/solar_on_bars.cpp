@@ -76,7 +76,7 @@ void addBatteryLeads(Draft& draft) {
                                      terminal(kBusPos, kBar),
                                      terminal("mppt.isolator", "a"),
                                      Role::Positive);
-    pos.atFrom = fuseSlot(draft);
+    pos.atFrom = barFuseSlot(draft);
     draft
         .conductor("mppt.link+",
                    "isolator to controller",

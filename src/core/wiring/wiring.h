@@ -30,7 +30,7 @@ struct Wiring {
 
 // The circuit that a DC appliance belongs to: small ones of a category share one, a larger one has
 // its own. Stable: adding an appliance renames no circuit.
-[[nodiscard]] std::string circuitOf(const Appliance& appliance, Volts lowest);
+[[nodiscard]] std::string circuitOf(const Appliance& appliance, const ChosenGear& gear);
 
 // The device that stands for an appliance.
 [[nodiscard]] DeviceId deviceOf(const ApplianceId& id);

@@ -1,0 +1,199 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// S3, S4, S6, S10, S12: the array on hot days, its strings and cables, and what it can carry.
+
+#include <algorithm>
+
+#include "core/cables/figures.h"
+#include "core/checks/families.h"
+#include "core/checks/offers.h"
+#include "core/gear/solar.h"
+#include "core/supply/sun_months.h"
+
+namespace spirk {
+
+namespace {
+
+// Judgement: a warm day is this far above its month's mean.
+constexpr double kDayAboveMean = 6.0;
+constexpr double kFullSun = 1000.0;  // W/m2
+// Common practice: to finish charging, the panels need this much above the bank.
+constexpr double kAboveCharging = 1.0;
+// Two strings: the other can drive no more than its own current into a faulty one.
+constexpr int kStringsWithoutFuses = 3;
+// Judgement: with panels made for 12 V some quarter is lost by a simple controller; that is its
+// price.
+constexpr double kLostToSimple = 0.35;
+
+// Hottest the cells get: full sun on the trip's warmest month.
+Celsius hotCells(const CheckInput& in) {
+    Celsius warmest = in.gear.climate->mean.front();
+    for (int month = 1; month <= 12; ++month) {
+        if (inSeason(month, in.plan.trip.firstMonth, in.plan.trip.lastMonth)) {
+            warmest = std::max(warmest, in.gear.climate->mean[static_cast<std::size_t>(month - 1)]);
+        }
+    }
+    return panelPower(*in.gear.solar->panel, kFullSun, warmest + kelvins(kDayAboveMean)).cell;
+}
+
+void checkHot(const CheckInput& in, Checks& out) {
+    const ChosenSolar& s = *in.gear.solar;
+    const Celsius hot = hotCells(in);
+    const Volts voc = stringVoc(*s.panel, s.series, hot);
+    const Volts vmp = s.panel->vmp * (voc / s.panel->voc);  // falls as the open circuit does
+    const Volts bank = in.gear.bank.chemistry.absorption;
+    const Volts start = bank + s.controller->startAbove;
+    out.why.add(
+        {.id = FigureId("solar.voc.hot"),
+         .title = "Open-circuit voltage of a string on a hot day",
+         .formula = "V = n · V_oc · (1 + β (T_hot − 25))",
+         .terms = {{"n", "panels in series", count(s.series), FromPlan{"gear.solar.series"}},
+                   {"V_oc",
+                    s.panel->name,
+                    measure(s.panel->voc),
+                    fromTable(in.library, "panels", s.panel->name)},
+                   {"β",
+                    "per kelvin",
+                    number(s.panel->betaVocPerK),
+                    fromTable(in.library, "panels", s.panel->name)},
+                   {"T_hot",
+                    "cells in full sun, warmest month",
+                    measure(hot),
+                    FromRule{"T_c = T_a + G/800 (NOCT − 20)"}}},
+         .result = measure(voc),
+         .source = "panel's temperature coefficient (maker)",
+         .note = "At most power it has " + format(vmp) + "."});
+    if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
+        return;
+    }
+    Finding f = findingOf(in, "S3", {SubjectKind::Device, "mppt"});
+    f.where.push_back({SubjectKind::Device, "array"});
+    f.what = {
+        "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
+        "starts at {start}.",
+        {{"voc", measure(voc)}, {"vmp", measure(vmp)}, {"start", measure(start)}}};
+    f.why = {"It does not start, or stops before the bank is full.", {}};
+    f.remedy = {"Put more panels in series.", {}};
+    f.figures = {FigureId("solar.voc.hot")};
+    if (s.parallel % 2 == 0) {
+        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
+                            {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
+                           {{"gear.solar.series", "", s.series * 2.0},
+                            {"gear.solar.parallel", "", s.parallel / 2.0}}});
+    }
+    out.findings.push_back(std::move(f));
+}
+
+void checkStrings(const CheckInput& in, Checks& out) {
+    const ChosenSolar& s = *in.gear.solar;
+    if (s.parallel < kStringsWithoutFuses) {
+        return;
+    }
+    const Amps others = s.panel->isc * (s.parallel - 1.0);
+    Finding f = findingOf(in, "S4", {SubjectKind::Device, "array"});
+    f.what = {"{n} strings are in parallel without a fuse in each.", {{"n", count(s.parallel)}}};
+    f.why = {"The others drive {others} into a faulty one; its panel bears {bears}.",
+             {{"others", measure(others)}, {"bears", measure(s.panel->maxSeriesFuse)}}};
+    f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series.",
+                {{"fuse", measure(s.panel->maxSeriesFuse)}}};
+    if (s.parallel % 2 == 0) {
+        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
+                            {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
+                           {{"gear.solar.series", "", s.series * 2.0},
+                            {"gear.solar.parallel", "", s.parallel / 2.0}}});
+    }
+    out.findings.push_back(std::move(f));
+}
+
+void checkArrayCables(const CheckInput& in, Checks& out) {
+    const ChosenSolar& s = *in.gear.solar;
+    const double factor = rule(in.library, "array_factor").value;
+    const Amps needed = s.panel->isc * (factor * s.parallel);
+    for (const CableRow& row : in.cables.rows) {
+        const Role role = conductorOf(in, row).role;
+        if ((role != Role::ArrayPositive && role != Role::ArrayNegative) ||
+            row.ampacity >= needed) {
+            continue;
+        }
+        Finding f = findingOf(in, "S6", subject(row.id));
+        f.what = {
+            "{name} ({size}) may carry {ampacity}; {factor} times the short-circuit current "
+            "is {needed}.",
+            {{"name", conductorOf(in, row).name},
+             {"size", measure(row.area)},
+             {"ampacity", measure(row.ampacity)},
+             {"factor", number(factor)},
+             {"needed", measure(needed)}}};
+        f.why = {"No fuse protects it: panels give little more into a short than in use.", {}};
+        f.remedy = {"Use {size}.", {{"size", measure(row.computedArea)}}};
+        f.figures = {cableFigure(row.id, "ampacity")};
+        f.mends = {{{"Use {size}", {{"size", measure(row.computedArea)}}},
+                    {{"conductor.size.computed", row.id.value, 0.0}}}};
+        out.findings.push_back(std::move(f));
+    }
+}
+
+void checkShareOfSun(const CheckInput& in, Checks& out) {
+    const MonthSun& lean = in.supply.months[static_cast<std::size_t>(in.supply.leanestMonth - 1)];
+    if (in.supply.demand.si() <= 0.0 || in.gear.engine) {
+        return;
+    }
+    const double share = lean.perDay * in.gear.bank.chemistry.chargeEfficiencyWh / in.supply.demand;
+    if (share >= rule(in.library, "sun_share").value) {
+        return;
+    }
+    Finding f = findingOf(in, "S10", {SubjectKind::Device, "array"});
+    f.what = {
+        "In the leanest month the panels bring {share} of what is drawn, and nothing else "
+        "charges.",
+        {{"share", percent(share)}}};
+    f.why = {"The bank is empty within days of setting out, whatever its size.", {}};
+    f.remedy = {"Plan more panels, charging from the engine, or cut the load that decides.", {}};
+    f.figures = {FigureId("supply.sun.leanest")};
+    out.findings.push_back(std::move(f));
+}
+
+void checkSimpleController(const CheckInput& in, Checks& out) {
+    const ChosenSolar& s = *in.gear.solar;
+    const Watts array = arrayPower(s);
+    const Watts taken =
+        takenPower(*s.controller, *s.panel, s.series, array, in.gear.bank.chemistry.absorption);
+    const double lost = 1.0 - taken / array;
+    if (lost <= kLostToSimple) {
+        return;
+    }
+    Finding f = findingOf(in, "S12", {SubjectKind::Device, "mppt"});
+    f.what = {
+        "A simple controller ties the panels to the bank's volts: {lost} of their power is "
+        "lost.",
+        {{"lost", percent(lost)}}};
+    f.why = {"Panels of this voltage give their power at {vmp}.",
+             {{"vmp", measure(s.panel->vmp * static_cast<double>(s.series))}}};
+    f.remedy = {"Use a controller that tracks the most power, or panels for 12 V.", {}};
+    const auto* other = leastOnOffer(
+        in.plan.own.controllers,
+        in.library.controllers,
+        [&](const ControllerModel& m) {
+            return m.tracking == Tracking::Mppt && m.maxOutput >= s.controller->maxOutput;
+        },
+        [](const ControllerModel& m) { return m.maxOutput; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, "gear.solar.controller"));
+    }
+    out.findings.push_back(std::move(f));
+}
+
+}  // namespace
+
+Checks arrayChecks(const CheckInput& input) {
+    Checks out;
+    if (input.gear.solar) {
+        checkHot(input, out);
+        checkStrings(input, out);
+        checkArrayCables(input, out);
+        checkShareOfSun(input, out);
+        checkSimpleController(input, out);
+    }
+    return out;
+}
+
+}  // namespace spirk

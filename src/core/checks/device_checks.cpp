@@ -1,0 +1,290 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// W11, W13, W19, G4, V1, V2: what a device can carry and what it is made for.
+
+#include <algorithm>
+#include <map>
+
+#include "core/cables/figures.h"
+#include "core/checks/families.h"
+#include "core/checks/offers.h"
+
+namespace spirk {
+
+namespace {
+
+bool isBar(DeviceKind kind) {
+    return kind == DeviceKind::BusBar || kind == DeviceKind::CollectingBar;
+}
+
+// What flows through a device in a sizing moment: half of all that its conductors bring and take
+// away, which is all that passes.
+Amps throughDevice(const CheckInput& in, const Device& d, std::size_t moment) {
+    Amps sum;
+    for (std::size_t i = 0; i < in.cables.rows.size(); ++i) {
+        const Conductor& c = in.wiring.circuit.conductors[i];
+        const CableRow& row = in.cables.rows[i];
+        if (moment < row.inMoment.size() && c.from.device == d.id) {
+            sum += abs(row.inMoment[moment]);
+        }
+        if (moment < row.inMoment.size() && c.to.device == d.id) {
+            sum += abs(row.inMoment[moment]);
+        }
+    }
+    return sum / 2.0;
+}
+
+bool carriesThrough(DeviceKind kind) {
+    switch (kind) {
+        case DeviceKind::CollectingBar:
+        case DeviceKind::BusBar:
+        case DeviceKind::MainSwitch:
+        case DeviceKind::Isolator:
+        case DeviceKind::Shunt:
+            return true;
+        default:
+            return false;
+    }
+}
+
+// What a block or strip takes in at its positive, a converter gives at its output.
+std::optional<Amps> intake(const CheckInput& in, const Device& d) {
+    const char* port = d.kind == DeviceKind::FuseBlock   ? "in"
+                       : d.kind == DeviceKind::Strip     ? "+"
+                       : d.kind == DeviceKind::Converter ? "out+"
+                                                         : nullptr;
+    if (port == nullptr) {
+        return std::nullopt;
+    }
+    Amps most;
+    for (const CableRow& row : in.cables.rows) {
+        const Conductor& c = conductorOf(in, row);
+        const TerminalId at{d.id, port};
+        const bool feed = d.kind == DeviceKind::Converter ? c.from == at : c.to == at;
+        most = feed ? std::max(most, row.load) : most;
+    }
+    return most;
+}
+
+FigureId throughFigure(const Device& d) { return FigureId("device." + d.id.value + ".through"); }
+
+struct Through {
+    Amps current;
+    std::string moment;
+};
+
+std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
+    if (d.rating.si() <= 0.0) {
+        return std::nullopt;
+    }
+    if (const auto taken = intake(in, d)) {
+        return Through{*taken, in.wiring.sizing.front().name};
+    }
+    if (!carriesThrough(d.kind)) {
+        return std::nullopt;
+    }
+    Through out;
+    for (std::size_t m = 0; m < in.wiring.sizing.size(); ++m) {
+        const Amps here = throughDevice(in, d, m);
+        if (here > out.current) {
+            out = {here, in.wiring.sizing[m].name};
+        }
+    }
+    return out;
+}
+
+Derivation throughDerivation(const Device& d, const Through& t) {
+    return {.id = throughFigure(d),
+            .title = d.name + ", most that flows through it",
+            .formula = isBar(d.kind) ? "half of what its conductors bring and take away"
+                                     : "current of its conductors",
+            .terms = {{"I", t.moment, measure(t.current), FromSolver{t.moment}},
+                      {"I_max", "it is rated for", measure(d.rating), FromRule{"the library"}}},
+            .result = measure(t.current),
+            .source = "the network solved",
+            .note = ""};
+}
+
+Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
+    Finding f = findingOf(in, d.kind == DeviceKind::Shunt ? "G4" : "W13", subject(d.id));
+    f.what = {"Through {device} up to {current} flow; it is rated {rating}.",
+              {{"device", d.name}, {"current", measure(t.current)}, {"rating", measure(d.rating)}}};
+    f.why = {d.kind == DeviceKind::Shunt ? "Above its rating a shunt reads wrong and gets hot."
+             : d.kind == DeviceKind::Converter
+                 ? "It limits itself or switches off, and everything behind it with it."
+                 : "Its contacts get hot, oxidise, and get hotter.",
+             {}};
+    f.remedy = {"Use one with a higher rating, or split what hangs on it.", {}};
+    f.figures = {throughFigure(d)};
+    if (d.kind == DeviceKind::Converter) {
+        const auto* model = leastOnOffer(
+            in.plan.own.converters,
+            in.library.converters,
+            [&](const ConverterModel& m) {
+                return m.maxOutput >= t.current && m.inputSystem == in.gear.bank.system;
+            },
+            [](const ConverterModel& m) { return m.maxOutput; });
+        if (model != nullptr) {
+            f.mends.push_back(useInstead(*model, "gear.converter"));
+        }
+    }
+    return f;
+}
+
+void checkRatings(const CheckInput& in, Checks& out) {
+    for (const Device& d : in.wiring.circuit.devices) {
+        const auto through = mostThrough(in, d);
+        if (!through) {
+            continue;
+        }
+        out.why.add(throughDerivation(d, *through));
+        if (through->current > d.rating) {
+            out.findings.push_back(overloaded(in, d, *through));
+        }
+    }
+}
+
+// Only single studs count: a bar or the block's negative has one for each conductor.
+bool singleStud(const Device& d, const Port& port) {
+    const std::string& stud = port.connection.stud;
+    const bool ownStuds = isBar(d.kind) || d.kind == DeviceKind::Chassis ||
+                          (d.kind == DeviceKind::FuseBlock && port.name == "neg");
+    return stud != "clamp" && stud != "blade" && !ownStuds;
+}
+
+void checkStuds(const CheckInput& in, Checks& out) {
+    const double most = rule(in.library, "lugs_per_stud").value;
+    std::map<TerminalId, int> lugs;
+    for (const Conductor& c : in.wiring.circuit.conductors) {
+        ++lugs[c.from];
+        ++lugs[c.to];
+    }
+    for (const auto& [terminal, number] : lugs) {
+        const Device* d = findDevice(in.wiring.circuit, terminal.device);
+        const Port* port = findPort(in.wiring.circuit, terminal);
+        if (number <= most || port == nullptr || !singleStud(*d, *port)) {
+            continue;
+        }
+        Finding f = findingOf(in, "W11", subject(d->id));
+        f.id = "W11 " + text(terminal);
+        f.what = {"{number} lugs sit on one stud of {device} ({terminal}); at most {most} may.",
+                  {{"number", count(number)},
+                   {"device", d->name},
+                   {"terminal", text(terminal)},
+                   {"most", count(most)}}};
+        f.why = {"A tall stack loosens, and its upper lugs carry current through the lower ones.",
+                 {}};
+        f.remedy = {"Bring some of them to a bus bar.", {}};
+        out.findings.push_back(std::move(f));
+    }
+}
+
+void checkSpareWay(const CheckInput& in, Checks& out) {
+    const HardwareModel* model = findById(in.library.hardware, "fuse_block");
+    for (const Device& d : in.wiring.circuit.devices) {
+        if (d.kind != DeviceKind::FuseBlock) {
+            continue;
+        }
+        const auto used = std::ranges::count_if(
+            d.ports, [](const Port& p) { return p.name.starts_with("way."); });
+        if (used < model->ways) {
+            continue;
+        }
+        Finding f = findingOf(in, "W19", subject(d.id));
+        f.what = {"All {ways} ways of {device} are taken.",
+                  {{"ways", count(model->ways)}, {"device", d.name}}};
+        f.why = {"The next appliance will be tapped into another one's circuit.", {}};
+        f.remedy = {"Plan a second block, or join two small circuits.", {}};
+        out.findings.push_back(std::move(f));
+    }
+}
+
+// Gear made for another voltage than the bank's.
+Finding wrongSystem(const CheckInput& in, const char* device, const std::string& name, Volts made) {
+    Finding f = findingOf(in, "V1", {SubjectKind::Device, device});
+    f.what = {"{name} is made for {made}; the bank has {bank}.",
+              {{"name", name}, {"made", measure(made)}, {"bank", measure(in.gear.bank.system)}}};
+    f.why = {"Too high a voltage destroys it at once; with too low a one it does not start.", {}};
+    f.remedy = {"Choose one for the bank's voltage, or another bank.", {}};
+    return f;
+}
+
+void checkSystems(const CheckInput& in, Checks& out) {
+    const Volts bank = in.gear.bank.system;
+    if (const InverterModel* inverter = in.gear.inverter;
+        inverter != nullptr && inverter->system != bank) {
+        Finding f = wrongSystem(in, "inverter", inverter->name, inverter->system);
+        const auto* other = leastOnOffer(
+            in.plan.own.inverters,
+            in.library.inverters,
+            [&](const InverterModel& m) { return m.system == bank && m.power >= inverter->power; },
+            [](const InverterModel& m) { return m.power; });
+        if (other != nullptr) {
+            f.mends.push_back(useInstead(*other, "gear.inverter.model"));
+        }
+        out.findings.push_back(std::move(f));
+    }
+    if (in.gear.engine && in.gear.engine->charger->outputSystem != bank) {
+        const DcdcModel& charger = *in.gear.engine->charger;
+        Finding f = wrongSystem(in, "dcdc", charger.name, charger.outputSystem);
+        const Watts power = charger.outputSystem * charger.output;
+        const auto* other = leastOnOffer(
+            in.plan.own.dcdcs,
+            in.library.dcdcs,
+            [&](const DcdcModel& m) {
+                return m.outputSystem == bank && m.outputSystem * m.output >= power * 0.7;
+            },
+            [](const DcdcModel& m) { return m.output; });
+        if (other != nullptr) {
+            f.mends.push_back(useInstead(*other, "gear.engine.charger"));
+        }
+        out.findings.push_back(std::move(f));
+    }
+    if (in.gear.converter != nullptr && in.gear.converter->inputSystem != bank) {
+        Finding f =
+            wrongSystem(in, "converter", in.gear.converter->name, in.gear.converter->inputSystem);
+        f.severity = Severity::Advice;
+        f.why = {"A bank of 12 V feeds its loads without a converter.", {}};
+        f.remedy = {"Take the converter out in Supply.", {}};
+        out.findings.push_back(std::move(f));
+    }
+}
+
+// Loads on a supply that they are not made for.
+void checkLoadVolts(const CheckInput& in, Checks& out) {
+    const bool high = in.gear.bank.system > volts(12.0);
+    const Supplied wrong = high ? Supplied::Twelve : Supplied::TwentyFour;
+    for (const Appliance& a : in.plan.appliances) {
+        if (a.feed != Feed::Dc || a.count == 0 || a.supplied != wrong || onConverter(a, in.gear)) {
+            continue;
+        }
+        Finding f = findingOf(in, "V2", subject(deviceOf(a.id)));
+        f.severity = high ? f.severity : Severity::Fault;
+        f.what = {"{name} is made for {made} and hangs on {bank}.",
+                  {{"name", a.name},
+                   {"made", measure(volts(high ? 12.0 : 24.0))},
+                   {"bank", measure(in.gear.bank.system)}}};
+        f.why = {high ? "Twice its voltage destroys it." : "It does not start on half its voltage.",
+                 {}};
+        f.remedy = {high ? "Plan a converter for 12 V loads in Supply, or buy the 24 V kind."
+                         : "Buy the 12 V kind.",
+                    {}};
+        if (high && !in.library.converters.empty() && in.gear.converter == nullptr) {
+            f.mends.push_back(useInstead(in.library.converters.back(), "gear.converter"));
+        }
+        out.findings.push_back(std::move(f));
+    }
+}
+
+}  // namespace
+
+Checks deviceChecks(const CheckInput& input) {
+    Checks out;
+    checkRatings(input, out);
+    checkStuds(input, out);
+    checkSpareWay(input, out);
+    checkSystems(input, out);
+    checkLoadVolts(input, out);
+    return out;
+}
+
+}  // namespace spirk

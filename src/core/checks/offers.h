@@ -1,0 +1,30 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What a mend may offer in place of a device that does not serve. Private to this room.
+
+#include "core/checks/checks.h"
+
+namespace spirk {
+
+// The least by `rank` of what is on offer and `suits`; null where nothing does.
+template <class Model, class Suits, class Rank>
+[[nodiscard]] const Model* leastOnOffer(const std::vector<Model>& own,
+                                        const std::vector<Model>& library,
+                                        const Suits& suits,
+                                        const Rank& rank) {
+    const Model* best = nullptr;
+    for (const Model* model : onOffer(own, library)) {
+        if (suits(*model) && (best == nullptr || rank(*model) < rank(*best))) {
+            best = model;
+        }
+    }
+    return best;
+}
+
+// 'Use a DC-DC charger, 20 A': the model takes the place of the one in that field of the gear.
+template <class Model>
+[[nodiscard]] Mend useInstead(const Model& model, const char* field) {
+    return {{"Use: {model}", {{"model", model.name}}}, {{field, "", model.id}}};
+}
+
+}  // namespace spirk

@@ -1,0 +1,136 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// B4, B10, W16: batteries side by side and one behind the other.
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/checks/families.h"
+
+namespace spirk {
+
+namespace {
+
+struct Lead {
+    const CableRow* row = nullptr;
+    Ohms pair;  // its positive and negative together
+};
+
+// The leads of the bank's strings, in order.
+std::vector<Lead> leadsOf(const CheckInput& in) {
+    std::vector<Lead> out;
+    for (int k = 1; k <= in.gear.bank.count; ++k) {
+        const std::string id = "bank." + std::to_string(k);
+        const CableRow* pos = findRow(in.cables, ConductorId(id + ".lead+"));
+        const CableRow* neg = findRow(in.cables, ConductorId(id + ".lead-"));
+        if (pos != nullptr && neg != nullptr) {
+            out.push_back({pos, pos->warm + neg->warm});
+        }
+    }
+    return out;
+}
+
+// Judgement: within this part of each other leads count as equal.
+constexpr double kEqual = 0.05;
+
+void checkLeads(const CheckInput& in, const std::vector<Lead>& leads, Checks& out) {
+    const auto [least, most] = std::ranges::minmax_element(leads, {}, &Lead::pair);
+    if (most->pair / least->pair <= 1.0 + kEqual) {
+        return;
+    }
+    Finding f = findingOf(in, "W16", subject(most->row->id));
+    f.severity = Severity::Advice;
+    f.where.push_back(subject(least->row->id));
+    f.what = {"The leads of the bank differ: {least} and {most} out and back.",
+              {{"least", measure(least->pair)}, {"most", measure(most->pair)}}};
+    f.why = {"The battery with the shortest lead works hardest.", {}};
+    f.remedy = {"Make all leads of the same cable and length; an extra loop does no harm.", {}};
+    out.findings.push_back(std::move(f));
+}
+
+void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& out) {
+    Amps total, most;
+    const CableRow* hardest = nullptr;
+    for (const Lead& lead : leads) {
+        total += lead.row->load;
+        if (lead.row->load > most) {
+            most = lead.row->load;
+            hardest = lead.row;
+        }
+    }
+    if (hardest == nullptr) {
+        return;
+    }
+    const Amps equal = total / static_cast<double>(leads.size());
+    const double off = most / equal - 1.0;
+    out.why.add({.id = FigureId("bank.share"),
+                 .title = "Hardest worked battery over an equal share",
+                 .formula = "I_most / (Σ I / n) − 1",
+                 .terms = {{"I_most",
+                            hardest->id.value,
+                            measure(most),
+                            FromFigure{FigureId("cable." + hardest->id.value + ".load")}},
+                           {"Σ I", "of all leads", measure(total), FromSolver{hardest->loadMoment}},
+                           {"n",
+                            "strings",
+                            count(static_cast<double>(leads.size())),
+                            FromPlan{"gear.bank.count"}}},
+                 .result = percent(off),
+                 .source = "the network solved with every lead's own resistance",
+                 .note = ""});
+    const double limit = rule(in.library, "sharing_limit").value;
+    if (off <= limit) {
+        return;
+    }
+    Finding f = findingOf(in, "B4", subject(hardest->id));
+    f.id = "B4 bank";
+    f.what = {"One battery carries {share} more than its equal share; up to {limit} is usual.",
+              {{"share", percent(off)}, {"limit", percent(limit)}}};
+    f.why = {"It ages first, and its manager may switch off while the others still could.", {}};
+    f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery.", {}};
+    f.figures = {FigureId("bank.share")};
+    out.findings.push_back(std::move(f));
+}
+
+void checkSeries(const CheckInput& in, Checks& out) {
+    if (in.gear.bank.series == 1) {
+        return;
+    }
+    Finding f = findingOf(in, "B10", {SubjectKind::Device, "bank.1.1"});
+    f.id = "B10 bank";
+    f.what = {"{n} batteries are in series, with nothing that keeps them alike.",
+              {{"n", count(in.gear.bank.series)}}};
+    f.why = {"One drifts from the others: it is overcharged while they are not yet full.", {}};
+    f.remedy = {
+        "Use batteries of one age and lot, a balancer, or one battery of the whole "
+        "voltage; compare their volts now and then.",
+        {}};
+    const BatteryModel* whole = nullptr;
+    for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
+        const bool same = model->chemistry == in.gear.bank.model->chemistry;
+        if (same && std::fabs((model->nominal - in.gear.bank.nominal).si()) < 1.0 &&
+            model->capacity >= in.gear.bank.model->capacity &&
+            (whole == nullptr || model->capacity < whole->capacity)) {
+            whole = model;
+        }
+    }
+    if (whole != nullptr) {
+        f.mends.push_back({{"Use: {model}", {{"model", whole->name}}},
+                           {{"gear.bank.model", "", whole->id}, {"gear.bank.series", "", 1.0}}});
+    }
+    out.findings.push_back(std::move(f));
+}
+
+}  // namespace
+
+Checks sharingChecks(const CheckInput& input) {
+    Checks out;
+    const std::vector<Lead> leads = leadsOf(input);
+    if (leads.size() > 1) {
+        checkLeads(input, leads, out);
+        checkShares(input, leads, out);
+    }
+    checkSeries(input, out);
+    return out;
+}
+
+}  // namespace spirk
