@@ -51,8 +51,8 @@ TEST(Boundary, W22OfAThinTailIsSaidAtTheTail) {
                        SetSize{ConductorId("circuit.lighting.feed+"), squareMillimetres(6)},
                        SetSize{ConductorId("circuit.lighting.feed-"), squareMillimetres(6)}};
     const Design d = design(plan, library());
-    EXPECT_TRUE(std::ranges::any_of(d.checks.findings,
-                                    [](const Finding& f) { return f.id == "W22 load.spot.tail+"; }));
+    EXPECT_TRUE(std::ranges::any_of(
+        d.checks.findings, [](const Finding& f) { return f.id == "W22 load.spot.tail+"; }));
     EXPECT_FALSE(std::ranges::any_of(
         d.checks.findings, [](const Finding& f) { return f.id == "W1 circuit.lighting.feed+"; }));
 }

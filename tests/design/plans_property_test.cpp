@@ -6,8 +6,8 @@
 #include <rapidcheck/gtest.h>
 
 #include <algorithm>
-#include <set>
 #include <cmath>
+#include <set>
 
 #include "core/cables/fuse_curve.h"
 #include "core/circuit/explain_moment.h"

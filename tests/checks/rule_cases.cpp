@@ -1,0 +1,443 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "tests/checks/rule_cases.h"
+
+#include <string>
+
+#include "tests/support/builders.h"
+
+namespace spirk::test {
+
+namespace {
+
+const std::vector<RuleCase> kCases = {
+    {"W1",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(200)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(15)}};
+     }},
+    {"W2",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(150)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(200)}};
+     }},
+    {"W3",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {LeaveOutProtection{ConductorId("main.feed+"), End::From}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("main.feed+"), metres(0.4)}};
+     }},
+    {"W5",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "sf51", amps(250)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "class_t", amps(250)}};
+     }},
+    {"W7",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(4)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(50)}};
+     }},
+    {"W8",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(4)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+     }},
+    {"W10",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(95)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+     }},
+    {"B1",
+     Severity::Fault,
+     [](Plan& p) { p.trip.daysWithoutSun = 30; },
+     [](Plan& p) { p.trip.daysWithoutSun = 1; }},
+    {"B2",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.bank = {"lfp_100", 1};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"lfp_200", 1};
+     }},
+    {"S1",
+     Severity::Danger,
+     [](Plan& p) { p.gear.solar->series = 4; },
+     [](Plan& p) { p.gear.solar->series = 3; }},
+    {"S2",
+     Severity::Advice,
+     [](Plan& p) { p.gear.solar->controller = "mppt_100_20"; },
+     [](Plan& p) { p.gear.solar->controller = "mppt_100_50"; }},
+    {"E3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.engine = EngineChoice{"dcdc_60", amps(100)};
+     },
+     [](Plan& p) {
+         p.gear.engine = EngineChoice{"dcdc_20", amps(180)};
+     }},
+    {"G3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
+     },
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bus.neg"), "bar"}}};
+     }},
+    {"I1",
+     Severity::Fault,
+     [](Plan& p) { p.appliances.back().rated = watts(3000); },
+     [](Plan& p) { p.appliances.back().rated = watts(1500); }},
+    {"W4",
+     Severity::Advice,
+     [](Plan& p) {
+         p.amendments = {SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(0.5)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(0.2)}};
+     }},
+    {"W6",
+     Severity::Danger,
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+         p.amendments = {
+             SetFuse{ConductorId("fuseblock.feed+"), End::From, "self_reset", amps(15)}};
+     },
+     [](Plan& p) {
+         p.amendments = {
+             SetFuse{ConductorId("fuseblock.feed+"), End::From, "self_reset", amps(15)}};
+     }},
+    {"W9",
+     Severity::Advice,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(9)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(10)}};
+     }},
+    {"W11",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("shunt"), "b"}},
+             MoveEnd{ConductorId("mppt.feed-"), End::To, {DeviceId("shunt"), "b"}},
+             MoveEnd{ConductorId("dcdc.feed-"), End::To, {DeviceId("shunt"), "b"}},
+             MoveEnd{ConductorId("fuseblock.feed-"), End::To, {DeviceId("shunt"), "b"}}};
+     },
+     [](Plan& p) {
+         p.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("shunt"), "b"}},
+                         MoveEnd{ConductorId("mppt.feed-"), End::To, {DeviceId("shunt"), "b"}},
+                         MoveEnd{ConductorId("dcdc.feed-"), End::To, {DeviceId("shunt"), "b"}}};
+     }},
+    {"W12",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("dcdc.enable"), squareMillimetres(0.75)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("dcdc.enable"), squareMillimetres(1)}};
+     }},
+    {"W13",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.inverter->model = "inverter_3000";
+         p.gear.solar.reset();
+         for (int i = 0; i < 6; ++i) {
+             p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
+         }
+     },
+     [](Plan& p) { p.gear.inverter->model = "inverter_2000"; }},
+    {"W15",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("circuit.kitchen.feed+"), End::From, "", amps(30)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("circuit.kitchen.feed+"), End::From, "", amps(25)}};
+     }},
+    {"W16",
+     Severity::Advice,
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.9)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("inverter.feed+"), metres(0.9)}};
+     }},
+    {"B4",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(6)},
+                         SetLength{ConductorId("bank.1.lead-"), metres(6)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.6)}};
+     }},
+    {"W17",
+     Severity::Danger,
+     [](Plan& p) { p.van.places[6].ambient = celsius(106); },
+     [](Plan& p) { p.van.places[6].ambient = celsius(80); }},
+    {"W19",
+     Severity::Advice,
+     [](Plan& p) {
+         for (int i = 0; i < 10; ++i) {
+             p.appliances.push_back(aLoad("tool" + std::to_string(i), watts(60), Category::Work));
+         }
+     },
+     [](Plan& p) {
+         for (int i = 0; i < 9; ++i) {
+             p.appliances.push_back(aLoad("tool" + std::to_string(i), watts(60), Category::Work));
+         }
+     }},
+    {"W22",
+     Severity::Danger,
+     [](Plan& p) {
+         p.appliances.push_back(aLoad("spot", watts(5), Category::Lighting));
+         p.amendments = {SetFuse{ConductorId("circuit.lighting.feed+"), End::From, "", amps(20)},
+                         SetSize{ConductorId("circuit.lighting.feed+"), squareMillimetres(6)},
+                         SetSize{ConductorId("circuit.lighting.feed-"), squareMillimetres(6)}};
+     },
+     [](Plan& p) { p.appliances.push_back(aLoad("spot", watts(5), Category::Lighting)); }},
+    {"W23",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "", amps(100)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "", amps(250)}};
+     }},
+    {"W24",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {LeaveOutProtection{ConductorId("dcdc.enable"), End::From}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("dcdc.enable"), End::From, "", amps(2)}};
+     }},
+    {"W25",
+     Severity::Advice,
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("engine.feed+"), End::From, "", amps(175)},
+                         SetSize{ConductorId("engine.feed+"), squareMillimetres(35)}};
+     },
+     [](Plan& p) {
+         p.van.places[6].ambient = celsius(51);
+         p.van.places[0].ambient = celsius(41);
+         p.van.places[4].ambient = celsius(61);
+         p.van.places[3].ambient = celsius(31);
+         p.van.places[1].ambient = celsius(31);
+         p.van.places[5].ambient = celsius(51);
+         p.van.places[7].ambient = celsius(36);
+         p.van.places[2].ambient = celsius(31);
+     }},
+    {"B3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.bank = {"gel_90", 2, 1};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"lfp_100", 1, 1};
+     }},
+    {"B6",
+     Severity::Fault,
+     [](Plan& p) {
+         p.trip.firstMonth = 1;
+         p.trip.climate = "Oslo";
+     },
+     [](Plan& p) {
+         p.trip.firstMonth = 1;
+         p.trip.climate = "Oslo";
+         p.gear.bank = {"lfp_100_heated", 3, 1};
+     }},
+    {"B7",
+     Severity::Danger,
+     [](Plan& p) {
+         p.gear.bank = {"flooded_110", 3, 1};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"flooded_110", 3, 1};
+         for (const char* id : {"bank.1", "bank.2", "bank.3"}) {
+             p.van.placed[DeviceId(id)] = PlaceId("under_floor");
+         }
+     }},
+    {"B10",
+     Severity::Advice,
+     [](Plan& p) {
+         p.gear.bank = {"agm_110", 1, 2};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"agm_110", 2, 1};
+     }},
+    {"B11",
+     Severity::Advice,
+     [](Plan& p) {
+         p.trip.firstMonth = 1;
+         p.trip.climate = "Denver";
+     },
+     [](Plan& p) {
+         p.trip.firstMonth = 1;
+         p.trip.climate = "Denver";
+         p.appliances.push_back(aLoad("heater", watts(30), Category::Climate));
+     }},
+    {"B12",
+     Severity::Advice,
+     [](Plan& p) {
+         p.gear.inverter = InverterChoice{"inverter_3000", hours(24)};
+         p.appliances.pop_back();
+     },
+     [](Plan& p) {
+         p.gear.inverter = InverterChoice{"inverter_350", hours(2)};
+     }},
+    {"B14",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("starter"), "+"}}};
+     },
+     [](Plan& p) {
+         p.amendments = {MoveEnd{
+             ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("bus.pos"), "bar"}}};
+     }},
+    {"S3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+         p.gear.solar = SolarChoice{"panel_180", 1, 2, "mppt_100_50"};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+         p.gear.solar = SolarChoice{"panel_180", 2, 1, "mppt_100_50"};
+     }},
+    {"S4",
+     Severity::Danger,
+     [](Plan& p) {
+         p.gear.solar->parallel = 4;
+         p.gear.solar->series = 1;
+     },
+     [](Plan& p) { p.gear.solar->parallel = 2; }},
+    {"S6",
+     Severity::Danger,
+     [](Plan& p) {
+         p.gear.solar->parallel = 3;
+         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(1.5)}};
+     },
+     [](Plan& p) {
+         p.gear.solar->parallel = 3;
+         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(6)}};
+     }},
+    {"S7",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {LeaveOutProtection{ConductorId("mppt.feed+"), End::From}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("mppt.feed+"), End::From, "", amps(60)}};
+     }},
+    {"S10",
+     Severity::Advice,
+     [](Plan& p) {
+         p.gear.engine.reset();
+         p.trip.firstMonth = 11;
+         p.trip.lastMonth = 2;
+         p.trip.climate = "Oslo";
+     },
+     [](Plan& p) { p.gear.engine.reset(); }},
+    {"S12",
+     Severity::Advice,
+     [](Plan& p) {
+         p.gear.solar = SolarChoice{"panel_180", 2, 1, "pwm_50_20"};
+     },
+     [](Plan& p) {
+         p.gear.solar = SolarChoice{"panel_180", 1, 1, "pwm_50_20"};
+     }},
+    {"E4",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("dcdc.enable"), End::From, {DeviceId("bus.pos"), "bar"}}};
+     },
+     [](Plan& p) { p.amendments = {InsertIsolator{ConductorId("dcdc.enable")}}; }},
+    {"E5",
+     Severity::Danger,
+     [](Plan& p) {
+         p.amendments = {LeaveOutProtection{ConductorId("engine.feed+"), End::From}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("engine.feed+"), End::From, "", amps(60)}};
+     }},
+    {"E9",
+     Severity::Advice,
+     [](Plan& p) { p.trip.drivingPerDay = hours(0); },
+     [](Plan& p) { p.trip.drivingPerDay = hours(2); }},
+    {"G1",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {MoveEnd{ConductorId("bond"), End::From, {DeviceId("bank.neg"), "bar"}}};
+     },
+     [](Plan& p) {
+         p.amendments = {MoveEnd{ConductorId("bond"), End::From, {DeviceId("bus.neg"), "bar"}}};
+     }},
+    {"G2",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("bond"), squareMillimetres(10)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("bond"), squareMillimetres(95)}};
+     }},
+    {"G4",
+     Severity::Fault,
+     [](Plan& p) {
+         p.gear.inverter->model = "inverter_3000";
+         for (int i = 0; i < 12; ++i) {
+             p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
+         }
+     },
+     [](Plan& p) { p.gear.inverter->model = "inverter_3000"; }},
+    {"V1",
+     Severity::Danger,
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+     },
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+         p.gear.inverter->model = "inverter_24_2000";
+         p.gear.engine->charger = "dcdc_24_15";
+     }},
+    {"V2",
+     Severity::Danger,
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+         p.appliances[1].supplied = Supplied::Twelve;
+     },
+     [](Plan& p) {
+         p.gear.bank = {"lfp_24_100", 3, 1};
+         p.appliances[1].supplied = Supplied::Twelve;
+         p.gear.converter = "converter_20";
+     }},
+};
+
+}  // namespace
+
+const std::vector<RuleCase>& ruleCases() { return kCases; }
+
+}  // namespace spirk::test
