@@ -14,7 +14,7 @@ namespace spirk::cli {
 namespace {
 
 int codeFor(const Design& design) {
-    const SeverityCount count = countBySeverity(design.checks.findings);
+    const SeverityCount count = openFindings(design);
     return count.dangers + count.faults > 0 ? kFindings : kClean;
 }
 

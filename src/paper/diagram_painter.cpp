@@ -155,7 +155,8 @@ private:
             QStringLiteral("%1 · %2%3")
                 .arg(number)
                 .arg(q(format(row.area)), amended ? QStringLiteral(" ✎") : QString());
-        QString second = q(format(v_.design->lengths.routes[indexOf(c)].length));
+        QString second =
+            q(format(v_.design->lengths.routes[indexOf(c)].length, v_.design->plan.units));
         if (moment() != nullptr) {
             const Amps i = moment()->conductor[indexOf(c)];
             second += "  " + arrow(wire, i) + q(format(abs(i)));

@@ -30,7 +30,9 @@ void addFindings(PageFlow& flow, const Design& design) {
     for (const Finding& f : design.checks.findings) {
         rows.push_back({q(f.rule),
                         q(name(f.severity)),
-                        q(english(f.what)) + " " + q(english(f.why)) + " " + q(english(f.remedy)),
+                        q(english(f.what, design.plan.units)) + " " +
+                            q(english(f.why, design.plan.units)) + " " +
+                            q(english(f.remedy, design.plan.units)),
                         q(f.source) + " (" + q(name(f.standing)) + ")"});
     }
     if (rows.empty()) {
@@ -44,18 +46,30 @@ void addFindings(PageFlow& flow, const Design& design) {
                rows);
 }
 
+// Cables are cut to the millimetre, or to the quarter inch.
+QString cutLength(Metres length, const Units& units) {
+    return units.length == LengthUnit::Metre
+               ? QStringLiteral("%1 mm").arg(inMillimetres(length), 0, 'f', 0)
+               : QStringLiteral("%1 in").arg(inMillimetres(length) / 25.4, 0, 'f', 2);
+}
+
 void addParts(PageFlow& flow, const Design& design) {
     flow.heading(tr("Parts"));
     std::vector<QStringList> rows;
     for (const Part& p : design.build.parts) {
         const QString amount = p.quantity.unit == Unit::Metre
-                                   ? QStringLiteral("%1 m").arg(p.quantity.si, 0, 'f', 1)
+                                   ? q(format(p.quantity, design.plan.units))
                                    : q(format(p.quantity));
-        rows.push_back({q(p.name), amount, joined(p.usedBy), QString()});
+        const QString price =
+            p.price > 0.0 ? q(formatPrice(p.price, design.build.currency)) : QString();
+        rows.push_back({q(p.name), amount, price, joined(p.usedBy), QString()});
     }
-    flow.table(
-        {{tr("Part"), 74}, {tr("Quantity"), 20, true}, {tr("Used by"), 72}, {tr("Have"), 14}},
-        rows);
+    flow.table({{tr("Part"), 70},
+                {tr("Quantity"), 20, true},
+                {tr("Price, some"), 22, true},
+                {tr("Used by"), 54},
+                {tr("Have"), 14}},
+               rows);
 }
 
 void addCuts(PageFlow& flow, const Design& design) {
@@ -66,7 +80,7 @@ void addCuts(PageFlow& flow, const Design& design) {
     for (const CutPiece& c : design.build.cuts) {
         rows.push_back({q(c.piece),
                         q(format(c.area)) + "\n" + q(c.colour),
-                        QStringLiteral("%1 mm").arg(inMillimetres(c.length), 0, 'f', 0),
+                        cutLength(c.length, design.plan.units),
                         q(c.from) + "\n" + q(c.fromLug),
                         q(c.to) + "\n" + q(c.toLug),
                         QString()});

@@ -20,7 +20,7 @@ BuildStation::BuildStation(Document& document, Selection& selection, QWidget* pa
         tabs->addTab(table, title);
         return table;
     };
-    add("build.parts", tr("&Parts"), partsModel(document, this), 3);
+    add("build.parts", tr("&Parts"), partsModel(document, this), 5);
     TableView* cuts = add("build.cuts", tr("C&ut list"), cutsModel(document, this), 4);
     cuts->stretch(6);
     add("build.labels", tr("&Labels"), labelsModel(document, this), 1);

@@ -68,15 +68,22 @@ QVariant ListModel::headerData(int section, Qt::Orientation orientation, int rol
 ListModel* partsModel(Document& document, QObject* parent) {
     return new ListModel(
         document,
-        {tr("Group"), tr("Part"), tr("Quantity"), tr("Used by")},
+        {tr("Group"), tr("Part"), tr("Quantity"), tr("Weight"), tr("Price, some"), tr("Used by")},
         [](const Design& d) {
             ListModel::Rows rows;
             for (const Part& p : d.build.parts) {
-                rows.push_back({q(p.group), q(p.name), q(p.quantity), joined(p.usedBy)});
+                const Units& units = d.plan.units;
+                rows.push_back(
+                    {q(p.group),
+                     q(p.name),
+                     q(format(p.quantity, units)),
+                     p.weightKg > 0.0 ? q(format(kilograms(p.weightKg), units)) : QString(),
+                     p.price > 0.0 ? q(formatPrice(p.price, d.build.currency)) : QString(),
+                     joined(p.usedBy)});
             }
             return rows;
         },
-        {2},
+        {2, 3, 4},
         parent);
 }
 

@@ -119,7 +119,7 @@ QString CablesModel::cell(int row, int column) const {
             }
             return q(format(r.fuseFrom->rating)) + (r.fuseFrom->amended ? kAmendedMark : QString());
         case Length:
-            return q(format(d.lengths.routes[i].length)) +
+            return q(format(d.lengths.routes[i].length, d.plan.units)) +
                    (d.lengths.routes[i].amended ? kAmendedMark : QString());
         case Ampacity:
             return q(format(r.ampacity));
@@ -202,7 +202,7 @@ Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
         });
         return next;
     }
-    const auto length = parseLength(typed);
+    const auto length = parseLength(typed, plan.units);
     return length ? Result<Plan>(amended(plan, SetLength{id, *length}))
                   : tl::unexpected(length.error());
 }

@@ -43,7 +43,7 @@ int PlacesTable::rows(const Design& design) const {
 }
 QString PlacesTable::cell(int row, int column) const {
     const VanPlace& p = nth(shown().plan.van.places, row);
-    return column == 0 ? q(p.name) : q(format(p.ambient));
+    return column == 0 ? q(p.name) : q(format(p.ambient, plan().units));
 }
 bool PlacesTable::editable(int, int) const { return true; }
 Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& typed) const {
@@ -55,7 +55,7 @@ Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& 
     if (column == 0) {
         place.name = typed.trimmed().toStdString();
     } else {
-        const auto t = parseTemperature(typed.toStdString());
+        const auto t = parseTemperature(typed.toStdString(), plan().units);
         if (!t) {
             return tl::unexpected(t.error());
         }
@@ -65,23 +65,41 @@ Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& 
 }
 
 WaysTable::WaysTable(Document& document, QObject* parent)
-    : PlanTable(document, {tr("Wire way from"), tr("to"), tr("Length")}, parent) {}
+    : PlanTable(document, {tr("Wire way from"), tr("to"), tr("Length"), tr("Tied")}, parent) {}
 int WaysTable::rows(const Design& design) const {
     return static_cast<int>(design.plan.van.ways.size());
 }
 QString WaysTable::cell(int row, int column) const {
     const Van& van = shown().plan.van;
     const WireWay& way = nth(van.ways, row);
-    return column == 2 ? q(format(way.length)) : placeName(van, column == 0 ? way.from : way.to);
+    if (column == 3) {
+        return way.bundling == Bundling::Tied ? tr("yes") : tr("no");
+    }
+    return column == 2 ? q(format(way.length, plan().units))
+                       : placeName(van, column == 0 ? way.from : way.to);
 }
-bool WaysTable::editable(int, int column) const { return column == 2; }
-Result<PlanTable::Edit> WaysTable::edited(int row, int, const QString& typed) const {
-    const auto length = parseLength(typed.toStdString());
+bool WaysTable::editable(int, int column) const { return column >= 2; }
+Result<PlanTable::Edit> WaysTable::edited(int row, int column, const QString& typed) const {
+    if (column == 3) {
+        return tied(row, typed);
+    }
+    const auto length = parseLength(typed.toStdString(), plan().units);
     if (!length) {
         return tl::unexpected(length.error());
     }
     Plan next = plan();
     nth(next.van.ways, row).length = *length;
+    return Edit{tr("Change a wire way"), std::move(next), {}};
+}
+
+// Conductors tied into one bundle warm each other.
+Result<PlanTable::Edit> WaysTable::tied(int row, const QString& typed) const {
+    const QString word = typed.trimmed().toLower();
+    if (word != tr("yes") && word != tr("no")) {
+        return failure("Say yes or no.", "van.ways", "Yes: tied into one bundle.");
+    }
+    Plan next = plan();
+    nth(next.van.ways, row).bundling = word == tr("yes") ? Bundling::Tied : Bundling::Loose;
     return Edit{tr("Change a wire way"), std::move(next), {}};
 }
 

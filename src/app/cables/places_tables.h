@@ -28,6 +28,9 @@ protected:
     [[nodiscard]] QString cell(int row, int column) const override;
     [[nodiscard]] bool editable(int row, int column) const override;
     [[nodiscard]] Result<Edit> edited(int row, int column, const QString& typed) const override;
+
+private:
+    [[nodiscard]] Result<Edit> tied(int row, const QString& typed) const;
 };
 
 // Devices and the place each stands at; edited by the place's name.

@@ -22,11 +22,11 @@ ChecksStation::ChecksStation(Document& document, Selection& selection, QWidget* 
 
 QString ChecksStation::summary() const {
     // The rail has room for the two gravest kinds.
-    return severityText(countBySeverity(design().checks.findings), 2);
+    return severityText(openFindings(design()), 2);
 }
 
 StationState ChecksStation::state() const {
-    const SeverityCount c = countBySeverity(design().checks.findings);
+    const SeverityCount c = openFindings(design());
     if (plan().appliances.empty()) {
         return StationState::Untouched;
     }
@@ -49,7 +49,7 @@ void ChecksStation::refresh() {
                  "what Spirk cannot see.")
             : tr("What the rules found. A mend is one step that can be undone; where a mend could "
                  "itself be dangerous there is none."));
-    if (built_ && now == shown_) {
+    if (built_ && now == shown_ && plan().accepted == accepted_) {
         return;
     }
     built_ = false;
@@ -61,10 +61,16 @@ void ChecksStation::refresh() {
 void ChecksStation::rebuild() {
     const int position = area_->verticalScrollBar()->value();
     shown_ = design().checks.findings;
+    accepted_ = plan().accepted;
     auto* inner = new QWidget;
     auto* cards = new QVBoxLayout(inner);
-    for (const Finding& finding : shown_) {
-        cards->addWidget(new FindingCard(finding, document(), selection(), inner));
+    // What is accepted stays listed, below what is open.
+    for (const bool accepted : {false, true}) {
+        for (const Finding& finding : shown_) {
+            if (isAccepted(plan(), finding) == accepted) {
+                cards->addWidget(new FindingCard(finding, document(), selection(), inner));
+            }
+        }
     }
     cards->addStretch(1);
     // A mend's button may be on the stack: the old cards go when its click has returned.

@@ -27,6 +27,7 @@ private:
     QLabel* head_;
     QScrollArea* area_;
     std::vector<Finding> shown_;
+    std::vector<Accepted> accepted_;
     bool built_ = false;
 };
 

@@ -3,6 +3,7 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
 #include <QToolButton>
@@ -55,16 +56,25 @@ FindingCard::FindingCard(const Finding& finding,
                          QWidget* parent)
     : QFrame(parent) {
     setObjectName("checks.card." + q(finding.id));
-    setAccessibleName(q(name(finding.severity)) + " " + q(finding.rule) + ": " + q(finding.what));
+    setAccessibleName(q(name(finding.severity)) + " " + q(finding.rule) + ": " +
+                      q(finding.what, document.plan().units));
     setFrameShape(QFrame::StyledPanel);
     auto* text = new QVBoxLayout;
     text->setSpacing(3);
-    text->addWidget(textLabel(q(finding.rule) + " · " + q(finding.what), this, true));
-    text->addWidget(textLabel(q(finding.why) + " " + q(finding.remedy), this, false));
+    text->addWidget(
+        textLabel(q(finding.rule) + " · " + q(finding.what, document.plan().units), this, true));
+    text->addWidget(textLabel(
+        q(finding.why, document.plan().units) + " " + q(finding.remedy, document.plan().units),
+        this,
+        false));
     auto* source = textLabel(
         tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))), this, false);
     source->setEnabled(false);
     text->addWidget(source);
+    if (isAccepted(document.plan(), finding)) {
+        const Accepted* accepted = acceptance(document.plan(), finding.id);
+        text->addWidget(textLabel(tr("Accepted by you: %1").arg(q(accepted->reason)), this, true));
+    }
     text->addWidget(makeButtons(finding, document, selection));
     auto* layout = new QHBoxLayout(this);
     layout->addWidget(new Mark(finding.severity, this), 0, Qt::AlignTop);
@@ -82,7 +92,8 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
         button->setObjectName(QStringLiteral("checks.mend.%1.%2").arg(q(finding.id)).arg(i));
         button->setToolTip(tr("Mends this in one step that can be undone"));
         connect(button, &QPushButton::clicked, this, [&document, mend = finding.mends[i]] {
-            document.push(q(mend.label), spirk::apply(document.plan(), mend));
+            document.push(q(mend.label, document.plan().units),
+                          spirk::apply(document.plan(), mend));
         });
         layout->addWidget(button);
     }
@@ -103,8 +114,47 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
         });
         layout->addWidget(why);
     }
+    if (finding.severity != Severity::Danger) {
+        addAcceptance(finding, document, bar, layout);
+    }
     layout->addStretch(1);
     return bar;
+}
+
+// A reason is typed, then the finding is accepted; it can be opened again.
+void FindingCard::addAcceptance(const Finding& finding,
+                                Document& document,
+                                QWidget* bar,
+                                QHBoxLayout* layout) {
+    auto* button = new QToolButton(bar);
+    button->setObjectName("checks.accept." + q(finding.id));
+    layout->addWidget(button);
+    const std::string id = finding.id;
+    if (isAccepted(document.plan(), finding)) {
+        button->setText(tr("Open it again"));
+        connect(button, &QToolButton::clicked, this, [&document, id] {
+            document.push(tr("Open a finding again"), notAccepting(document.plan(), id));
+        });
+        return;
+    }
+    button->setText(tr("Accept…"));
+    button->setToolTip(tr("Keep it as it is, with a reason; it stays listed"));
+    auto* reason = new QLineEdit(bar);
+    reason->setObjectName("checks.reason." + q(finding.id));
+    reason->setAccessibleName(tr("Why you accept it"));
+    reason->setPlaceholderText(tr("Why you live with it, then Enter"));
+    reason->hide();
+    layout->addWidget(reason, 1);
+    connect(button, &QToolButton::clicked, reason, [reason] {
+        reason->show();
+        reason->setFocus();
+    });
+    connect(reason, &QLineEdit::returnPressed, this, [&document, reason, id] {
+        const std::string why = reason->text().trimmed().toStdString();
+        if (!why.empty()) {
+            document.push(tr("Accept a finding"), accepting(document.plan(), id, why));
+        }
+    });
 }
 
 }  // namespace spirk::app

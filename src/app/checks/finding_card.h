@@ -4,6 +4,7 @@
 // its mends.
 
 #include <QFrame>
+#include <QHBoxLayout>
 
 #include "app/shared/document.h"
 #include "app/shared/selection.h"
@@ -16,6 +17,10 @@ public:
     FindingCard(const Finding& finding, Document& document, Selection& selection, QWidget* parent);
 
 private:
+    void addAcceptance(const Finding& finding,
+                       Document& document,
+                       QWidget* bar,
+                       QHBoxLayout* layout);
     [[nodiscard]] QWidget* makeButtons(const Finding& finding,
                                        Document& document,
                                        Selection& selection);

@@ -22,6 +22,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shell/amend_menu.h"
+#include "app/shell/plan_menu.h"
 #include "app/supply/supply_station.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
@@ -226,6 +227,10 @@ void MainWindow::makeEditMenu() {
     menu->addAction(redo);
     menu->addSeparator();
     menu->addMenu(findChild<AmendMenu*>("menu.amend"));
+    auto* plan = new PlanMenu(document_, dialogs_, this);
+    plan->setObjectName("menu.plan");
+    menuBar()->addMenu(plan);
+    connect(plan, &PlanMenu::notice, this, &MainWindow::showNotice);
 }
 
 void MainWindow::makeViewMenu() {

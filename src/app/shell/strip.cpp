@@ -31,6 +31,8 @@ Strip::Strip(Document& document, Selection& selection, QWidget* parent)
     setObjectName("strip");
     days_ = figure("strip.days", FigureId("supply.days"));
     worst_ = figure("strip.worst", FigureId("needs.inverter.worst"));
+    weight_ = figure("strip.weight", FigureId("build.weight"));
+    price_ = figure("strip.price", FigureId("build.price"));
     findings_ = new QToolButton(this);
     findings_->setObjectName("strip.findings");
     findings_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
@@ -46,6 +48,8 @@ Strip::Strip(Document& document, Selection& selection, QWidget* parent)
     layout->addWidget(days_);
     layout->addWidget(worst_);
     layout->addWidget(findings_);
+    layout->addWidget(weight_);
+    layout->addWidget(price_);
     layout->addSpacing(fontMetrics().averageCharWidth() * 2);
     layout->addWidget(consequence_, 1);
     connect(&document, &Document::designChanged, this, &Strip::refresh);
@@ -68,6 +72,8 @@ void Strip::refresh() {
     worst_->setText(s.worstOnInverter > watts(0.0)
                         ? tr("%1 worst on the inverter").arg(q(format(s.worstOnInverter)))
                         : tr("no mains loads"));
+    weight_->setText(q(format(kilograms(s.weightKg), document_.plan().units)));
+    price_->setText(tr("some %1").arg(q(formatPrice(s.price, s.currency))));
     findings_->setText(severityText(s.findings, 3));
     findings_->setIcon(markIcon(s.findings, fontMetrics().height() * 3 / 4));
     const QString& last = document_.consequence();

@@ -28,6 +28,8 @@ private:
     QToolButton* days_;
     QToolButton* worst_;
     QToolButton* findings_;
+    QToolButton* weight_;
+    QToolButton* price_;
     QLabel* consequence_;
 };
 

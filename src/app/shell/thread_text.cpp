@@ -268,13 +268,14 @@ QString threadText(const Design& design,
 QString whyText(const Derivation& d, const Design& design, const Library& library, const Ink& ink) {
     const QString faint = ink.faint.name();
     QString html = "<h3>" + tr("Why: %1").arg(q(d.title)).toHtmlEscaped() + "</h3>";
-    html += "<p><b>" + q(d.result).toHtmlEscaped() + "</b></p><p>" + escaped(d.formula) + "</p>";
+    html += "<p><b>" + q(d.result, design.plan.units).toHtmlEscaped() + "</b></p><p>" +
+            escaped(d.formula) + "</p>";
     html += "<table cellspacing=0 cellpadding=2 width='100%'>";
     for (const Term& t : d.terms) {
         const auto* figure = std::get_if<FromFigure>(&t.origin);
         const bool known = figure != nullptr && why(design, library, figure->figure).has_value();
-        const QString value =
-            known ? whyLink(figure->figure, q(t.value)) : q(t.value).toHtmlEscaped();
+        const QString value = known ? whyLink(figure->figure, q(t.value, design.plan.units))
+                                    : q(t.value, design.plan.units).toHtmlEscaped();
         const QString origin =
             known ? QString() : "<br><small>" + escaped(describe(t.origin)) + "</small>";
         html += QStringLiteral("<tr><td>%1</td><td>%2</td><td style='color:%3'>%4%5</td></tr>")

@@ -19,14 +19,43 @@ namespace {
 
 // Choices to begin with when a part is added to a plan that had none.
 constexpr const char* kNone = "";
+constexpr int kNameLetters = 22;
 const SolarChoice kFirstSolar{"panel_200", 1, 2, "mppt_100_30"};
 const EngineChoice kFirstEngine{"dcdc_30", amps(150)};
 const InverterChoice kFirstInverter{"inverter_1000", hours(2)};
 
-template <class T>
-void fill(QComboBox* box, const std::vector<T>& entries) {
-    for (const T& entry : entries) {
-        box->addItem(q(entry.name), q(entry.id));
+// Lists what is on offer and `suits`, and the chosen one even if it does not. Nothing is touched
+// where the list is the same: a list that is open must not close under the hand.
+template <class T, class Suits>
+void offer(QComboBox* box,
+           const std::vector<T>& own,
+           const std::vector<T>& library,
+           const std::string& chosen,
+           const Suits& suits) {
+    QStringList names, ids;
+    const bool optional = box->count() > 0 && box->itemData(0).toString() == kNone;
+    if (optional) {
+        names << box->itemText(0);
+        ids << kNone;
+    }
+    for (const T* model : onOffer(own, library)) {
+        const bool twice = ids.contains(q(model->id));
+        if (!twice && (suits(*model) || model->id == chosen)) {
+            names << q(model->name);
+            ids << q(model->id);
+        }
+    }
+    QStringList now;
+    for (int i = 0; i < box->count(); ++i) {
+        now << box->itemData(i).toString();
+    }
+    if (now == ids) {
+        return;
+    }
+    const QSignalBlocker quiet(box);
+    box->clear();
+    for (qsizetype i = 0; i < ids.size(); ++i) {
+        box->addItem(names[i], ids[i]);
     }
 }
 
@@ -72,7 +101,10 @@ QComboBox* SupplyStation::combo(QFormLayout* form, const QString& name, const QS
     auto* box = new QComboBox(this);
     box->setObjectName("supply." + name);
     box->setAccessibleName(label);
-    box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    // Long names are read in the open list and in the tip.
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(kNameLetters);
+    connect(box, &QComboBox::currentTextChanged, box, &QWidget::setToolTip);
     form->addRow(label, box);
     return box;
 }
@@ -182,13 +214,34 @@ void SupplyStation::addTrip(QFormLayout* form) {
 void SupplyStation::addBank(QFormLayout* form) {
     form->addRow(section(tr("Bank")));
     battery_ = combo(form, "battery", tr("&Battery"));
-    fill(battery_, library().batteries);
     connect(battery_, &QComboBox::activated, this, [this] {
         edit(tr("Choose the battery"), [&](Plan& p) {
             p.gear.bank.model = battery_->currentData().toString().toStdString();
         });
     });
     count_ = spin(form, "count", tr("I&n parallel"), 1, 4);
+    inSeries_ = spin(form, "bankSeries", tr("In series"), 1, 4);
+    connect(inSeries_, &QSpinBox::valueChanged, this, [this](int n) {
+        edit(tr("Change batteries in series"), [&](Plan& p) { p.gear.bank.series = n; });
+    });
+    distribution_ = combo(form, "distribution", tr("Distribution"));
+    distribution_->addItem(tr("bus bars"), 0);
+    distribution_->addItem(tr("fused distributor"), 1);
+    distribution_->setToolTip(
+        tr("Bars with separate holders are flexible; a distributor holds the fuses, tidy and "
+           "covered"));
+    connect(distribution_, &QComboBox::activated, this, [this] {
+        edit(tr("Choose the distribution"), [&](Plan& p) {
+            p.gear.distribution = static_cast<Distribution>(distribution_->currentData().toInt());
+        });
+    });
+    converter_ = combo(form, "converter", tr("12 V loads by"));
+    converter_->addItem(tr("no converter"), kNone);
+    connect(converter_, &QComboBox::activated, this, [this] {
+        edit(tr("Choose the converter"), [&](Plan& p) {
+            p.gear.converter = converter_->currentData().toString().toStdString();
+        });
+    });
     connect(count_, &QSpinBox::valueChanged, this, [this](int n) {
         edit(tr("Change the number of batteries"), [&](Plan& p) { p.gear.bank.count = n; });
     });
@@ -198,7 +251,6 @@ void SupplyStation::addSolar(QFormLayout* form) {
     form->addRow(section(tr("Sun")));
     panel_ = combo(form, "panel", tr("&Panel"));
     panel_->addItem(tr("none"), kNone);
-    fill(panel_, library().panels);
     connect(panel_, &QComboBox::activated, this, [this] {
         const std::string id = panel_->currentData().toString().toStdString();
         edit(tr("Choose the panel"), [&](Plan& p) {
@@ -219,7 +271,6 @@ void SupplyStation::addSolar(QFormLayout* form) {
         edit(tr("Change strings in parallel"), [&](Plan& p) { p.gear.solar->parallel = n; });
     });
     controller_ = combo(form, "controller", tr("C&ontroller"));
-    fill(controller_, library().controllers);
     connect(controller_, &QComboBox::activated, this, [this] {
         edit(tr("Choose the controller"), [&](Plan& p) {
             p.gear.solar->controller = controller_->currentData().toString().toStdString();
@@ -231,7 +282,6 @@ void SupplyStation::addEngine(QFormLayout* form) {
     form->addRow(section(tr("Engine")));
     charger_ = combo(form, "charger", tr("D&C-DC charger"));
     charger_->addItem(tr("none"), kNone);
-    fill(charger_, library().dcdcs);
     connect(charger_, &QComboBox::activated, this, [this] {
         const std::string id = charger_->currentData().toString().toStdString();
         edit(tr("Choose the DC-DC charger"), [&](Plan& p) {
@@ -268,7 +318,6 @@ void SupplyStation::addInverter(QFormLayout* form) {
     form->addRow(section(tr("Inverter")));
     inverter_ = combo(form, "inverter", tr("&Inverter"));
     inverter_->addItem(tr("none"), kNone);
-    fill(inverter_, library().inverters);
     connect(inverter_, &QComboBox::activated, this, [this] {
         const std::string id = inverter_->currentData().toString().toStdString();
         edit(tr("Choose the inverter"), [&](Plan& p) {
@@ -313,10 +362,47 @@ StationState SupplyStation::state() const {
     return s.bank.chosen.si < s.bank.needed.si ? StationState::AtWork : StationState::Settled;
 }
 
+// Only what fits the bank's voltage, and what is chosen.
+void SupplyStation::offerGear() {
+    const Gear& gear = plan().gear;
+    const Shelf& own = plan().own;
+    const Volts system = design().gear.bank.system;
+    const auto any = [](const auto&) { return true; };
+    const auto chosen = [](const auto& part, const auto& id) {
+        return part ? std::string(id(*part)) : std::string();
+    };
+    offer(battery_, own.batteries, library().batteries, gear.bank.model, any);
+    offer(panel_, own.panels, library().panels, "", any);
+    offer(controller_, own.controllers, library().controllers, "", any);
+    offer(charger_,
+          own.dcdcs,
+          library().dcdcs,
+          chosen(gear.engine, [](const EngineChoice& e) { return e.charger; }),
+          [&](const DcdcModel& m) { return m.outputSystem == system; });
+    offer(inverter_,
+          own.inverters,
+          library().inverters,
+          chosen(gear.inverter, [](const InverterChoice& i) { return i.model; }),
+          [&](const InverterModel& m) { return m.system == system; });
+    offer(converter_,
+          own.converters,
+          library().converters,
+          gear.converter,
+          [&](const ConverterModel& m) { return m.inputSystem == system; });
+}
+
 void SupplyStation::refreshGear() {
     const Gear& gear = plan().gear;
+    offerGear();
     choose(battery_, q(gear.bank.model));
     setValue(count_, gear.bank.count);
+    setValue(inSeries_, gear.bank.series);
+    {
+        const QSignalBlocker quiet(distribution_);
+        distribution_->setCurrentIndex(static_cast<int>(gear.distribution));
+    }
+    choose(converter_, q(gear.converter));
+    converter_->setEnabled(design().gear.bank.system > volts(12.0) || !gear.converter.empty());
     choose(panel_, gear.solar ? q(gear.solar->panel) : kNone);
     for (QWidget* w : std::initializer_list<QWidget*>{series_, parallel_, controller_}) {
         w->setEnabled(gear.solar.has_value());

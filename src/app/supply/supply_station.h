@@ -33,13 +33,14 @@ private:
     QComboBox* combo(QFormLayout* form, const QString& name, const QString& label);
     QSpinBox* spin(QFormLayout* form, const QString& name, const QString& label, int low, int high);
     void edit(const QString& text, const std::function<void(Plan&)>& change);
+    void offerGear();
     void refreshGear();
     void refreshRules();
 
     MarksRule *bankRule_, *sunRule_, *engineRule_, *inverterRule_;
-    QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *panel_, *controller_, *charger_,
-        *inverter_;
-    QSpinBox *count_, *series_, *parallel_;
+    QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *distribution_, *converter_, *panel_,
+        *controller_, *charger_, *inverter_;
+    QSpinBox *count_, *inSeries_, *series_, *parallel_;
     Entry *name_, *days_, *driving_, *alternator_, *inverterOn_;
 };
 

@@ -40,6 +40,53 @@ std::vector<LabelText> labelsOf(const Library& library,
     return out;
 }
 
+// Both totals, by group of the parts.
+Derivation totalOf(const char* id,
+                   const char* title,
+                   const Library& library,
+                   const std::vector<Part>& parts,
+                   double Part::*each,
+                   Unit unit) {
+    Derivation out{.id = FigureId(id),
+                   .title = title,
+                   .formula = "sum over the parts list",
+                   .terms = {},
+                   .result = {},
+                   .source = "library and your own gear; appliances are not in it",
+                   .note = ""};
+    double total = 0.0;
+    for (const char* group : {"devices", "fuses", "cable", "lugs"}) {
+        double sum = 0.0;
+        for (const Part& part : parts) {
+            sum += part.group == group ? part.*each : 0.0;
+        }
+        total += sum;
+        out.terms.push_back({"Σ", group, Measure{sum, unit}, FromRule{"parts list"}});
+    }
+    out.result = Measure{total, unit};
+    if (unit == Unit::None) {
+        out.note = "Order of magnitude, in " + library.region.currency + " of " + library.pricesOf +
+                   ". Shops differ by half, and copper moves.";
+    }
+    return out;
+}
+
+void addTotals(const Library& library, Build& out) {
+    for (const Part& part : out.parts) {
+        out.weightKg += part.weightKg;
+        out.price += part.price;
+    }
+    out.currency = library.region.currency;
+    out.why.add(totalOf("build.weight",
+                        "Weight of what is built in",
+                        library,
+                        out.parts,
+                        &Part::weightKg,
+                        Unit::Kilogram));
+    out.why.add(totalOf(
+        "build.price", "Price of what is built in", library, out.parts, &Part::price, Unit::None));
+}
+
 }  // namespace
 
 std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
@@ -81,6 +128,7 @@ Build buildOf(const Plan& plan,
     out.numbers = numbered(plan, numberedConductors(wiring.circuit)).numbers;
     out.cuts = cutList(library, wiring.circuit, lengths, cables, out.numbers);
     out.parts = partList(library, wiring.circuit, cables, out.cuts);
+    addTotals(library, out);
     out.labels = labelsOf(library, wiring.circuit, cables, out.numbers);
     return out;
 }

@@ -17,6 +17,8 @@ struct Part {
     std::string name;
     Measure quantity;  // a count, or metres
     std::vector<std::string> usedBy;
+    double weightKg = 0.0;  // of all of it
+    double price = 0.0;     // of all of it, order of magnitude in the region's currency
     bool operator==(const Part&) const = default;
 };
 
@@ -47,6 +49,10 @@ struct Build {
     std::vector<CutPiece> cuts;
     std::vector<LabelText> labels;
     std::map<ConductorId, int> numbers;
+    double weightKg = 0.0;  // of all parts
+    double price = 0.0;     // of all parts
+    std::string currency;
+    Derivations why;  // 'build.weight', 'build.price'
 };
 
 [[nodiscard]] Build buildOf(const Plan& plan,

@@ -22,21 +22,30 @@ bool isBought(DeviceKind kind) {
     }
 }
 
+// What one of a part weighs and costs; for cable, one metre.
+struct Each {
+    double weightKg = 0.0;
+    double price = 0.0;
+};
+
 class PartCounter {
 public:
     void add(const std::string& group,
              const std::string& name,
              Measure amount,
-             std::string usedBy) {
-        const auto found = std::ranges::find_if(
+             std::string usedBy,
+             const Each& each) {
+        auto found = std::ranges::find_if(
             parts_, [&](const Part& p) { return p.group == group && p.name == name; });
         if (found == parts_.end()) {
-            parts_.push_back({group, name, amount, {std::move(usedBy)}});
-            return;
+            parts_.push_back({group, name, {0.0, amount.unit}, {}, 0.0, 0.0});
+            found = parts_.end() - 1;
         }
         promise(found->quantity.unit == amount.unit, "a part is counted in one unit");
         found->quantity.si += amount.si;
-        if (found->usedBy.back() != usedBy) {
+        found->weightKg += each.weightKg * amount.si;
+        found->price += each.price * amount.si;
+        if (found->usedBy.empty() || found->usedBy.back() != usedBy) {
             found->usedBy.push_back(std::move(usedBy));
         }
     }
@@ -49,7 +58,7 @@ private:
 void addDevices(const Circuit& circuit, PartCounter& parts) {
     for (const Device& d : circuit.devices) {
         if (isBought(d.kind)) {
-            parts.add("devices", d.part, count(d.units), d.id.value);
+            parts.add("devices", d.part, count(d.units), d.id.value, {d.weightKg, d.price});
         }
     }
 }
@@ -62,10 +71,19 @@ void addFuse(const Library& library,
         return;
     }
     const FuseFamily& family = familyOf(library, fuse->family);
-    parts.add("fuses", fuseText(library, *fuse), count(1), row.id.value);
+    // The table's price is that of fuse and holder together.
+    const Each each{family.weightKg, family.price};
+    parts.add("fuses", fuseText(library, *fuse), count(1), row.id.value, each);
     if (fuse->holds == Holds::Itself) {
-        parts.add("fuses", "holder for " + family.name, count(1), row.id.value);
+        parts.add("fuses", "holder for " + family.name, count(1), row.id.value, {});
     }
+}
+
+Each metreOf(const Library& library, SquareMetres area) {
+    const double mm2 = inMm2(area);
+    return {rule(library, "cable_weight_copper").value * mm2 +
+                rule(library, "cable_weight_jacket").value,
+            rule(library, "cable_price").value * mm2};
 }
 
 }  // namespace
@@ -84,11 +102,13 @@ std::vector<Part> partList(const Library& library,
         parts.add("cable",
                   format(cut.area) + " " + cut.insulation + ", " + cut.colour,
                   measure(cut.length),
-                  cut.piece);
+                  cut.piece,
+                  metreOf(library, cut.area));
     }
+    const Each lug{0.0, rule(library, "lug_price").value};
     for (const CutPiece& cut : cuts) {
-        parts.add("lugs", cut.fromLug, count(1), cut.piece);
-        parts.add("lugs", cut.toLug, count(1), cut.piece);
+        parts.add("lugs", cut.fromLug, count(1), cut.piece, lug);
+        parts.add("lugs", cut.toLug, count(1), cut.piece, lug);
     }
     return parts.take();
 }

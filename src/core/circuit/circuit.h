@@ -55,8 +55,10 @@ struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
     std::string name;
-    std::string part;  // what is bought for it
-    int units = 1;     // how many of that part
+    std::string part;       // what is bought for it
+    int units = 1;          // how many of that part
+    double weightKg = 0.0;  // of one unit
+    double price = 0.0;     // of one unit, order of magnitude; zero: not bought
     PlaceId place;
     std::vector<Port> ports;
     Ohms resistance;  // between its ports, or from 'in' to each way

@@ -46,6 +46,7 @@ Design design(const Plan& plan, const Library& library) {
                              &d.lengths.why,
                              &d.cables.why,
                              &d.checks.why,
+                             &d.build.why,
                              &d.powerUp.why}) {
         gather(d.why, *why);
     }

@@ -52,12 +52,21 @@ struct StandingFigures {
     std::optional<double> daysWithoutSun;  // nothing where nothing is drawn
     Watts worstOnInverter;
     SeverityCount findings;
+    double weightKg = 0.0;  // of the parts list
+    double price = 0.0;     // of the parts list, order of magnitude
+    std::string currency;
     bool operator==(const StandingFigures&) const = default;
 };
 [[nodiscard]] StandingFigures standingFigures(const Design& design);
 
-// What has changed between two designs' standing figures: '1 danger fewer, 0.4 days more'. Empty
-// where nothing has.
-[[nodiscard]] std::string consequence(const StandingFigures& before, const StandingFigures& after);
+// Findings that the person has not accepted. A danger cannot be accepted: it is always counted.
+[[nodiscard]] bool isAccepted(const Plan& plan, const Finding& finding);
+[[nodiscard]] SeverityCount openFindings(const Design& design);
+
+// What has changed between two designs' standing figures: '1 danger fewer, 0.4 days more, 2.1 kg
+// more, 38 EUR more'. Empty where nothing has.
+[[nodiscard]] std::string consequence(const StandingFigures& before,
+                                      const StandingFigures& after,
+                                      const Units& units = {});
 
 }  // namespace spirk

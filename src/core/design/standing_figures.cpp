@@ -4,10 +4,15 @@
 #include <vector>
 
 #include "core/design/design.h"
+#include "core/plan/edit.h"
 
 namespace spirk {
 
 namespace {
+
+// Smaller changes are not worth saying.
+constexpr double kLeastWeight = 0.1;
+constexpr double kLeastPrice = 1.0;
 
 std::string counted(int difference, const char* one, const char* many) {
     const int size = std::abs(difference);
@@ -17,17 +22,36 @@ std::string counted(int difference, const char* one, const char* many) {
 
 }  // namespace
 
+bool isAccepted(const Plan& plan, const Finding& finding) {
+    return finding.severity != Severity::Danger && acceptance(plan, finding.id) != nullptr;
+}
+
+SeverityCount openFindings(const Design& design) {
+    std::vector<Finding> open;
+    for (const Finding& finding : design.checks.findings) {
+        if (!isAccepted(design.plan, finding)) {
+            open.push_back(finding);
+        }
+    }
+    return countBySeverity(open);
+}
+
 StandingFigures standingFigures(const Design& design) {
     StandingFigures out;
     if (design.supply.demand.si() > 0.0) {
         out.daysWithoutSun = design.supply.daysWithoutSun;
     }
     out.worstOnInverter = design.needs.worstMains;
-    out.findings = countBySeverity(design.checks.findings);
+    out.findings = openFindings(design);
+    out.weightKg = design.build.weightKg;
+    out.price = design.build.price;
+    out.currency = design.build.currency;
     return out;
 }
 
-std::string consequence(const StandingFigures& before, const StandingFigures& after) {
+std::string consequence(const StandingFigures& before,
+                        const StandingFigures& after,
+                        const Units& units) {
     std::vector<std::string> parts;
     const int dangers = after.findings.dangers - before.findings.dangers;
     const int faults = after.findings.faults - before.findings.faults;
@@ -52,6 +76,16 @@ std::string consequence(const StandingFigures& before, const StandingFigures& af
     if (std::fabs(worst) >= 1.0) {
         parts.push_back(format(watts(std::fabs(worst))) +
                         (worst < 0.0 ? " less on the inverter" : " more on the inverter"));
+    }
+    const double weight = after.weightKg - before.weightKg;
+    if (std::fabs(weight) >= kLeastWeight) {
+        parts.push_back(format(kilograms(std::fabs(weight)), units) +
+                        (weight < 0.0 ? " less" : " more"));
+    }
+    const double price = after.price - before.price;
+    if (std::fabs(price) >= kLeastPrice && before.currency == after.currency) {
+        parts.push_back(formatPrice(std::fabs(price), after.currency) +
+                        (price < 0.0 ? " less" : " more"));
     }
     std::string out;
     for (const std::string& part : parts) {

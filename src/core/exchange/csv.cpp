@@ -88,11 +88,18 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text) {
 }
 
 std::string partsCsv(const Design& design) {
-    std::vector<CsvRow> rows{{"group", "part", "quantity", "unit", "used_by"}};
+    std::vector<CsvRow> rows{
+        {"group", "part", "quantity", "unit", "weight_kg", "price", "currency", "used_by"}};
     for (const Part& p : design.build.parts) {
         const bool length = p.quantity.unit == Unit::Metre;
-        rows.push_back(
-            {p.group, p.name, plain(p.quantity.si), length ? "m" : "pieces", joined(p.usedBy)});
+        rows.push_back({p.group,
+                        p.name,
+                        plain(p.quantity.si),
+                        length ? "m" : "pieces",
+                        plain(p.weightKg),
+                        plain(p.price),
+                        design.build.currency,
+                        joined(p.usedBy)});
     }
     return writeCsv(rows);
 }

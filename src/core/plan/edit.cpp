@@ -126,6 +126,29 @@ Plan withoutAmendment(Plan plan, const Amendment& amendment) {
     return plan;
 }
 
+Plan movedTo(Plan plan, const Region& region) {
+    plan.region = region.id;
+    plan.units = region.units;
+    return plan;
+}
+
+Plan accepting(Plan plan, const std::string& finding, const std::string& reason) {
+    promise(!reason.empty(), "a finding is accepted for a reason");
+    plan = notAccepting(std::move(plan), finding);
+    plan.accepted.push_back({finding, reason});
+    return plan;
+}
+
+Plan notAccepting(Plan plan, const std::string& finding) {
+    std::erase_if(plan.accepted, [&](const Accepted& a) { return a.finding == finding; });
+    return plan;
+}
+
+const Accepted* acceptance(const Plan& plan, const std::string& finding) {
+    const auto found = std::ranges::find(plan.accepted, finding, &Accepted::finding);
+    return found == plan.accepted.end() ? nullptr : &*found;
+}
+
 Plan apply(Plan plan, const Mend& mend) {
     for (const Change& change : mend.changes) {
         if (change.field.starts_with("conductor.")) {

@@ -14,6 +14,15 @@ namespace spirk {
 // The plan without any amendment equal to this one.
 [[nodiscard]] Plan withoutAmendment(Plan plan, const Amendment& amendment);
 
+// The plan built in another region, with the units that are usual there. All else is kept: a size
+// that is not sold there becomes a finding.
+[[nodiscard]] Plan movedTo(Plan plan, const Region& region);
+
+// The plan with a finding accepted for a reason, or no longer. Requires a reason.
+[[nodiscard]] Plan accepting(Plan plan, const std::string& finding, const std::string& reason);
+[[nodiscard]] Plan notAccepting(Plan plan, const std::string& finding);
+[[nodiscard]] const Accepted* acceptance(const Plan& plan, const std::string& finding);
+
 // The plan after a finding's mend. Requires changes that name known fields (a test holds every rule
 // to it).
 [[nodiscard]] Plan apply(Plan plan, const Mend& mend);

@@ -244,6 +244,9 @@ Plan readBody(JsonFields& root) {
     if (root.has("accepted")) {
         for (JsonFields& row : root.objects("accepted")) {
             plan.accepted.push_back({row.text("finding"), row.text("reason")});
+            if (plan.accepted.back().reason.empty()) {
+                row.problem("reason", "An accepted finding needs a reason.", "Write one.");
+            }
             row.settleUnknownKeys();
         }
     }

@@ -73,14 +73,16 @@ Result<double> inRange(double si, std::string_view text, const Kind& kind) {
     return si;
 }
 
-Result<double> parseKind(std::string_view text, const Kind& kind) {
+// `alone`: the unit of a number that has none.
+Result<double> parseKind(std::string_view text, const Kind& kind, std::string_view alone = "") {
     const std::string clean = cleaned(text);
     const auto number = leadingNumber(clean);
     if (!number) {
         return notUnderstood(text, kind);
     }
+    const std::string_view given = number->rest.empty() ? alone : number->rest;
     for (const UnitName& unit : kind.units) {
-        if (number->rest == unit.text) {
+        if (given == unit.text) {
             return inRange((number->value + unit.offset) * unit.factor, text, kind);
         }
     }
@@ -153,8 +155,11 @@ std::optional<double> parseClock(std::string_view clean) {
 
 }  // namespace
 
-Result<Metres> parseLength(std::string_view text) {
-    return parseKind(text, kLength).map([](double si) { return Metres::fromSi(si); });
+Result<Metres> parseLength(std::string_view text, const Units& units) {
+    const bool feet = units.length == LengthUnit::Foot;
+    return parseKind(text, kLength, feet ? "ft" : "m").map([](double si) {
+        return Metres::fromSi(si);
+    });
 }
 
 Result<SquareMetres> parseArea(std::string_view text) {
@@ -192,8 +197,11 @@ Result<Coulombs> parseCharge(std::string_view text) {
     return parseKind(text, kCharge).map([](double si) { return Coulombs::fromSi(si); });
 }
 
-Result<Celsius> parseTemperature(std::string_view text) {
-    return parseKind(text, kTemperature).map([](double si) { return Celsius{si}; });
+Result<Celsius> parseTemperature(std::string_view text, const Units& units) {
+    const bool fahrenheit = units.temperature == TemperatureUnit::Fahrenheit;
+    return parseKind(text, kTemperature, fahrenheit ? "f" : "c").map([](double si) {
+        return Celsius{si};
+    });
 }
 
 Result<double> parseNumber(std::string_view text, double low, double high) {

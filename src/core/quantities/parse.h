@@ -7,13 +7,13 @@
 #include <optional>
 #include <string_view>
 
-#include "core/quantities/units.h"
+#include "core/quantities/format.h"
 #include "core/result/result.h"
 
 namespace spirk {
 
-// Alone: metres. Units m, cm, mm, ft, ' , in. 0 to 100 m.
-[[nodiscard]] Result<Metres> parseLength(std::string_view text);
+// Alone: metres, or feet where the person thinks in them. Units m, cm, mm, ft, ' , in. 0 to 100 m.
+[[nodiscard]] Result<Metres> parseLength(std::string_view text, const Units& units = {});
 // Alone: mm2. Units mm2, mm², mm^2, AWG ('4 AWG', '2/0 AWG', 'AWG 4'). Above 0 to 1000 mm2.
 [[nodiscard]] Result<SquareMetres> parseArea(std::string_view text);
 // Alone: watts. Units W, kW. 0 to 100 kW.
@@ -26,8 +26,8 @@ namespace spirk {
 [[nodiscard]] Result<Volts> parseVoltage(std::string_view text);
 // Alone: ampere-hours. Units Ah. 0 to 10 kAh.
 [[nodiscard]] Result<Coulombs> parseCharge(std::string_view text);
-// Alone: degrees Celsius. Units °C, C, °F, F. -60 to 150 degC.
-[[nodiscard]] Result<Celsius> parseTemperature(std::string_view text);
+// Alone: the person's scale, degrees Celsius as a rule. Units °C, C, °F, F. -60 to 150 degC.
+[[nodiscard]] Result<Celsius> parseTemperature(std::string_view text, const Units& units = {});
 // A gauge as tables write it: '4', '1/0'. Nothing where it is none.
 [[nodiscard]] std::optional<SquareMetres> gaugeArea(std::string_view name);
 // A plain number within [low, high]; decimal point or comma.

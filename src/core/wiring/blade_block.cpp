@@ -263,7 +263,7 @@ void addCircuits(Draft& draft, const Rail& rail) {
 DeviceId addConverter(Draft& draft) {
     const ConverterModel& model = *draft.gear.converter;
     const std::string id = "converter";
-    Device& d = draft.device(id, DeviceKind::Converter, model.name);
+    Device& d = draft.ware(id, DeviceKind::Converter, model);
     d.rating = model.maxOutput;
     draft.port(d, "in+", model.connection, terminal(id, "neg"));
     draft.port(d, "out+", model.connection, terminal(id, "neg"));

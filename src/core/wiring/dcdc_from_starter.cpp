@@ -39,7 +39,7 @@ void addVehicle(Draft& draft) {
 }
 
 void addCharger(Draft& draft, const DcdcModel& model) {
-    Device& d = draft.device("dcdc", DeviceKind::DcdcCharger, model.name);
+    Device& d = draft.ware("dcdc", DeviceKind::DcdcCharger, model);
     d.rating = model.output;
     for (const char* port : {"in+", "out+"}) {
         draft.port(d, port, model.connection, terminal("dcdc", "neg"));

@@ -33,10 +33,17 @@ Device& Draft::device(const std::string& id, DeviceKind kind, const std::string&
     return circuit.devices.back();
 }
 
+Device& Draft::ware(const std::string& id, DeviceKind kind, const Ware& model) {
+    Device& d = device(id, kind, model.name);
+    d.weightKg = model.weightKg;
+    d.price = model.price;
+    return d;
+}
+
 Device& Draft::hardware(const std::string& id, DeviceKind kind, const std::string& rowId) {
     const HardwareModel* row = findById(library.hardware, rowId);
     promise(row != nullptr, "a device is made of a row of the hardware table");
-    Device& d = device(id, kind, row->name);
+    Device& d = ware(id, kind, *row);
     d.resistance = row->resistance;
     d.rating = row->maxCurrent;
     return d;

@@ -17,6 +17,8 @@ struct Draft {
     // A device made of a row of the hardware table.
     Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
     Device& device(const std::string& id, DeviceKind kind, const std::string& name);
+    // A device that is bought as it stands on a shelf.
+    Device& ware(const std::string& id, DeviceKind kind, const Ware& model);
     // A device that was added before.
     Device& deviceAt(const std::string& id);
     void port(Device& device,

@@ -11,7 +11,7 @@ void addInverterOnBars(Draft& draft) {
     if (model == nullptr) {
         return;
     }
-    Device& d = draft.device("inverter", DeviceKind::Inverter, model->name);
+    Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
     draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
     draft.port(d, "dc-", model->connection);
     const ConductorId feed("inverter.feed+");

@@ -22,7 +22,7 @@ std::string batteryId(const Draft& draft, int string, int place) {
 void addBattery(Draft& draft, int string, int place) {
     const std::string id = batteryId(draft, string, place);
     const BatteryModel& model = *draft.gear.bank.model;
-    Device& d = draft.device(id, DeviceKind::Battery, model.name);
+    Device& d = draft.ware(id, DeviceKind::Battery, model);
     d.rating = model.maxDischarge;
     d.headsString = place == 1;
     draft.port(d, "+", model.connection, terminal(id, "-"));

@@ -15,6 +15,8 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
                      DeviceKind::Array,
                      std::to_string(solar.series * solar.parallel) + " × " + solar.panel->name);
     array.part = solar.panel->name;
+    array.weightKg = solar.panel->weightKg;
+    array.price = solar.panel->price;
     array.units = solar.series * solar.parallel;
     array.place = draft.placeOf(array.id, "roof");
     draft.port(array, "+", plug, terminal("array", "-"));
@@ -29,7 +31,7 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
         draft.port(isolator, s + "-", draft.connectionOf("pv_isolator"));
     }
     const Connection own = solar.controller->connection;
-    Device& mppt = draft.device("mppt", DeviceKind::SolarController, solar.controller->name);
+    Device& mppt = draft.ware("mppt", DeviceKind::SolarController, *solar.controller);
     mppt.rating = solar.controller->maxOutput;
     draft.port(mppt, "pv+", own, terminal("mppt", "pv-"));
     draft.port(mppt, "pv-", own);

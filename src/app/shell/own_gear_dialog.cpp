@@ -1,0 +1,246 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/own_gear_dialog.h"
+
+#include <QDialogButtonBox>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+#include "core/gear/chosen.h"
+#include "core/library/gear_fields.h"
+#include "core/quantities/parse.h"
+
+namespace spirk::app {
+
+namespace {
+
+// 'own.lithium-battery-105-ah': made of the name, so that the same gear keeps its id.
+std::string idFor(const QString& name) {
+    QString out;
+    for (const QChar c : name.toLower()) {
+        const bool plain = c.isLetterOrNumber() && c.unicode() < 128;
+        if (plain) {
+            out += c;
+        } else if (!out.isEmpty() && !out.endsWith('-')) {
+            out += '-';
+        }
+    }
+    return "own." + out.toStdString();
+}
+
+std::vector<std::string> choicesOf(TextFrom from,
+                                   const std::vector<std::string>& own,
+                                   const Library& library) {
+    std::vector<std::string> out = own;
+    if (from == TextFrom::Chemistries) {
+        for (const Chemistry& c : library.chemistries) {
+            out.push_back(c.id);
+        }
+    } else if (from == TextFrom::Studs) {
+        for (const Stud& s : library.studs) {
+            out.push_back(s.id);
+        }
+        out.insert(out.end(), {"clamp", "blade"});
+    }
+    return out;
+}
+
+template <class Model>
+std::vector<Model>& listOf(Shelf& shelf) {
+    std::vector<Model>* found = nullptr;
+    forEachKind(shelf, [&](const auto&, auto& list) {
+        if constexpr (std::is_same_v<std::remove_reference_t<decltype(list)>, std::vector<Model>>) {
+            found = &list;
+        }
+    });
+    return *found;
+}
+template <class Model>
+const std::vector<Model>& listOf(const Shelf& shelf) {
+    return listOf<Model>(const_cast<Shelf&>(shelf));  // NOLINT: the one above does not write
+}
+
+}  // namespace
+
+template <class Model>
+OwnGearDialog::Kind OwnGearDialog::kindOf() {
+    const GearFields<Model>& fields = gearFields<Model>();
+    const auto offered = [this] {
+        return onOffer(listOf<Model>(document_.plan().own), listOf<Model>(document_.library()));
+    };
+    Kind out;
+    out.title = q(std::string(fields.title));
+    out.names = [offered] {
+        QStringList names;
+        for (const Model* model : offered()) {
+            names << q(model->name);
+        }
+        return names;
+    };
+    out.show = [this, offered, &fields](int nth) {
+        const auto all = offered();
+        const Model& model = *all[static_cast<std::size_t>(nth)];
+        name_->setText(q(model.name));
+        for (const auto& field : fields.texts) {
+            QStringList choices;
+            for (const std::string& c : choicesOf(field.from, field.choices, document_.library())) {
+                choices << q(c);
+            }
+            choice(q(std::string(field.key)),
+                   q(std::string(field.label)),
+                   choices,
+                   q(field.get(model)));
+        }
+        for (const auto& field : fields.numbers) {
+            const auto value = field.get(model);
+            const QString label = field.unit.empty() ? q(std::string(field.label))
+                                                     : tr("%1, %2").arg(q(std::string(field.label)),
+                                                                        q(std::string(field.unit)));
+            number(
+                q(std::string(field.key)), label, value ? q(formatNumber(*value, 8)) : QString());
+        }
+    };
+    out.keep = [this, &fields](const QString& name) -> QString {
+        Model model;
+        model.id = idFor(name);
+        model.name = name.toStdString();
+        for (const auto& field : fields.texts) {
+            field.set(model, choices_.at(q(std::string(field.key)))->currentText().toStdString());
+        }
+        for (const auto& field : fields.numbers) {
+            QLineEdit* edit = numbers_.at(q(std::string(field.key)));
+            const std::string typed = edit->text().trimmed().toStdString();
+            if (typed.empty() && field.presence == Presence::Optional) {
+                field.set(model, std::nullopt);
+                continue;
+            }
+            const auto value = parseNumber(typed, field.least, field.most);
+            if (!value) {
+                edit->setFocus();
+                return tr("%1: %2").arg(q(std::string(field.label)), q(oneLine(value.error())));
+            }
+            field.set(model, *value);
+        }
+        Plan next = document_.plan();
+        std::vector<Model>& list = listOf<Model>(next.own);
+        std::erase_if(list, [&](const Model& m) { return m.id == model.id; });
+        list.push_back(std::move(model));
+        document_.push(tr("Keep gear of your own"), std::move(next));
+        return {};
+    };
+    return out;
+}
+
+void OwnGearDialog::addKinds() {
+    kinds_ = {kindOf<BatteryModel>(),
+              kindOf<PanelModel>(),
+              kindOf<ControllerModel>(),
+              kindOf<DcdcModel>(),
+              kindOf<ConverterModel>(),
+              kindOf<InverterModel>()};
+}
+
+OwnGearDialog::OwnGearDialog(Document& document, QWidget* parent)
+    : QDialog(parent), document_(document) {
+    setObjectName("ownGear");
+    setWindowTitle(tr("Your own gear"));
+    addKinds();
+    auto* head = new QLabel(
+        tr("Begin with the entry that is most alike, then type what your data sheet says. What you "
+           "keep is stored in this plan and can be chosen in Supply."),
+        this);
+    head->setWordWrap(true);
+    kind_ = new QComboBox(this);
+    kind_->setObjectName("ownGear.kind");
+    kind_->setAccessibleName(tr("Kind of gear"));
+    for (const Kind& kind : kinds_) {
+        kind_->addItem(kind.title);
+    }
+    begin_ = new QComboBox(this);
+    begin_->setObjectName("ownGear.begin");
+    begin_->setAccessibleName(tr("Begin with"));
+    name_ = new QLineEdit(this);
+    name_->setObjectName("ownGear.name");
+    name_->setAccessibleName(tr("Name"));
+    auto* top = new QFormLayout;
+    top->addRow(tr("&Kind"), kind_);
+    top->addRow(tr("&Begin with"), begin_);
+    top->addRow(tr("&Name"), name_);
+    auto* area = new QScrollArea(this);
+    area->setWidgetResizable(true);
+    auto* inner = new QWidget(area);
+    form_ = new QFormLayout(inner);
+    area->setWidget(inner);
+    problem_ = new QLabel(this);
+    problem_->setObjectName("ownGear.problem");
+    problem_->setWordWrap(true);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
+    auto* keepButton = buttons->addButton(tr("Kee&p it in the plan"), QDialogButtonBox::ApplyRole);
+    keepButton->setObjectName("ownGear.keep");
+    connect(keepButton, &QPushButton::clicked, this, &OwnGearDialog::keep);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::close);
+    auto* layout = new QVBoxLayout(this);
+    layout->addWidget(head);
+    layout->addLayout(top);
+    layout->addWidget(area, 1);
+    layout->addWidget(problem_);
+    layout->addWidget(buttons);
+    connect(kind_, &QComboBox::currentIndexChanged, this, [this] {
+        const QSignalBlocker quiet(begin_);
+        begin_->clear();
+        begin_->addItems(kinds_[static_cast<std::size_t>(kind_->currentIndex())].names());
+        rebuild();
+    });
+    connect(begin_, &QComboBox::currentIndexChanged, this, &OwnGearDialog::rebuild);
+    emit kind_->currentIndexChanged(0);
+    const int letter = fontMetrics().averageCharWidth();
+    resize(letter * 80, letter * 90);
+}
+
+void OwnGearDialog::rebuild() {
+    while (form_->rowCount() > 0) {
+        form_->removeRow(0);
+    }
+    numbers_.clear();
+    choices_.clear();
+    problem_->clear();
+    kinds_[static_cast<std::size_t>(kind_->currentIndex())].show(begin_->currentIndex());
+}
+
+void OwnGearDialog::keep() {
+    const QString name = name_->text().trimmed();
+    if (name.isEmpty()) {
+        problem_->setText(
+            tr("Gear needs a name. Type one without a brand: 'lithium battery, 105 "
+               "Ah'."));
+        return;
+    }
+    const QString problem = kinds_[static_cast<std::size_t>(kind_->currentIndex())].keep(name);
+    problem_->setText(problem.isEmpty() ? tr("Kept. Choose '%1' in Supply.").arg(name) : problem);
+}
+
+QLineEdit* OwnGearDialog::number(const QString& key, const QString& label, const QString& value) {
+    auto* edit = new QLineEdit(value, this);
+    edit->setObjectName("ownGear." + key);
+    edit->setAccessibleName(label);
+    form_->addRow(label, edit);
+    numbers_[key] = edit;
+    return edit;
+}
+
+QComboBox* OwnGearDialog::choice(const QString& key,
+                                 const QString& label,
+                                 const QStringList& choices,
+                                 const QString& value) {
+    auto* box = new QComboBox(this);
+    box->setObjectName("ownGear." + key);
+    box->setAccessibleName(label);
+    box->addItems(choices);
+    box->setCurrentText(value);
+    form_->addRow(label, box);
+    choices_[key] = box;
+    return box;
+}
+
+}  // namespace spirk::app

@@ -1,0 +1,157 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/plan_menu.h"
+
+#include <QActionGroup>
+
+#include "app/shared/text.h"
+#include "app/shell/own_gear_dialog.h"
+#include "app/shell/side_by_side_dialog.h"
+#include "core/library/gear_file.h"
+#include "core/plan/edit.h"
+#include "core/plan/plan_file.h"
+
+namespace spirk::app {
+
+PlanMenu::PlanMenu(Document& document, const Dialogs& dialogs, QWidget* parent)
+    : QMenu(tr("&Plan"), parent), document_(document), dialogs_(dialogs) {
+    addRegions();
+    addUnits();
+    addSeparator();
+    addGear();
+    connect(&document, &Document::designChanged, this, &PlanMenu::refresh);
+    refresh();
+}
+
+QAction* PlanMenu::check(QMenu* menu, const QString& name, const QString& text) {
+    QAction* action = menu->addAction(text);
+    action->setObjectName(name);
+    action->setCheckable(true);
+    return action;
+}
+
+void PlanMenu::addRegions() {
+    QMenu* menu = addMenu(tr("&Region"));
+    auto* group = new QActionGroup(this);
+    for (const Library& library : document_.libraries().regions) {
+        const Region& region = library.region;
+        QAction* action = check(menu, "plan.region." + q(region.id), q(region.name));
+        group->addAction(action);
+        regions_.push_back(action);
+        connect(action, &QAction::triggered, this, [this, &region] { moveTo(region); });
+    }
+    QAction* both = addAction(tr("&Both regions side by side…"));
+    both->setObjectName("plan.sideBySide");
+    connect(both, &QAction::triggered, this, &PlanMenu::showSideBySide);
+}
+
+void PlanMenu::addUnits() {
+    QMenu* menu = addMenu(tr("&Units"));
+    auto* lengths = new QActionGroup(this);
+    metres_ = check(menu, "plan.units.metre", tr("&Metres and kilograms"));
+    feet_ = check(menu, "plan.units.foot", tr("&Feet and pounds"));
+    menu->addSeparator();
+    auto* temperatures = new QActionGroup(this);
+    celsius_ = check(menu, "plan.units.celsius", tr("Degrees &Celsius"));
+    fahrenheit_ = check(menu, "plan.units.fahrenheit", tr("Degrees Fahren&heit"));
+    lengths->addAction(metres_);
+    lengths->addAction(feet_);
+    temperatures->addAction(celsius_);
+    temperatures->addAction(fahrenheit_);
+    const auto set = [this](QAction* action, auto change) {
+        connect(action, &QAction::triggered, this, [this, change] {
+            Units units = document_.plan().units;
+            change(units);
+            setUnits(units);
+        });
+    };
+    set(metres_, [](Units& u) { u.length = LengthUnit::Metre; });
+    set(feet_, [](Units& u) { u.length = LengthUnit::Foot; });
+    set(celsius_, [](Units& u) { u.temperature = TemperatureUnit::Celsius; });
+    set(fahrenheit_, [](Units& u) { u.temperature = TemperatureUnit::Fahrenheit; });
+}
+
+void PlanMenu::addGear() {
+    const auto add = [this](const QString& name, const QString& text, auto slot) {
+        QAction* action = addAction(text);
+        action->setObjectName(name);
+        connect(action, &QAction::triggered, this, slot);
+        return action;
+    };
+    add("plan.gear.enter", tr("&Your own gear…"), [this] { enterGear(); });
+    add("plan.gear.import", tr("&Import gear from a file…"), [this] { importGear(); });
+    exportGear_ = add("plan.gear.export", tr("&Export your own gear…"), [this] { exportGear(); });
+}
+
+void PlanMenu::refresh() {
+    const Plan& plan = document_.plan();
+    for (std::size_t i = 0; i < regions_.size(); ++i) {
+        regions_[i]->setChecked(document_.libraries().regions[i].region.id == plan.region);
+    }
+    metres_->setChecked(plan.units.length == LengthUnit::Metre);
+    feet_->setChecked(plan.units.length == LengthUnit::Foot);
+    celsius_->setChecked(plan.units.temperature == TemperatureUnit::Celsius);
+    fahrenheit_->setChecked(plan.units.temperature == TemperatureUnit::Fahrenheit);
+    exportGear_->setEnabled(!empty(plan.own));
+}
+
+void PlanMenu::moveTo(const Region& region) {
+    if (region.id != document_.plan().region) {
+        document_.push(tr("Build it in: %1").arg(q(region.name)),
+                       movedTo(document_.plan(), region));
+    }
+}
+
+void PlanMenu::setUnits(const Units& units) {
+    Plan next = document_.plan();
+    next.units = units;
+    document_.push(tr("Change the units"), std::move(next));
+}
+
+void PlanMenu::showSideBySide() {
+    auto* dialog = new SideBySideDialog(document_, parentWidget());
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->show();
+}
+
+void PlanMenu::enterGear() {
+    auto* dialog = new OwnGearDialog(document_, parentWidget());
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->show();
+}
+
+void PlanMenu::importGear() {
+    const QString path =
+        dialogs_.openFile(parentWidget(), tr("Import gear"), tr("Gear (*.spirkgear)"));
+    if (path.isEmpty()) {
+        return;
+    }
+    const auto text = readFile(path.toStdString());
+    if (!text) {
+        emit notice(q(oneLine(text.error())));
+        return;
+    }
+    const GearReading reading = readGearFile(*text, path.toStdString());
+    if (!reading.shelf) {
+        QStringList lines;
+        for (const Error& problem : reading.problems) {
+            lines << q(oneLine(problem));
+        }
+        emit notice(lines.join("\n"));
+        return;
+    }
+    Plan next = document_.plan();
+    next.own = merged(std::move(next.own), *reading.shelf);
+    document_.push(tr("Import gear"), std::move(next));
+}
+
+void PlanMenu::exportGear() {
+    const QString path = dialogs_.saveFile(
+        parentWidget(), tr("Export your own gear"), "gear.spirkgear", tr("Gear (*.spirkgear)"));
+    if (path.isEmpty()) {
+        return;
+    }
+    const auto saved = saveText(writeGearFile(document_.plan().own), path.toStdString());
+    emit notice(saved ? QString() : q(oneLine(saved.error())));
+}
+
+}  // namespace spirk::app

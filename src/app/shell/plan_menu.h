@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What holds for the whole plan: region, units, one's own gear, and both regions' answers.
+
+#include <QMenu>
+
+#include "app/shared/document.h"
+#include "app/shell/dialogs.h"
+
+namespace spirk::app {
+
+class PlanMenu : public QMenu {
+    Q_OBJECT
+public:
+    PlanMenu(Document& document, const Dialogs& dialogs, QWidget* parent);
+
+signals:
+    void notice(const QString& text);
+
+private:
+    QAction* check(QMenu* menu, const QString& name, const QString& text);
+    void addRegions();
+    void addUnits();
+    void addGear();
+    void refresh();
+    void moveTo(const Region& region);
+    void setUnits(const Units& units);
+    void showSideBySide();
+    void enterGear();
+    void importGear();
+    void exportGear();
+
+    Document& document_;
+    const Dialogs& dialogs_;
+    std::vector<QAction*> regions_;
+    QAction *metres_, *feet_, *celsius_, *fahrenheit_, *exportGear_;
+};
+
+}  // namespace spirk::app

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The plan by the rules and cables of every region, conductor by conductor. Follows the plan while
+// it is open.
+
+#include <QDialog>
+#include <QLabel>
+#include <QTableView>
+
+#include "app/shared/document.h"
+#include "core/design/side_by_side.h"
+
+namespace spirk::app {
+
+class SideBySideDialog : public QDialog {
+    Q_OBJECT
+public:
+    SideBySideDialog(Document& document, QWidget* parent);
+
+private:
+    void refresh();
+
+    Document& document_;
+    QLabel* head_;
+    QTableView* table_;
+};
+
+}  // namespace spirk::app
