@@ -160,8 +160,9 @@ TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
     emit inverter->activated(0);
     EXPECT_FALSE(plan().gear.inverter.has_value());
     EXPECT_FALSE(find<QLineEdit>("supply.inverterOn")->isEnabled());
-    inverter->setCurrentIndex(2);
-    emit inverter->activated(2);
+    const int thousand = inverter->findData("inverter_1000");
+    inverter->setCurrentIndex(thousand);
+    emit inverter->activated(thousand);
     ASSERT_TRUE(plan().gear.inverter.has_value());
     EXPECT_EQ(plan().gear.inverter->model, "inverter_1000");
 }

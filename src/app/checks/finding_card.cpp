@@ -114,7 +114,7 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
         });
         layout->addWidget(why);
     }
-    if (finding.severity != Severity::Danger) {
+    if (mayBeAccepted(finding)) {
         addAcceptance(finding, document, bar, layout);
     }
     layout->addStretch(1);

@@ -3,6 +3,7 @@
 
 #include <QHBoxLayout>
 #include <QPainter>
+#include <cmath>
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
@@ -11,6 +12,9 @@
 namespace spirk::app {
 
 namespace {
+
+// Prices are orders of magnitude: more digits would look like knowledge.
+constexpr double kPriceStep = 50.0;
 
 QIcon markIcon(const SeverityCount& count, int size) {
     QPixmap picture(size * 2, size * 2);
@@ -73,7 +77,9 @@ void Strip::refresh() {
                         ? tr("%1 worst on the inverter").arg(q(format(s.worstOnInverter)))
                         : tr("no mains loads"));
     weight_->setText(q(format(kilograms(s.weightKg), document_.plan().units)));
-    price_->setText(tr("some %1").arg(q(formatPrice(s.price, s.currency))));
+    price_->setText(
+        tr("about %1")
+            .arg(q(formatPrice(std::round(s.price / kPriceStep) * kPriceStep, s.currency))));
     findings_->setText(severityText(s.findings, 3));
     findings_->setIcon(markIcon(s.findings, fontMetrics().height() * 3 / 4));
     const QString& last = document_.consequence();

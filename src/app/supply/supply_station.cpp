@@ -19,7 +19,7 @@ namespace {
 
 // Choices to begin with when a part is added to a plan that had none.
 constexpr const char* kNone = "";
-constexpr int kNameLetters = 22;
+constexpr int kNameLetters = 18;
 const SolarChoice kFirstSolar{"panel_200", 1, 2, "mppt_100_30"};
 const EngineChoice kFirstEngine{"dcdc_30", amps(150)};
 const InverterChoice kFirstInverter{"inverter_1000", hours(2)};

@@ -59,7 +59,9 @@ struct StandingFigures {
 };
 [[nodiscard]] StandingFigures standingFigures(const Design& design);
 
-// Findings that the person has not accepted. A danger cannot be accepted: it is always counted.
+// Findings that the person has not accepted. A danger cannot be accepted, nor mains that nobody has
+// planned: both can kill, and are always counted.
+[[nodiscard]] bool mayBeAccepted(const Finding& finding);
 [[nodiscard]] bool isAccepted(const Plan& plan, const Finding& finding);
 [[nodiscard]] SeverityCount openFindings(const Design& design);
 
