@@ -18,7 +18,7 @@ namespace {
 constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
 // What a distributor's ways take.
-constexpr std::array<const char*, 1> kInDistributor{"sf51"};
+constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
 

@@ -101,6 +101,11 @@ void checkInterrupting(const CheckInput& in,
             "Feed the block by a longer or thinner cable, so that less flows, or by a fuse small "
             "enough for this circuit's cable to bear what it lets through.",
             {}};
+    } else if (fuse->computedFamily == fuse->family) {
+        f.remedy = {
+            "Put a fuse with enough capacity before it, near the bank, or fit fuses that can "
+            "interrupt more.",
+            {}};
     } else {
         f.remedy = {"Fit a {family}, or a fuse with enough capacity before it.",
                     {{"family", familyOf(in.library, fuse->computedFamily).name}}};

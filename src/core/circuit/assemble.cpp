@@ -37,6 +37,7 @@ public:
             addConductor(
                 state.circuit->conductors[i], state.numbering->conductors[i], state.ohms[i]);
         }
+        addConverters();
         finish();
     }
     [[nodiscard]] Assembly take() { return std::move(out_); }

@@ -51,16 +51,18 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
 std::vector<Moment> shownMoments(const Draft& draft) {
     std::vector<Moment> out;
     const bool inverter = draft.gear.inverter != nullptr;
-    Moment night = moment("night",
-                          inverter ? "Evening: worst case on the inverter, all 12 V loads"
-                                   : "Evening: all 12 V loads",
-                          kHalf);
+    const std::string loadsName =
+        draft.gear.bank.system > volts(12.0) ? "all DC loads" : "all 12 V loads";
+    Moment night = moment("night", "", kHalf);
+    night.name =
+        inverter ? "Evening: worst case on the inverter, " + loadsName : "Evening: " + loadsName;
     night.loads = LoadsOn::All;
     if (inverter) {
         night.inverter = std::min(draft.needs.worstMains, draft.gear.inverter->power);
     }
     out.push_back(night);
-    Moment loads = moment("loads", "All 12 V loads", kHalf);
+    Moment loads = moment("loads", "", kHalf);
+    loads.name = "A" + loadsName.substr(1);
     loads.loads = LoadsOn::All;
     out.push_back(loads);
     if (inverter) {
