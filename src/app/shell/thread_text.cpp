@@ -59,7 +59,7 @@ private:
     }
     void figure(const QString& name, const FigureId& id) {
         if (const Derivation* why = d_.why.find(id)) {
-            row(name, whyLink(id, q(why->result)));
+            row(name, whyLink(id, q(why->result, d_.plan.units)));
         }
     }
 
@@ -88,7 +88,8 @@ private:
             figure(tr("Short circuit"), cableFigure(id, "fault"));
             const CableRow& r = d_.cables.rows[index];
             row(tr("Terminals"),
-                q(r.from.stud).toHtmlEscaped() + " · " + q(r.to.stud).toHtmlEscaped());
+                q(studName(library_, r.from.stud)).toHtmlEscaped() + " · " +
+                    q(studName(library_, r.to.stud)).toHtmlEscaped());
             labels(id);
             steps(subject(id));
         } else {
@@ -113,8 +114,8 @@ private:
         for (const CutPiece& c : d_.build.cuts) {
             if (c.conductor == id) {
                 row(tr("Piece %1").arg(q(c.piece)),
-                    QStringLiteral("%1 mm, ").arg(inMillimetres(c.length), 0, 'f', 0) +
-                        escaped(c.colour) + "<br>" + escaped(c.fromLug) + " – " + escaped(c.toLug));
+                    q(format(c.length, d_.plan.units)) + ", " + escaped(c.colour) + "<br>" +
+                        escaped(c.fromLug) + " – " + escaped(c.toLug));
             }
         }
     }
@@ -237,8 +238,9 @@ private:
         for (const Finding& f : d_.checks.findings) {
             if (std::ranges::find(f.where, subject) != f.where.end()) {
                 html_ += "<p><b>" + escaped(name(f.severity)) + " " + escaped(f.rule) + ".</b> " +
-                         q(f.what).toHtmlEscaped() + " " + q(f.why).toHtmlEscaped() + " " +
-                         q(f.remedy).toHtmlEscaped() + "</p>";
+                         q(f.what, d_.plan.units).toHtmlEscaped() + " " +
+                         q(f.why, d_.plan.units).toHtmlEscaped() + " " +
+                         q(f.remedy, d_.plan.units).toHtmlEscaped() + "</p>";
             }
         }
     }

@@ -197,7 +197,25 @@ private:
             rung.device = up.end;
             openInner(rung);
             addDown(rung, *ladder.bottom);
+            addSide(rung, *ladder.bottom);
             ladder.rungs.push_back(std::move(rung));
+        }
+    }
+
+    // The negative of a converter that the chain passes through.
+    void addSide(Rung& rung, const Device& bottom) {
+        for (const Link& link : rung.up) {
+            if (link.through == nullptr || link.through->kind != DeviceKind::Converter) {
+                continue;
+            }
+            const TerminalId start{link.through->id, "neg"};
+            for (const Conductor& c : circuit_.conductors) {
+                if (!used(c) && c.from == start && c.to.device == bottom.id) {
+                    rung.side = &c;
+                    out_.used.insert(c.id);
+                    return;
+                }
+            }
         }
     }
 

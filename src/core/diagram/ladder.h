@@ -24,6 +24,7 @@ struct Rung {
     const Device* device = nullptr;
     std::unique_ptr<Ladder> inner;  // where the device is a ladder of its own
     std::vector<Link> down;
+    const Conductor* side = nullptr;  // a converter's own negative, down beside the rung
 };
 
 struct Ladder {

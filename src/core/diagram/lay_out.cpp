@@ -46,12 +46,21 @@ private:
     static double chainHeight(const std::vector<Link>& links) {
         double h = 0.0;
         for (const Link& link : links) {
-            h += kWire + (link.through != nullptr ? kThrough : 0.0);
+            h += kWire + (link.through != nullptr ? throughHeight(*link.through) : 0.0);
         }
         return h;
     }
+    // Switches and the shunt are small; what has a name of its own is as large as any device.
+    static bool isLarge(const Device& d) {
+        return d.kind == DeviceKind::Converter || d.kind == DeviceKind::Battery;
+    }
+    static double throughHeight(const Device& d) { return isLarge(d) ? kDeviceHeight : kThrough; }
+    static double throughWidth(const Device& d) {
+        return isLarge(d) ? kDeviceWidth : kThroughWidth;
+    }
     static double rungWidth(const Rung& rung) {
-        return rung.inner ? std::max(kColumn, ladderWidth(*rung.inner)) : kColumn;
+        const double own = rung.inner ? std::max(kColumn, ladderWidth(*rung.inner)) : kColumn;
+        return own + (rung.side != nullptr ? kConverterSide : 0.0);
     }
     static double ladderWidth(const Ladder& ladder) {
         double w = 0.0;
@@ -135,14 +144,16 @@ private:
             y = y1;
             upper = lower;
             if (link.through != nullptr) {
-                const Rect rect{x - kThroughWidth / 2.0, y, kThroughWidth, kThrough};
+                const double height = throughHeight(*link.through);
+                const double width = throughWidth(*link.through);
+                const Rect rect{x - width / 2.0, y, width, height};
                 addDevice(*link.through, rect);
                 terminals_[lower] = {x, y};
                 upper = {lower.device, otherPort(lower.port)};
-                y += kThrough;
+                y += height;
                 terminals_[upper] = {x, y};
                 terminals_.try_emplace(TerminalId{lower.device, "neg"},
-                                       Point{rect.x + rect.w, y - kThrough / 2.0});
+                                       Point{rect.x + rect.w, y - height / 2.0});
             }
         }
         return y;
@@ -157,7 +168,11 @@ private:
             }
             x += sideWidth(rung);
             const double width = rungWidth(rung);
-            placeRung(rung, x, width, top, bottom);
+            const double side = rung.side != nullptr ? kConverterSide : 0.0;
+            placeRung(rung, x, width - side, top, bottom);
+            if (rung.side != nullptr) {
+                placeSide(*rung.side, x + width - side, bottom);
+            }
             if (rung.device->kind == DeviceKind::SolarController) {
                 placeArray(rung.device->id, x);
             }
@@ -187,6 +202,17 @@ private:
             const double slack = bottom - begin - chainHeight(rung.down);
             placeChain(rung.down, downStart(rung, from), x, begin, 0, slack);
         }
+    }
+
+    // From the converter's side to the right of the rung and down.
+    void placeSide(const Conductor& c, double x, double bottom) {
+        const Point begin = terminals_.at(c.from);
+        const double down = x + 2.0 * kLane;
+        PlacedWire wire;
+        wire.id = c.id;
+        wire.points = {begin, {down, begin.y}, {down, bottom}};
+        wire.label = {down + kLabelPad, begin.y + kFuse, kConverterSide - 2.0 * kLane - kLabelPad, kWire};
+        out_.wires.push_back(std::move(wire));
     }
 
     static TerminalId startOf(const Rung& rung, const Conductor& first) {

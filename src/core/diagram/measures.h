@@ -23,6 +23,7 @@ inline constexpr double kPoleInset = 16.0;
 inline constexpr double kArraySide =
     kGap + kDeviceWidth + kSideWire + kThroughWidth + kSideWire - 14.0;
 inline constexpr double kVehicleSide = 2.0 * kDeviceWidth + 2.5 * kSideWire + kGap;
+inline constexpr double kConverterSide = 100.0;  // a converter's own negative with its label
 inline constexpr double kNoteWidth = 190.0;
 inline constexpr double kNoteHeight = 150.0;
 inline constexpr double kLane = 14.0;  // between parallel routed conductors
