@@ -15,8 +15,9 @@ void windowToFirstPaint(benchmark::State& state) {
     for (auto _ : state) {
         const auto library = spirk::loadLibraries(SPIRK_DATA_DIR);
         spirk::promise(library.has_value(), "the shipped library loads");
-        const QString demo = QString(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk";
-        spirk::app::MainWindow window(*library, demo, spirk::app::systemDialogs());
+        const QString demos = QString(SPIRK_DATA_DIR) + "/demo";
+        const QString demo = demos + "/bookbinder.spirk";
+        spirk::app::MainWindow window(*library, demos, spirk::app::systemDialogs());
         window.openFile(demo);
         window.show();
         benchmark::DoNotOptimize(window.grab());

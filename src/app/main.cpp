@@ -81,9 +81,14 @@ int main(int argc, char** argv) {
     }
     spirk::app::loadTranslations(application);
     spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
-    const QString demo = QString::fromStdString(data + "/demo/bookbinder.spirk");
-    spirk::app::MainWindow window(*libraries, demo, spirk::app::systemDialogs());
-    if (parser.isSet(options.size) || parser.isSet(options.pictures)) {
+    const QString demos = QString::fromStdString(data + "/demo");
+    const QString demo = demos + "/bookbinder.spirk";
+    spirk::app::MainWindow window(*libraries, demos, spirk::app::systemDialogs());
+    const bool asked = parser.isSet(options.size) || parser.isSet(options.pictures);
+    if (!asked) {
+        window.restorePlace();
+    }
+    if (asked) {
         const QString wanted = parser.value(options.size);
         const QStringList size = (wanted.isEmpty() ? "1280x800" : wanted).split('x');
         window.resize(size.value(0).toInt(), size.value(1).toInt());

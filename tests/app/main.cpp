@@ -2,12 +2,21 @@
 #include <gtest/gtest.h>
 
 #include <QApplication>
+#include <QSettings>
 
 #include "app/shared/theme.h"
+#include "tests/support/builders.h"
 
 int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
     QApplication application(argc, argv);
+    // Settings of their own: the person's stay untouched.
+    QApplication::setOrganizationName("Spirk");
+    QApplication::setApplicationName("Spirk tests");
+    QSettings::setDefaultFormat(QSettings::IniFormat);
+    QSettings::setPath(QSettings::IniFormat,
+                       QSettings::UserScope,
+                       QString::fromStdString(spirk::test::temporaryPath("settings")));
     spirk::app::loadTranslations(application);
     spirk::app::applyTheme(application, spirk::app::ThemeChoice::Light);
     return RUN_ALL_TESTS();

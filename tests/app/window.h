@@ -8,6 +8,7 @@
 #include <QAction>
 #include <QApplication>
 #include <QLineEdit>
+#include <QSettings>
 #include <QTest>
 
 #include "app/shell/main_window.h"
@@ -38,7 +39,8 @@ protected:
             }
             return QString();
         };
-        const QString demo = QString(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk";
+        QSettings().clear();
+        const QString demo = QString(SPIRK_DATA_DIR) + "/demo";
         window = std::make_unique<app::MainWindow>(libraries(), demo, dialogs);
         window->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window.get()));

@@ -4,14 +4,19 @@
 #include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDragEnterEvent>
+#include <QDropEvent>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMenuBar>
+#include <QMimeData>
 #include <QScreen>
 #include <QSplitter>
 #include <QStyle>
 #include <QToolButton>
+#include <QUrl>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/build/build_station.h"
 #include "app/cables/cables_station.h"
@@ -19,6 +24,7 @@
 #include "app/diagram/diagram_station.h"
 #include "app/needs/needs_station.h"
 #include "app/powerup/powerup_station.h"
+#include "app/shared/settings.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shell/amend_menu.h"
@@ -37,9 +43,10 @@ const char* const kPlanFilter = QT_TRANSLATE_NOOP("MainWindow", "Spirk plans (*.
 
 }  // namespace
 
-MainWindow::MainWindow(const Libraries& libraries, QString demo, Dialogs dialogs)
-    : demo_(std::move(demo)), dialogs_(std::move(dialogs)), document_(libraries) {
+MainWindow::MainWindow(const Libraries& libraries, QString demos, Dialogs dialogs)
+    : demos_(std::move(demos)), dialogs_(std::move(dialogs)), document_(libraries) {
     setObjectName("mainWindow");
+    setAcceptDrops(true);
     makeStations();
     makeFrame();
     makeFileMenu();
@@ -160,11 +167,10 @@ void MainWindow::makeFileMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&File"));
     action(menu, "file.new", tr("&New"), QKeySequence::New, [this] { newPlan(); });
     action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { askOpen(); });
-    action(menu, "file.demo", tr("Open the &demo: a bookbinder's long van"), {}, [this] {
-        if (mayLeave()) {
-            openFile(demo_);
-        }
-    });
+    QMenu* recent = menu->addMenu(tr("Open &recent"));
+    recent->setObjectName("file.recent");
+    connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
+    addDemos(menu->addMenu(tr("Open a &demo")));
     menu->addSeparator();
     action(menu, "file.save", tr("&Save"), QKeySequence::Save, [this] { save(); });
     action(
@@ -182,6 +188,61 @@ void MainWindow::makeFileMenu() {
     });
     menu->addSeparator();
     action(menu, "file.quit", tr("&Quit"), QKeySequence("Ctrl+Q"), [this] { close(); });
+}
+
+void MainWindow::addDemos(QMenu* menu) {
+    const auto add = [&](const QString& name, const QString& text, const QString& file) {
+        action(menu, name, text, {}, [this, file] { openInstead(demos_ + "/" + file); });
+    };
+    add("file.demo", tr("A &bookbinder's long van (Europe, 12 V)"), "bookbinder.spirk");
+    add("file.demo.stargazer",
+        tr("A &stargazer's high van (North America, 24 V)"),
+        "stargazer.spirk");
+    add("file.demo.paddler", tr("A &paddler's micro van (Europe, one battery)"), "paddler.spirk");
+}
+
+void MainWindow::fillRecent(QMenu* menu) {
+    menu->clear();
+    const QStringList paths = recentPlans();
+    for (const QString& path : paths) {
+        QAction* open = menu->addAction(QFileInfo(path).fileName());
+        open->setToolTip(path);
+        open->setObjectName("file.recent." + QFileInfo(path).fileName());
+        connect(open, &QAction::triggered, this, [this, path] { openInstead(path); });
+    }
+    if (paths.isEmpty()) {
+        menu->addAction(tr("Nothing yet: plans that you save or open are listed here"))
+            ->setEnabled(false);
+    }
+}
+
+void MainWindow::openInstead(const QString& path) {
+    if (mayLeave()) {
+        openFile(path);
+    }
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (urls.size() == 1 && urls.front().isLocalFile()) {
+        event->acceptProposedAction();
+    }
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    openInstead(event->mimeData()->urls().front().toLocalFile());
+}
+
+void MainWindow::restorePlace() {
+    restoreGeometry(remembered(kGeometry).toByteArray());
+    findChild<QSplitter*>("splitter")->restoreState(remembered(kSplitter).toByteArray());
+    showStation(std::clamp(remembered(kStation).toInt(), 0, stationCount() - 1));
+}
+
+void MainWindow::rememberPlace() const {
+    remember(kGeometry, saveGeometry());
+    remember(kSplitter, findChild<QSplitter*>("splitter")->saveState());
+    remember(kStation, stack_->currentIndex());
 }
 
 void MainWindow::makeExportMenu(QMenu* file) {
@@ -314,6 +375,10 @@ void MainWindow::openFile(const QString& path) {
     const std::vector<Error> problems = document_.open(path);
     if (problems.empty()) {
         selection_.select(std::nullopt);
+        if (!path.startsWith(demos_)) {
+            rememberPlan(path);
+        }
+        showNotice(keptText());
         return;
     }
     QStringList lines{
@@ -326,6 +391,19 @@ void MainWindow::openFile(const QString& path) {
         lines << tr("and %1 more").arg(problems.size() - kMostShown);
     }
     showNotice(lines.join("\n"));
+}
+
+// What of the opened file this version does not know.
+QString MainWindow::keptText() const {
+    const std::vector<KeptField>& kept = document_.plan().kept;
+    QStringList names;
+    for (const KeptField& field : kept) {
+        names << q(describe(field));
+    }
+    return names.isEmpty() ? QString()
+                           : tr("This version does not know these fields of the file; they are "
+                                "kept as they are when you save: %1.")
+                                 .arg(names.join(", "));
 }
 
 void MainWindow::openRecovered(LeftBehind left) {
@@ -342,7 +420,7 @@ void MainWindow::openRecovered(LeftBehind left) {
 
 bool MainWindow::save() {
     // The demo is everybody's: it is saved as a plan of one's own.
-    if (document_.fileName().isEmpty() || document_.fileName() == demo_) {
+    if (document_.fileName().isEmpty() || document_.fileName().startsWith(demos_)) {
         return saveAs();
     }
     const auto saved = document_.save(document_.fileName());
@@ -364,6 +442,8 @@ bool MainWindow::saveAs() {
     const auto saved = document_.save(path);
     if (!saved) {
         showNotice(q(oneLine(saved.error())));
+    } else {
+        rememberPlan(path);
     }
     return saved.has_value();
 }
@@ -383,7 +463,14 @@ bool MainWindow::mayLeave() {
     return false;
 }
 
-void MainWindow::closeEvent(QCloseEvent* event) { mayLeave() ? event->accept() : event->ignore(); }
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!mayLeave()) {
+        event->ignore();
+        return;
+    }
+    rememberPlace();
+    event->accept();
+}
 
 void MainWindow::exportDocument(PaperDocument document, const QString& name) {
     const QString path =

@@ -23,12 +23,15 @@ class DiagramStation;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    // `libraries` must outlive the window; `demo` is the path of the demo plan.
-    MainWindow(const Libraries& libraries, QString demo, Dialogs dialogs);
+    // `libraries` must outlive the window; `demos` is the folder of the demo plans.
+    MainWindow(const Libraries& libraries, QString demos, Dialogs dialogs);
 
     [[nodiscard]] Document& document() { return document_; }
     [[nodiscard]] Selection& selection() { return selection_; }
     void openFile(const QString& path);
+    // Place, widths and station of the last session, and for the next one.
+    void restorePlace();
+    void rememberPlace() const;
     // Opens what was left behind and says so above the station.
     void openRecovered(LeftBehind left);
     void showNotice(const QString& text);
@@ -40,6 +43,9 @@ public:
 
 protected:
     void closeEvent(QCloseEvent* event) override;
+    // A plan's file may be dropped on the window.
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
 private:
     // At most what the screen has room for.
@@ -47,6 +53,8 @@ private:
     void makeStations();
     void makeFrame();
     void makeFileMenu();
+    void addDemos(QMenu* menu);
+    void fillRecent(QMenu* menu);
     void makeExportMenu(QMenu* file);
     void makeEditMenu();
     void makeViewMenu();
@@ -57,11 +65,14 @@ private:
                     const QKeySequence& keys,
                     std::function<void()> run);
 
+    // Opens it if what is open may be left.
+    void openInstead(const QString& path);
     void newPlan();
     void askOpen();
     bool save();
     bool saveAs();
     [[nodiscard]] bool mayLeave();
+    [[nodiscard]] QString keptText() const;
     void exportDocument(PaperDocument document, const QString& name);
     void exportTable(const QString& name, const std::function<std::string(const Design&)>& write);
     void print(PaperDocument document);
@@ -69,7 +80,7 @@ private:
     void setTheme(int choice);
     void refreshTitle();
 
-    QString demo_;
+    QString demos_;
     Dialogs dialogs_;
     Document document_;
     Selection selection_;

@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The same plan in each region: sizes, fuses, colours and standing come from tables, not branches.
+#include <gtest/gtest.h>
+
+#include <algorithm>
+
+#include "core/cables/conductor_physics.h"
+#include "core/design/side_by_side.h"
+#include "core/plan/edit.h"
+#include "core/plan/plan_file.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::americanLibrary;
+using test::library;
+
+Plan american(Plan plan) { return movedTo(std::move(plan), americanLibrary().region); }
+
+TEST(Regions, SizesAreThoseSoldThere) {
+    const Design d = design(american(test::aFullVan()), americanLibrary());
+    for (const CableRow& row : d.cables.rows) {
+        const auto sold =
+            std::ranges::find(americanLibrary().conductors, row.area, &ConductorRow::area);
+        EXPECT_NE(sold, americanLibrary().conductors.end()) << row.id.value;
+    }
+    EXPECT_TRUE(format(test::rowOf(d, "inverter.feed+").area).ends_with("AWG"));
+}
+
+// ABYC E-11: a 105 degC boat cable carries the fuse; own arithmetic for the ambient of 40 degC.
+TEST(Regions, AFuseIsWithinTheAmpacityOfItsAmericanCable) {
+    const Design d = design(american(test::aFullVan()), americanLibrary());
+    for (const CableRow& row : d.cables.rows) {
+        if (row.protection) {
+            EXPECT_LE(*row.protection, row.ampacity) << row.id.value;
+        }
+    }
+}
+
+// NEC 690.8: 1.56 times 9.4 A for each of two strings of the panel chosen.
+TEST(Regions, ArrayCablesFollowTheFactorOfTheRegion) {
+    const Design there = design(american(test::aFullVan()), americanLibrary());
+    EXPECT_GE(test::rowOf(there, "array.lead+").ampacity, amps(1.56 * 2 * 9.4));
+    const Design here = design(test::aFullVan(), library());
+    EXPECT_GE(test::rowOf(here, "array.lead+").ampacity, amps(1.25 * 2 * 9.4));
+}
+
+TEST(Regions, LugsAreNamedAsTheyAreSold) {
+    const Design d = design(american(test::aFullVan()), americanLibrary());
+    const auto inch = [](const Part& p) { return p.name.find("5/16 in") != std::string::npos; };
+    EXPECT_TRUE(std::ranges::any_of(d.build.parts, inch));
+    EXPECT_EQ(d.build.currency, "USD");
+}
+
+TEST(Regions, ASizeThatIsNotSoldThereIsSaidAndMended) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+    plan = american(plan);
+    const Design d = design(plan, americanLibrary());
+    const Finding* f = test::findingOf(d, "SIZE");
+    ASSERT_NE(f, nullptr);
+    // 70 mm2 is more than 2/0 (67.4 mm2), so 3/0 (ASTM B258).
+    EXPECT_EQ(format(test::rowOf(d, "inverter.feed+").area), "3/0 AWG");
+    const Design mended = design(apply(plan, f->mends.front()), americanLibrary());
+    EXPECT_EQ(test::findingOf(mended, "SIZE"), nullptr);
+}
+
+TEST(Regions, AGaugeSurvivesSavingExactly) {
+    Plan plan = american(test::aFullVan());
+    plan.amendments = {SetSize{ConductorId("inverter.feed+"), awgArea(-1)}};
+    const PlanReading reading = readPlan(writePlan(plan), "test");
+    ASSERT_TRUE(reading.plan.has_value());
+    EXPECT_EQ(*reading.plan, plan);
+}
+
+TEST(Regions, AnUnknownRegionIsSaidAndReckonedWithTheFirst) {
+    Plan plan = test::aSmallVan();
+    plan.region = "atlantis";
+    const Design d = design(plan, libraryFor(test::libraries(), plan.region));
+    EXPECT_NE(test::findingOf(d, "GEAR"), nullptr);
+}
+
+TEST(SideBySide, GivesEachRegionsAnswerForEveryConductor) {
+    const SideBySide both = sideBySide(test::theDemo(), test::libraries());
+    ASSERT_EQ(both.regions.size(), 2u);
+    EXPECT_GT(both.conductors.size(), 40u);
+    for (const ConductorAnswers& c : both.conductors) {
+        ASSERT_EQ(c.regions.size(), 2u) << c.id.value;
+        EXPECT_TRUE(c.regions[0].size.ends_with("mm²")) << c.regions[0].size;
+        EXPECT_TRUE(c.regions[1].size.ends_with("AWG")) << c.regions[1].size;
+    }
+}
+
+TEST(Bundles, TiedConductorsCarryTheRegionsPart) {
+    Plan plan = american(test::aFullVan());
+    const Amps loose =
+        test::rowOf(design(plan, americanLibrary()), "circuit.kitchen.feed+").ampacity;
+    plan.amendments = {
+        SetSize{ConductorId("circuit.kitchen.feed+"),
+                test::rowOf(design(plan, americanLibrary()), "circuit.kitchen.feed+").area}};
+    for (WireWay& way : plan.van.ways) {
+        way.bundling = Bundling::Tied;
+    }
+    const Design d = design(plan, americanLibrary());
+    const CableRow& row = test::rowOf(d, "circuit.kitchen.feed+");
+    const auto index = static_cast<std::size_t>(&row - d.cables.rows.data());
+    const int tied = d.lengths.routes[index].tied;
+    ASSERT_GE(tied, 3);
+    EXPECT_NEAR(row.ampacity / loose, bundleFactor(americanLibrary(), tied).factor, 1e-9);
+}
+
+TEST(Weight, IsTheSumOfThePartsAndRisesWithTheBank) {
+    Plan plan = test::aSmallVan();
+    const Design one = design(plan, library());
+    double sum = 0.0;
+    for (const Part& p : one.build.parts) {
+        sum += p.weightKg;
+    }
+    EXPECT_NEAR(one.build.weightKg, sum, 1e-9);
+    plan.gear.bank.count = 2;
+    // One more battery of 12 kg and its leads, bars and fuses.
+    const double more = design(plan, library()).build.weightKg - one.build.weightKg;
+    EXPECT_GT(more, 12.0);
+    EXPECT_LT(more, 16.0);
+}
+
+}  // namespace
+}  // namespace spirk
