@@ -181,6 +181,25 @@ TEST_F(PlanMenuTest, TheWindowRemembersItsStation) {
     EXPECT_TRUE(find<QWidget>("cables.table")->isVisible());
 }
 
+TEST_F(PlanMenuTest, AnythingIsFoundByItsWords) {
+    trigger("file.demo");
+    trigger("edit.find");
+    auto* field = find<QLineEdit>("finder.field");
+    auto* list = find<QAbstractItemView>("finder.list");
+    QTest::keyClicks(field, "inverter positive bar to");
+    ASSERT_GE(list->model()->rowCount(), 1);
+    EXPECT_TRUE(list->currentIndex().data().toString().contains("positive bar to inverter"));
+    QTest::keyClick(field, Qt::Key_Return);
+    ASSERT_TRUE(window->selection().subject().has_value());
+    EXPECT_EQ(window->selection().subject()->id, "inverter.feed+");
+    QTest::qWait(0);
+    trigger("edit.find");
+    field = find<QLineEdit>("finder.field");
+    QTest::keyClicks(field, "north america");
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_EQ(plan().region, "north_america");
+}
+
 TEST_F(PlanMenuTest, EveryDemoOpensWithoutADanger) {
     for (const char* demo : {"file.demo.stargazer", "file.demo.paddler"}) {
         trigger(demo);

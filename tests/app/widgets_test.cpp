@@ -12,6 +12,7 @@
 #include <algorithm>
 
 #include "app/build/list_models.h"
+#include "app/cables/time_current_view.h"
 #include "app/checks/finding_card.h"
 #include "app/diagram/diagram_view.h"
 #include "app/needs/needs_model.h"
@@ -165,6 +166,17 @@ TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
     emit inverter->activated(thousand);
     ASSERT_TRUE(plan().gear.inverter.has_value());
     EXPECT_EQ(plan().gear.inverter->model, "inverter_1000");
+}
+
+TEST_F(Widgets, TheChosenConductorHasItsTimeCurrentPicture) {
+    trigger("view.station.3");
+    window->selection().select(std::nullopt);
+    auto* picture = find<app::TimeCurrentView>("cables.timeCurrent");
+    EXPECT_TRUE(picture->inWords().contains("Choose a conductor"));
+    window->selection().select(subject(ConductorId("inverter.feed+")));
+    EXPECT_TRUE(picture->inWords().contains("opens within"));
+    EXPECT_EQ(picture->accessibleDescription(), picture->inWords());
+    EXPECT_FALSE(picture->grab().isNull());
 }
 
 TEST_F(Widgets, DiagramClosesABlockToABoxAndOpensItAgain) {

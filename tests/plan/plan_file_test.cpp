@@ -213,7 +213,7 @@ TEST(PlanFile, TheExampleOfTheDocumentationLoads) {
     const PlanReading reading = readPlan(page.substr(start, end - start), "docs/file-format.md");
     ASSERT_TRUE(reading.plan.has_value())
         << (reading.problems.empty() ? "" : oneLine(reading.problems[0]));
-    EXPECT_EQ(reading.plan->amendments.size(), 6u);  // one of each kind
+    EXPECT_EQ(reading.plan->amendments.size(), 7u);  // one of each kind
 }
 
 }  // namespace

@@ -4,11 +4,13 @@
 #include <QHBoxLayout>
 #include <QItemSelectionModel>
 #include <QLabel>
+#include <QSplitter>
 #include <QTabWidget>
 #include <QVBoxLayout>
 
 #include "app/cables/margin_delegate.h"
 #include "app/cables/places_tables.h"
+#include "app/cables/time_current_view.h"
 
 namespace spirk::app {
 
@@ -27,7 +29,14 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
     table_->setContextMenuPolicy(Qt::CustomContextMenu);
     auto* tabs = new QTabWidget(this);
     tabs->setObjectName("cables.tabs");
-    tabs->addTab(table_, tr("Con&ductors"));
+    auto* conductors = new QSplitter(Qt::Vertical, this);
+    conductors->setObjectName("cables.splitter");
+    conductors->addWidget(table_);
+    conductors->addWidget(new TimeCurrentView(document, selection, conductors));
+    conductors->setStretchFactor(0, 3);
+    conductors->setStretchFactor(1, 2);
+    conductors->setChildrenCollapsible(false);
+    tabs->addTab(conductors, tr("Con&ductors"));
     tabs->addTab(makePlaces(), tr("&Places and ways"));
     auto* hint = new QLabel(
         tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
@@ -74,7 +83,9 @@ QString CablesStation::summary() const {
     for (const CutPiece& c : design().build.cuts) {
         metresOfCable += c.length.si();
     }
-    return tr("%1 m of cable").arg(metresOfCable, 0, 'f', 0);
+    return plan().units.length == LengthUnit::Metre
+               ? tr("%1 m of cable").arg(metresOfCable, 0, 'f', 0)
+               : tr("%1 ft of cable").arg(inFeet(metres(metresOfCable)), 0, 'f', 0);
 }
 
 StationState CablesStation::state() const {

@@ -28,6 +28,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "app/shell/amend_menu.h"
+#include "app/shell/finder.h"
 #include "app/shell/plan_menu.h"
 #include "app/supply/supply_station.h"
 #include "core/exchange/csv.h"
@@ -288,6 +289,8 @@ void MainWindow::makeEditMenu() {
     menu->addAction(redo);
     menu->addSeparator();
     menu->addMenu(findChild<AmendMenu*>("menu.amend"));
+    menu->addSeparator();
+    action(menu, "edit.find", tr("&Find anything…"), QKeySequence("Ctrl+K"), [this] { find(); });
     auto* plan = new PlanMenu(document_, dialogs_, this);
     plan->setObjectName("menu.plan");
     menuBar()->addMenu(plan);
@@ -322,6 +325,19 @@ void MainWindow::makeViewMenu() {
         connect(a, &QAction::triggered, this, [this, i] { setTheme(i); });
     }
     // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the window owns the group
+}
+
+void MainWindow::find() {
+    std::vector<QAction*> actions;
+    for (QAction* action : findChildren<QAction*>()) {
+        const QString name = action->objectName();
+        if (!name.isEmpty() && !name.startsWith("qt_") && name != "edit.find") {
+            actions.push_back(action);
+        }
+    }
+    auto* finder = new Finder(document_, selection_, actions, this);
+    finder->setAttribute(Qt::WA_DeleteOnClose);
+    finder->open();
 }
 
 void MainWindow::makeHelpMenu() {

@@ -77,6 +77,7 @@ private:
     void exportTable(const QString& name, const std::function<std::string(const Design&)>& write);
     void print(PaperDocument document);
     void askWhy();
+    void find();
     void setTheme(int choice);
     void refreshTitle();
 

@@ -44,10 +44,6 @@ std::string formatSeconds(double seconds) {
                                        : formatNumber(seconds, kDigits) + " s";
 }
 
-// Exact by definition: the international foot and pound.
-constexpr double kMetresPerFoot = 0.3048;
-constexpr double kKilogramsPerPound = 0.45359237;
-
 std::string formatLength(double metres, LengthUnit unit) {
     if (unit == LengthUnit::Metre) {
         return fmt::format("{:.2f} m", metres);

@@ -49,6 +49,10 @@ constexpr Celsius celsius(double v) { return {v}; }
 constexpr Kelvins kelvins(double v) { return {v}; }
 
 constexpr double inMm2(SquareMetres a) { return a.si() * 1e6; }
+// Exact by definition: the international foot and pound.
+inline constexpr double kMetresPerFoot = 0.3048;
+inline constexpr double kKilogramsPerPound = 0.45359237;
+constexpr double inFeet(Metres l) { return l.si() / kMetresPerFoot; }
 constexpr double inMillimetres(Metres l) { return l.si() * 1e3; }
 constexpr double inHours(Seconds t) { return t.si() / 3600.0; }
 constexpr double inWattHours(Joules e) { return e.si() / 3600.0; }

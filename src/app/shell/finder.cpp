@@ -1,0 +1,148 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/finder.h"
+
+#include <QAction>
+#include <QKeyEvent>
+#include <QMenu>
+#include <QRegularExpression>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+
+namespace spirk::app {
+
+namespace {
+
+constexpr int kEntryRole = Qt::UserRole + 1;
+
+}  // namespace
+
+Finder::Finder(Document& document,
+               Selection& selection,
+               const std::vector<QAction*>& actions,
+               QWidget* parent)
+    : QDialog(parent) {
+    setObjectName("finder");
+    setWindowTitle(tr("Find anything"));
+    field_ = new QLineEdit(this);
+    field_->setObjectName("finder.field");
+    field_->setAccessibleName(tr("Words to find"));
+    field_->setPlaceholderText(tr("A device, conductor, figure, rule or action"));
+    field_->installEventFilter(this);
+    model_ = new QStandardItemModel(this);
+    found_ = new QSortFilterProxyModel(this);
+    found_->setSourceModel(model_);
+    found_->setFilterCaseSensitivity(Qt::CaseInsensitive);
+    list_ = new QListView(this);
+    list_->setObjectName("finder.list");
+    list_->setAccessibleName(tr("What was found"));
+    list_->setModel(found_);
+    list_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    auto* layout = new QVBoxLayout(this);
+    layout->addWidget(field_);
+    layout->addWidget(list_, 1);
+    const Design& design = *document.design();
+    addActions(actions);
+    addCircuit(design, selection);
+    addFindings(design, selection);
+    addFigures(design, selection);
+    connect(field_, &QLineEdit::textChanged, this, &Finder::filter);
+    connect(field_, &QLineEdit::returnPressed, this, &Finder::goToChosen);
+    connect(list_, &QListView::activated, this, &Finder::goToChosen);
+    filter(QString());
+    const int letter = fontMetrics().averageCharWidth();
+    resize(letter * 80, letter * 60);
+}
+
+void Finder::add(const QString& text, const QString& kind, std::function<void()> go) {
+    auto* item = new QStandardItem(tr("%1  ·  %2").arg(text, kind));
+    item->setData(static_cast<int>(entries_.size()), kEntryRole);
+    model_->appendRow(item);
+    entries_.push_back({text, kind, std::move(go)});
+}
+
+void Finder::addActions(const std::vector<QAction*>& actions) {
+    for (QAction* action : actions) {
+        if (action->isEnabled() && !action->text().isEmpty() && action->menu() == nullptr) {
+            QString text = action->text();
+            text.remove('&');
+            const QString keys = action->shortcut().toString(QKeySequence::NativeText);
+            add(keys.isEmpty() ? text : tr("%1 (%2)").arg(text, keys), tr("action"), [action] {
+                action->trigger();
+            });
+        }
+    }
+}
+
+void Finder::addCircuit(const Design& design, Selection& selection) {
+    for (const Device& d : design.wiring.circuit.devices) {
+        add(q(d.name), tr("device"), [&selection, where = subject(d.id)] {
+            selection.select(where);
+        });
+    }
+    for (const Conductor& c : design.wiring.circuit.conductors) {
+        const auto number = design.build.numbers.find(c.id);
+        const QString name = number == design.build.numbers.end()
+                                 ? q(c.name)
+                                 : tr("%1 · %2").arg(number->second).arg(q(c.name));
+        add(name, tr("conductor"), [&selection, where = subject(c.id)] {
+            selection.select(where);
+        });
+    }
+}
+
+void Finder::addFindings(const Design& design, Selection& selection) {
+    for (const Finding& f : design.checks.findings) {
+        if (!f.where.empty()) {
+            add(q(f.rule) + " · " + q(f.what, design.plan.units),
+                q(name(f.severity)),
+                [&selection, where = f.where.front()] { selection.select(where); });
+        }
+    }
+}
+
+void Finder::addFigures(const Design& design, Selection& selection) {
+    for (const auto& [id, derivation] : design.why.all()) {
+        add(q(derivation.title) + ": " + q(derivation.result, design.plan.units),
+            tr("figure"),
+            [&selection, figure = id] { selection.askWhy(figure); });
+    }
+}
+
+// All words, in any order.
+void Finder::filter(const QString& typed) {
+    QString pattern;
+    for (const QString& word : typed.split(' ', Qt::SkipEmptyParts)) {
+        pattern += "(?=.*" + QRegularExpression::escape(word) + ")";
+    }
+    found_->setFilterRegularExpression(
+        QRegularExpression("^" + pattern, QRegularExpression::CaseInsensitiveOption));
+    list_->setCurrentIndex(found_->index(0, 0));
+}
+
+// Up and down move in the list while the person goes on typing.
+bool Finder::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == field_ && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Up || key == Qt::Key_Down) {
+            const int row = list_->currentIndex().row() + (key == Qt::Key_Down ? 1 : -1);
+            if (row >= 0 && row < found_->rowCount()) {
+                list_->setCurrentIndex(found_->index(row, 0));
+            }
+            return true;
+        }
+    }
+    return QDialog::eventFilter(watched, event);
+}
+
+void Finder::goToChosen() {
+    const QModelIndex now = list_->currentIndex();
+    if (!now.isValid()) {
+        return;
+    }
+    const auto go = entries_[static_cast<std::size_t>(now.data(kEntryRole).toInt())].go;
+    accept();
+    go();
+}
+
+}  // namespace spirk::app
