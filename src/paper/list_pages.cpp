@@ -66,7 +66,7 @@ void addParts(PageFlow& flow, const Design& design) {
     }
     flow.table({{tr("Part"), 70},
                 {tr("Quantity"), 20, true},
-                {tr("Price, some"), 22, true},
+                {tr("Price, about"), 22, true},
                 {tr("Used by"), 54},
                 {tr("Have"), 14}},
                rows);

@@ -68,7 +68,7 @@ QVariant ListModel::headerData(int section, Qt::Orientation orientation, int rol
 ListModel* partsModel(Document& document, QObject* parent) {
     return new ListModel(
         document,
-        {tr("Group"), tr("Part"), tr("Quantity"), tr("Weight"), tr("Price, some"), tr("Used by")},
+        {tr("Group"), tr("Part"), tr("Quantity"), tr("Weight"), tr("Price, about"), tr("Used by")},
         [](const Design& d) {
             ListModel::Rows rows;
             for (const Part& p : d.build.parts) {

@@ -113,6 +113,12 @@ void CablesStation::followSelection() {
     table_->choose(row);
 }
 
+// The row that was chosen elsewhere is brought into view once there is a view.
+void CablesStation::showEvent(QShowEvent* event) {
+    Station::showEvent(event);
+    followSelection();
+}
+
 void CablesStation::refresh() { followSelection(); }
 
 }  // namespace spirk::app

@@ -21,6 +21,7 @@ signals:
 
 protected:
     void refresh() override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     [[nodiscard]] QWidget* makePlaces();

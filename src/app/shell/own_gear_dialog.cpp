@@ -29,19 +29,24 @@ std::string idFor(const QString& name) {
     return "own." + out.toStdString();
 }
 
-std::vector<std::string> choicesOf(TextFrom from,
-                                   const std::vector<std::string>& own,
-                                   const Library& library) {
-    std::vector<std::string> out = own;
+// What a text field may hold, by id, as people read it.
+std::vector<std::pair<std::string, std::string>> choicesOf(TextFrom from,
+                                                           const std::vector<std::string>& own,
+                                                           const Library& library) {
+    std::vector<std::pair<std::string, std::string>> out;
+    for (const std::string& id : own) {
+        out.emplace_back(id, id);
+    }
     if (from == TextFrom::Chemistries) {
         for (const Chemistry& c : library.chemistries) {
-            out.push_back(c.id);
+            out.emplace_back(c.id, c.name);
         }
     } else if (from == TextFrom::Studs) {
         for (const Stud& s : library.studs) {
-            out.push_back(s.id);
+            out.emplace_back(s.id, s.name);
         }
-        out.insert(out.end(), {"clamp", "blade"});
+        out.emplace_back("clamp", "clamp");
+        out.emplace_back("blade", "blade");
     }
     return out;
 }
@@ -83,14 +88,12 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
         const Model& model = *all[static_cast<std::size_t>(nth)];
         name_->setText(q(model.name));
         for (const auto& field : fields.texts) {
-            QStringList choices;
-            for (const std::string& c : choicesOf(field.from, field.choices, document_.library())) {
-                choices << q(c);
+            QComboBox* box = choice(q(std::string(field.key)), q(std::string(field.label)));
+            for (const auto& [id, text] :
+                 choicesOf(field.from, field.choices, document_.library())) {
+                box->addItem(q(text), q(id));
             }
-            choice(q(std::string(field.key)),
-                   q(std::string(field.label)),
-                   choices,
-                   q(field.get(model)));
+            box->setCurrentIndex(box->findData(q(field.get(model))));
         }
         for (const auto& field : fields.numbers) {
             const auto value = field.get(model);
@@ -106,7 +109,9 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
         model.id = idFor(name);
         model.name = name.toStdString();
         for (const auto& field : fields.texts) {
-            field.set(model, choices_.at(q(std::string(field.key)))->currentText().toStdString());
+            field.set(
+                model,
+                choices_.at(q(std::string(field.key)))->currentData().toString().toStdString());
         }
         for (const auto& field : fields.numbers) {
             QLineEdit* edit = numbers_.at(q(std::string(field.key)));
@@ -178,6 +183,7 @@ OwnGearDialog::OwnGearDialog(Document& document, QWidget* parent)
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
     auto* keepButton = buttons->addButton(tr("Kee&p it in the plan"), QDialogButtonBox::ApplyRole);
     keepButton->setObjectName("ownGear.keep");
+    keepButton->setDefault(true);
     connect(keepButton, &QPushButton::clicked, this, &OwnGearDialog::keep);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::close);
     auto* layout = new QVBoxLayout(this);
@@ -229,15 +235,10 @@ QLineEdit* OwnGearDialog::number(const QString& key, const QString& label, const
     return edit;
 }
 
-QComboBox* OwnGearDialog::choice(const QString& key,
-                                 const QString& label,
-                                 const QStringList& choices,
-                                 const QString& value) {
+QComboBox* OwnGearDialog::choice(const QString& key, const QString& label) {
     auto* box = new QComboBox(this);
     box->setObjectName("ownGear." + key);
     box->setAccessibleName(label);
-    box->addItems(choices);
-    box->setCurrentText(value);
     form_->addRow(label, box);
     choices_[key] = box;
     return box;

@@ -35,10 +35,7 @@ private:
     void rebuild();
     void keep();
     QLineEdit* number(const QString& key, const QString& label, const QString& value);
-    QComboBox* choice(const QString& key,
-                      const QString& label,
-                      const QStringList& choices,
-                      const QString& value);
+    QComboBox* choice(const QString& key, const QString& label);
 
     Document& document_;
     QComboBox *kind_, *begin_;
