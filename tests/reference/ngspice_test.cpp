@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 #include <ngspice/sharedspice.h>
 
+#include <algorithm>
 #include <cmath>
 #include <cstring>
 #include <sstream>
@@ -13,7 +14,7 @@
 namespace spirk {
 namespace {
 
-constexpr int kNetworks = 20;
+constexpr int kNetworks = 200;
 // Of the bank's voltage, and of the largest current.
 constexpr double kAgreement = 1e-6;
 constexpr double kBankVolts = 13.2;
@@ -127,14 +128,20 @@ std::vector<double> judge(const Network& n) {
     return out;
 }
 
-TEST(Ngspice, AgreesOnTwentyGeneratedNetworks) {
+TEST(Ngspice, AgreesOnTwoHundredGeneratedNetworks) {
+    int collapsed = 0;
     for (unsigned seed = 1; seed <= kNetworks; ++seed) {
         SCOPED_TRACE("network " + std::to_string(seed));
         const Network n = test::randomNetwork(seed, 4 + static_cast<int>(seed));
         const Solution ours = solve(n);
-        ASSERT_TRUE(ours.served);
         const std::vector<double> theirs = judge(n);
         ASSERT_EQ(theirs.size(), static_cast<std::size_t>(n.nodes)) << messages();
+        if (!ours.served) {
+            // Theirs goes on below the voltage at which a load can be served: it has collapsed.
+            ++collapsed;
+            EXPECT_LT(*std::ranges::min_element(theirs), 0.0);
+            continue;
+        }
         for (int i = 0; i < n.nodes; ++i) {
             EXPECT_NEAR(ours.across(i, 0).si(),
                         theirs[static_cast<std::size_t>(i)],
@@ -159,6 +166,8 @@ TEST(Ngspice, AgreesOnTwentyGeneratedNetworks) {
                 << "source " << i;
         }
     }
+    // Nearly all can be served: the comparison is of them.
+    EXPECT_LE(collapsed, kNetworks / 50);
 }
 
 }  // namespace
