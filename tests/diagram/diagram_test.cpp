@@ -166,5 +166,49 @@ TEST(Diagram, SameCircuitGivesTheSameDrawing) {
     EXPECT_EQ(layOut(circuit, {}), layOut(circuit, {}));
 }
 
+// One plan in some ten thousand: the vehicle's own cable was drawn by its place and by its chain.
+TEST(Diagram, AVehiclesCableWithAnEndMovedIsDrawnOnce) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {
+        MoveEnd{ConductorId("vehicle.charge+"), End::From, {DeviceId("main.switch"), "a"}},
+        InsertIsolator{ConductorId("vehicle.charge+")},
+        InsertIsolator{ConductorId("main.feed+")}};
+    const Circuit circuit = circuitOf(plan);
+    const DiagramGeometry g = layOut(circuit, {});
+    EXPECT_EQ(std::ranges::count(g.wires, ConductorId("vehicle.charge+"), &PlacedWire::id), 1);
+    EXPECT_EQ(g.wires.size(), circuit.conductors.size());
+}
+
+TEST(Diagram, AConverterStandsInItsRungWithItsNegativeBesideIt) {
+    Plan plan = test::aSmallVan();
+    plan.gear.bank = {"lfp_24_100", 1, 1};
+    plan.gear.converter = "converter_20";
+    plan.appliances[1].supplied = Supplied::Twelve;
+    const Circuit circuit = circuitOf(plan);
+    const DiagramGeometry g = layOut(circuit, {});
+    EXPECT_EQ(g.wires.size(), circuit.conductors.size());
+    const PlacedWire* side = wireOf(g, "converter.feed-");
+    ASSERT_NE(side, nullptr);
+    EXPECT_FALSE(side->stray);
+    ASSERT_EQ(side->points.size(), 3u);
+    for (const PlacedDevice& d : g.devices) {
+        // Its vertical part passes no device.
+        const bool crosses =
+            side->points[1].x > d.rect.x && side->points[1].x < d.rect.x + d.rect.w;
+        EXPECT_FALSE(crosses) << d.id.value;
+    }
+}
+
+TEST(Diagram, BatteriesInSeriesHangInOneRung) {
+    Plan plan = test::aSmallVan();
+    plan.gear.bank = {"agm_110", 2, 2};
+    const Circuit circuit = circuitOf(plan);
+    const DiagramGeometry g = layOut(circuit, {});
+    EXPECT_EQ(g.wires.size(), circuit.conductors.size());
+    for (const PlacedWire& w : g.wires) {
+        EXPECT_FALSE(w.stray) << w.id.value;
+    }
+}
+
 }  // namespace
 }  // namespace spirk

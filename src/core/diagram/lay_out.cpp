@@ -211,7 +211,8 @@ private:
         PlacedWire wire;
         wire.id = c.id;
         wire.points = {begin, {down, begin.y}, {down, bottom}};
-        wire.label = {down + kLabelPad, begin.y + kFuse, kConverterSide - 2.0 * kLane - kLabelPad, kWire};
+        wire.label = {
+            down + kLabelPad, begin.y + kFuse, kConverterSide - 2.0 * kLane - kLabelPad, kWire};
         out_.wires.push_back(std::move(wire));
     }
 
@@ -315,7 +316,9 @@ private:
         addDevice(*starter, {x1, y, kDeviceWidth, kDeviceHeight});
         terminals_[{alternator->id, "+"}] = {x0 + kDeviceWidth, y + kPoleInset};
         terminals_[{starter->id, "+"}] = {x1 + kDeviceWidth, y + kPoleInset};
-        if (const Conductor* own = findConductor(circuit_, ConductorId("vehicle.charge+"))) {
+        // With an end moved it is a stray like any other.
+        const Conductor* own = findConductor(circuit_, ConductorId("vehicle.charge+"));
+        if (own != nullptr && own->from.device == alternator->id && own->to.device == starter->id) {
             const Point a{x0 + kDeviceWidth, y + kPoleInset};
             const Point b{x1, y + kPoleInset};
             out_.wires.push_back({own->id, {a, b}, {a.x, a.y, b.x - a.x, 24.0}, {}, false});
