@@ -246,5 +246,50 @@ TEST_F(Recompute, LinkedTermsShowTheValueOfTheFigureTheyLinkTo) {
     EXPECT_GT(seen, 200);
 }
 
+TEST_F(Recompute, WeightAndPriceOfTheParts) {
+    for (const char* id : {"build.weight", "build.price"}) {
+        expectNear(result(why(id)), sum(why(id)), kTolerance);
+    }
+    expectNear(result(why("build.weight")), demo().build.weightKg, kTolerance);
+}
+
+TEST_F(Recompute, WhatChargesTheBank) {
+    const Derivation& d = why("bank.charge");
+    expectNear(result(d), term(d, "I_sun") + term(d, "I_engine"), kTolerance);
+}
+
+TEST_F(Recompute, HowTheBatteriesShare) {
+    const Derivation& d = why("bank.share");
+    expectNear(result(d) + 1.0, term(d, "I_most") / (term(d, "Σ I") / term(d, "n")), kTolerance);
+}
+
+TEST_F(Recompute, HotVoltageOfAString) {
+    const Derivation& d = why("solar.voc.hot");
+    const double hot = term(d, "T_hot");
+    expectNear(result(d),
+               term(d, "n") * term(d, "V_oc") * (1.0 + term(d, "β") * (hot - 25.0)),
+               kTolerance);
+}
+
+// A device's own figure is its conductors' current at the moment when it is largest.
+TEST_F(Recompute, WhatFlowsThroughTheMainSwitch) {
+    const Derivation& d = why("device.main.switch.through");
+    expectNear(result(d), term(d, "I"), kTolerance);
+    expectNear(result(d), test::rowOf(demo(), "main.feed+").load.si(), 1e-6);
+}
+
+// IEC 62485-2, worked example of the trade: 12 V, 200 Ah, vented lead at boost: 33.6 cm2 (own
+// arithmetic: 28 * 0.05 * 6 * 20 * 200 / 1000).
+TEST(RecomputeGas, OpeningForAVentedBank) {
+    Plan plan = test::aSmallVan();
+    plan.own.batteries = {*findById(test::library().batteries, "flooded_110")};
+    plan.own.batteries.front().capacity = ampHours(200);
+    plan.gear.bank.model = "flooded_110";
+    const Design d = design(plan, test::library());
+    const Derivation* vent = d.why.find(FigureId("bank.vent"));
+    ASSERT_NE(vent, nullptr);
+    expectNear(std::get<Measure>(vent->result).si, 33.6, 1e-9);
+}
+
 }  // namespace
 }  // namespace spirk

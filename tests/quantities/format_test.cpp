@@ -25,6 +25,29 @@ TEST(Format, ShowsTheDigitsThatMeanSomething) {
     EXPECT_EQ(format(celsius(-20)), "-20 °C");
 }
 
+// The international foot and pound, exact by definition; 20 degC is 68 degF.
+TEST(Format, FollowsTheUnitsThatAPersonThinksIn) {
+    const Units american{LengthUnit::Foot, TemperatureUnit::Fahrenheit};
+    EXPECT_EQ(format(metres(3.048), american), "10.0 ft");
+    EXPECT_EQ(format(metres(0.1778), american), "7.0 in");
+    EXPECT_EQ(format(celsius(20), american), "68 °F");
+    EXPECT_EQ(format(kilograms(0.45359237), american), "1 lb");
+    EXPECT_EQ(format(kilograms(12)), "12 kg");
+    EXPECT_EQ(format(volts(12.8), american), "12.80 V");
+    EXPECT_EQ(formatPrice(1239.6, "USD"), "1240 USD");
+}
+
+// A conductor reads as it is sold, whatever the units: ASTM B258.
+TEST(Format, AGaugeReadsAsAGauge) {
+    EXPECT_EQ(format(awgArea(4)), "4 AWG");
+    EXPECT_EQ(format(awgArea(-1)), "2/0 AWG");
+    EXPECT_EQ(format(awgArea(0)), "1/0 AWG");
+    EXPECT_EQ(gaugeName(awgArea(16)), "16");
+    for (const double mm2 : {0.75, 1.0, 1.5, 2.5, 4.0, 6.0, 10.0, 16.0, 25.0, 35.0, 50.0, 70.0}) {
+        EXPECT_FALSE(gaugeName(squareMillimetres(mm2)).has_value()) << mm2;
+    }
+}
+
 TEST(Format, NumberHasNoTrailingZerosAndNoNegativeZero) {
     EXPECT_EQ(formatNumber(35.0, 3), "35");
     EXPECT_EQ(formatNumber(0.0303, 3), "0.0303");

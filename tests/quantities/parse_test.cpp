@@ -93,5 +93,21 @@ TEST(Parse, ErrorSaysWhatWasTypedAndShowsAGoodEntry) {
     EXPECT_NE(parsed.error().remedy.find("1.2 kW"), std::string::npos);
 }
 
+TEST(Parse, ANumberAloneTakesThePersonsUnit) {
+    const Units american{LengthUnit::Foot, TemperatureUnit::Fahrenheit};
+    EXPECT_NEAR(parseLength("10", american)->si(), 3.048, 1e-12);
+    EXPECT_EQ(parseLength("3 m", american)->si(), 3.0);
+    EXPECT_EQ(parseLength("10")->si(), 10.0);
+    EXPECT_NEAR(parseTemperature("68", american)->degrees, 20.0, 1e-12);
+    EXPECT_EQ(parseTemperature("20 C", american)->degrees, 20.0);
+}
+
+TEST(Parse, GaugesOfTables) {
+    EXPECT_EQ(gaugeArea("2/0"), awgArea(-1));
+    EXPECT_EQ(gaugeArea("16"), awgArea(16));
+    EXPECT_FALSE(gaugeArea("6/0").has_value());
+    EXPECT_FALSE(gaugeArea("thick").has_value());
+}
+
 }  // namespace
 }  // namespace spirk

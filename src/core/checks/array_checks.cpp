@@ -35,6 +35,16 @@ Celsius hotCells(const CheckInput& in) {
     return panelPower(*in.gear.solar->panel, kFullSun, warmest + kelvins(kDayAboveMean)).cell;
 }
 
+// Twice as many panels in each string, where their number allows it.
+void offerLongerStrings(const ChosenSolar& s, Finding& f) {
+    if (s.parallel % 2 == 0) {
+        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
+                            {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
+                           {{"gear.solar.series", "", s.series * 2.0},
+                            {"gear.solar.parallel", "", s.parallel / 2.0}}});
+    }
+}
+
 void checkHot(const CheckInput& in, Checks& out) {
     const ChosenSolar& s = *in.gear.solar;
     const Celsius hot = hotCells(in);
@@ -74,12 +84,7 @@ void checkHot(const CheckInput& in, Checks& out) {
     f.why = {"It does not start, or stops before the bank is full.", {}};
     f.remedy = {"Put more panels in series.", {}};
     f.figures = {FigureId("solar.voc.hot")};
-    if (s.parallel % 2 == 0) {
-        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
-                            {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
-                           {{"gear.solar.series", "", s.series * 2.0},
-                            {"gear.solar.parallel", "", s.parallel / 2.0}}});
-    }
+    offerLongerStrings(s, f);
     out.findings.push_back(std::move(f));
 }
 
@@ -95,12 +100,7 @@ void checkStrings(const CheckInput& in, Checks& out) {
              {{"others", measure(others)}, {"bears", measure(s.panel->maxSeriesFuse)}}};
     f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series.",
                 {{"fuse", measure(s.panel->maxSeriesFuse)}}};
-    if (s.parallel % 2 == 0) {
-        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
-                            {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
-                           {{"gear.solar.series", "", s.series * 2.0},
-                            {"gear.solar.parallel", "", s.parallel / 2.0}}});
-    }
+    offerLongerStrings(s, f);
     out.findings.push_back(std::move(f));
 }
 

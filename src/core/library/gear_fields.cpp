@@ -1,36 +1,75 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/library/gear_fields.h"
 
-#include "core/result/promise.h"
-
 namespace spirk {
 
 namespace {
 
-template <class Model>
-using Number = NumberField<Model>;
-template <class Model>
-using Text = TextField<Model>;
 using Optional = std::optional<double>;
 
-template <class Model>
-void addWare(std::vector<Number<Model>>& numbers) {
-    numbers.push_back({"weight_kg",
-                       "weight",
-                       "kg",
-                       0,
-                       300,
-                       [](const Model& m) { return Optional(m.weightKg); },
-                       [](Model& m, Optional v) { m.weightKg = *v; }});
-    numbers.push_back({"price",
-                       "price, order of magnitude",
-                       "",
-                       0,
-                       50e3,
-                       [](const Model& m) { return Optional(m.price); },
-                       [](Model& m, Optional v) { m.price = *v; }});
+template <class Quantity>
+double siOf(Quantity q) {
+    return q.si();
+}
+double degreesOf(Celsius t) { return t.degrees; }
+double same(double v) { return v; }
+
+template <class Model, class Value>
+Model modelOf(Value Model::*);
+
+// A parameter kept in `Member`; `In` and `Out` convert between it and the file's unit.
+template <auto Member, auto In, auto Out>
+auto number(std::string_view key,
+            std::string_view label,
+            std::string_view unit,
+            double least,
+            double most) {
+    using Model = decltype(modelOf(Member));
+    return NumberField<Model>{key,
+                              label,
+                              unit,
+                              least,
+                              most,
+                              [](const Model& m) { return Optional(Out(m.*Member)); },
+                              [](Model& m, Optional v) { m.*Member = In(*v); }};
+}
+template <auto Member>
+auto inVolts(std::string_view key, std::string_view label, double least, double most) {
+    return number<Member, volts, siOf<Volts>>(key, label, "V", least, most);
+}
+template <auto Member>
+auto inAmps(std::string_view key, std::string_view label, double least, double most) {
+    return number<Member, amps, siOf<Amps>>(key, label, "A", least, most);
+}
+template <auto Member>
+auto inWatts(std::string_view key, std::string_view label, double least, double most) {
+    return number<Member, watts, siOf<Watts>>(key, label, "W", least, most);
+}
+template <auto Member>
+auto plain(std::string_view key, std::string_view label, double least, double most) {
+    return number<Member, same, same>(key, label, "", least, most);
 }
 
+// Weight and price, of every kind.
+template <class Model>
+void addWare(GearFields<Model>& fields) {
+    fields.numbers.push_back({"weight_kg",
+                              "weight",
+                              "kg",
+                              0,
+                              300,
+                              [](const Model& m) { return Optional(m.weightKg); },
+                              [](Model& m, Optional v) { m.weightKg = *v; }});
+    fields.numbers.push_back({"price",
+                              "price, order of magnitude",
+                              "",
+                              0,
+                              50e3,
+                              [](const Model& m) { return Optional(m.price); },
+                              [](Model& m, Optional v) { m.price = *v; }});
+}
+
+// Of every kind that is connected by terminals.
 template <class Model>
 void addConnection(GearFields<Model>& fields) {
     fields.texts.push_back({"stud",
@@ -65,34 +104,10 @@ GearFields<BatteryModel> batteryFields() {
                   [](const M& m) { return std::string(m.heated ? "yes" : "no"); },
                   [](M& m, const std::string& v) { m.heated = v == "yes"; }}};
     out.numbers = {
-        {"nominal_v",
-         "nominal voltage",
-         "V",
-         6,
-         60,
-         [](const M& m) { return Optional(m.nominal.si()); },
-         [](M& m, Optional v) { m.nominal = volts(*v); }},
-        {"capacity_ah",
-         "capacity",
-         "Ah",
-         1,
-         2000,
-         [](const M& m) { return Optional(inAmpHours(m.capacity)); },
-         [](M& m, Optional v) { m.capacity = ampHours(*v); }},
-        {"max_charge_a",
-         "largest charging current",
-         "A",
-         1,
-         2000,
-         [](const M& m) { return Optional(m.maxCharge.si()); },
-         [](M& m, Optional v) { m.maxCharge = amps(*v); }},
-        {"max_discharge_a",
-         "largest continuous discharge",
-         "A",
-         1,
-         5000,
-         [](const M& m) { return Optional(m.maxDischarge.si()); },
-         [](M& m, Optional v) { m.maxDischarge = amps(*v); }},
+        inVolts<&M::nominal>("nominal_v", "nominal voltage", 6, 60),
+        number<&M::capacity, ampHours, inAmpHours>("capacity_ah", "capacity", "Ah", 1, 2000),
+        inAmps<&M::maxCharge>("max_charge_a", "largest charging current", 1, 2000),
+        inAmps<&M::maxDischarge>("max_discharge_a", "largest continuous discharge", 1, 5000),
         {"short_circuit_a",
          "short-circuit current, if stated",
          "A",
@@ -102,91 +117,28 @@ GearFields<BatteryModel> batteryFields() {
          [](M& m, Optional v) { m.shortCircuit = v ? std::optional(amps(*v)) : std::nullopt; },
          Presence::Optional}};
     addConnection(out);
-    addWare(out.numbers);
+    addWare(out);
     return out;
 }
 
 GearFields<PanelModel> panelFields() {
     using M = PanelModel;
     GearFields<M> out{"panels", "Panel", {}, {}};
-    out.numbers = {{"watts",
-                    "rated power",
-                    "W",
-                    1,
-                    1000,
-                    [](const M& m) { return Optional(m.power.si()); },
-                    [](M& m, Optional v) { m.power = watts(*v); }},
-                   {"voc",
-                    "open-circuit voltage",
-                    "V",
-                    1,
-                    200,
-                    [](const M& m) { return Optional(m.voc.si()); },
-                    [](M& m, Optional v) { m.voc = volts(*v); }},
-                   {"vmp",
-                    "voltage at most power",
-                    "V",
-                    1,
-                    200,
-                    [](const M& m) { return Optional(m.vmp.si()); },
-                    [](M& m, Optional v) { m.vmp = volts(*v); }},
-                   {"isc",
-                    "short-circuit current",
-                    "A",
-                    0.1,
-                    50,
-                    [](const M& m) { return Optional(m.isc.si()); },
-                    [](M& m, Optional v) { m.isc = amps(*v); }},
-                   {"imp",
-                    "current at most power",
-                    "A",
-                    0.1,
-                    50,
-                    [](const M& m) { return Optional(m.imp.si()); },
-                    [](M& m, Optional v) { m.imp = amps(*v); }},
-                   {"gamma_per_k",
-                    "power, part per kelvin",
-                    "1/K",
-                    -0.01,
-                    0,
-                    [](const M& m) { return Optional(m.gammaPerK); },
-                    [](M& m, Optional v) { m.gammaPerK = *v; }},
-                   {"beta_voc_per_k",
-                    "open-circuit voltage, part per kelvin",
-                    "1/K",
-                    -0.01,
-                    0,
-                    [](const M& m) { return Optional(m.betaVocPerK); },
-                    [](M& m, Optional v) { m.betaVocPerK = *v; }},
-                   {"noct_c",
-                    "cell temperature at 800 W/m²",
-                    "°C",
-                    30,
-                    60,
-                    [](const M& m) { return Optional(m.noct.degrees); },
-                    [](M& m, Optional v) { m.noct = celsius(*v); }},
-                   {"length_m",
-                    "length",
-                    "m",
-                    0.1,
-                    3,
-                    [](const M& m) { return Optional(m.length.si()); },
-                    [](M& m, Optional v) { m.length = metres(*v); }},
-                   {"width_m",
-                    "width",
-                    "m",
-                    0.1,
-                    3,
-                    [](const M& m) { return Optional(m.width.si()); },
-                    [](M& m, Optional v) { m.width = metres(*v); }},
-                   {"max_series_fuse_a",
-                    "largest series fuse",
-                    "A",
-                    1,
-                    100,
-                    [](const M& m) { return Optional(m.maxSeriesFuse.si()); },
-                    [](M& m, Optional v) { m.maxSeriesFuse = amps(*v); }}};
-    addWare(out.numbers);
+    out.numbers = {
+        inWatts<&M::power>("watts", "rated power", 1, 1000),
+        inVolts<&M::voc>("voc", "open-circuit voltage", 1, 200),
+        inVolts<&M::vmp>("vmp", "voltage at most power", 1, 200),
+        inAmps<&M::isc>("isc", "short-circuit current", 0.1, 50),
+        inAmps<&M::imp>("imp", "current at most power", 0.1, 50),
+        number<&M::gammaPerK, same, same>("gamma_per_k", "power, part per kelvin", "1/K", -0.01, 0),
+        number<&M::betaVocPerK, same, same>(
+            "beta_voc_per_k", "open-circuit voltage, part per kelvin", "1/K", -0.01, 0),
+        number<&M::noct, celsius, degreesOf>(
+            "noct_c", "cell temperature at 800 W/m²", "°C", 30, 60),
+        number<&M::length, metres, siOf<Metres>>("length_m", "length", "m", 0.1, 3),
+        number<&M::width, metres, siOf<Metres>>("width_m", "width", "m", 0.1, 3),
+        inAmps<&M::maxSeriesFuse>("max_series_fuse_a", "largest series fuse", 1, 100)};
+    addWare(out);
     return out;
 }
 
@@ -202,179 +154,55 @@ GearFields<ControllerModel> controllerFields() {
          [](M& m, const std::string& v) {
              m.tracking = v == "mppt" ? Tracking::Mppt : Tracking::Pwm;
          }}};
-    out.numbers = {{"max_voc",
-                    "largest voltage of the array",
-                    "V",
-                    10,
-                    1000,
-                    [](const M& m) { return Optional(m.maxVoc.si()); },
-                    [](M& m, Optional v) { m.maxVoc = volts(*v); }},
-                   {"max_a",
-                    "largest output",
-                    "A",
-                    1,
-                    500,
-                    [](const M& m) { return Optional(m.maxOutput.si()); },
-                    [](M& m, Optional v) { m.maxOutput = amps(*v); }},
-                   {"efficiency",
-                    "efficiency, part",
-                    "",
-                    0.5,
-                    1,
-                    [](const M& m) { return Optional(m.efficiency); },
-                    [](M& m, Optional v) { m.efficiency = *v; }},
-                   {"start_above_v",
-                    "starts this far above the bank",
-                    "V",
-                    0,
-                    20,
-                    [](const M& m) { return Optional(m.startAbove.si()); },
-                    [](M& m, Optional v) { m.startAbove = volts(*v); }}};
+    out.numbers = {
+        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array", 10, 1000),
+        inAmps<&M::maxOutput>("max_a", "largest output", 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1),
+        inVolts<&M::startAbove>("start_above_v", "starts this far above the bank", 0, 20)};
     addConnection(out);
-    addWare(out.numbers);
+    addWare(out);
     return out;
 }
 
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
     GearFields<M> out{"dcdc_chargers", "DC-DC charger", {}, {}};
-    out.numbers = {{"output_system_v",
-                    "charges a bank of",
-                    "V",
-                    12,
-                    24,
-                    [](const M& m) { return Optional(m.outputSystem.si()); },
-                    [](M& m, Optional v) { m.outputSystem = volts(*v); }},
-                   {"output_a",
-                    "output",
-                    "A",
-                    1,
-                    500,
-                    [](const M& m) { return Optional(m.output.si()); },
-                    [](M& m, Optional v) { m.output = amps(*v); }},
-                   {"efficiency",
-                    "efficiency, part",
-                    "",
-                    0.5,
-                    1,
-                    [](const M& m) { return Optional(m.efficiency); },
-                    [](M& m, Optional v) { m.efficiency = *v; }},
-                   {"start_v",
-                    "starts above",
-                    "V",
-                    10,
-                    60,
-                    [](const M& m) { return Optional(m.start.si()); },
-                    [](M& m, Optional v) { m.start = volts(*v); }},
-                   {"stop_v",
-                    "stops below",
-                    "V",
-                    10,
-                    60,
-                    [](const M& m) { return Optional(m.stop.si()); },
-                    [](M& m, Optional v) { m.stop = volts(*v); }},
-                   {"start_delay_s",
-                    "starts after",
-                    "s",
-                    0,
-                    600,
-                    [](const M& m) { return Optional(m.delay.si()); },
-                    [](M& m, Optional v) { m.delay = seconds(*v); }},
-                   {"max_input_fuse_a",
-                    "largest fuse at its input",
-                    "A",
-                    1,
-                    1000,
-                    [](const M& m) { return Optional(m.maxInputFuse.si()); },
-                    [](M& m, Optional v) { m.maxInputFuse = amps(*v); }}};
+    out.numbers = {
+        inVolts<&M::outputSystem>("output_system_v", "charges a bank of", 12, 24),
+        inAmps<&M::output>("output_a", "output", 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1),
+        inVolts<&M::start>("start_v", "starts above", 10, 60),
+        inVolts<&M::stop>("stop_v", "stops below", 10, 60),
+        number<&M::delay, seconds, siOf<Seconds>>("start_delay_s", "starts after", "s", 0, 600),
+        inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input", 1, 1000)};
     addConnection(out);
-    addWare(out.numbers);
+    addWare(out);
     return out;
 }
 
 GearFields<ConverterModel> converterFields() {
     using M = ConverterModel;
     GearFields<M> out{"converters", "Converter for 12 V loads", {}, {}};
-    out.numbers = {{"input_system_v",
-                    "from a bank of",
-                    "V",
-                    24,
-                    48,
-                    [](const M& m) { return Optional(m.inputSystem.si()); },
-                    [](M& m, Optional v) { m.inputSystem = volts(*v); }},
-                   {"output_v",
-                    "output voltage",
-                    "V",
-                    11,
-                    15,
-                    [](const M& m) { return Optional(m.output.si()); },
-                    [](M& m, Optional v) { m.output = volts(*v); }},
-                   {"max_a",
-                    "largest output",
-                    "A",
-                    1,
-                    200,
-                    [](const M& m) { return Optional(m.maxOutput.si()); },
-                    [](M& m, Optional v) { m.maxOutput = amps(*v); }},
-                   {"efficiency",
-                    "efficiency, part",
-                    "",
-                    0.5,
-                    1,
-                    [](const M& m) { return Optional(m.efficiency); },
-                    [](M& m, Optional v) { m.efficiency = *v; }}};
+    out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of", 24, 48),
+                   inVolts<&M::output>("output_v", "output voltage", 11, 15),
+                   inAmps<&M::maxOutput>("max_a", "largest output", 1, 200),
+                   plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1)};
     addConnection(out);
-    addWare(out.numbers);
+    addWare(out);
     return out;
 }
 
 GearFields<InverterModel> inverterFields() {
     using M = InverterModel;
     GearFields<M> out{"inverters", "Inverter", {}, {}};
-    out.numbers = {{"system_v",
-                    "on a bank of",
-                    "V",
-                    12,
-                    48,
-                    [](const M& m) { return Optional(m.system.si()); },
-                    [](M& m, Optional v) { m.system = volts(*v); }},
-                   {"watts",
-                    "continuous power",
-                    "W",
-                    50,
-                    20e3,
-                    [](const M& m) { return Optional(m.power.si()); },
-                    [](M& m, Optional v) { m.power = watts(*v); }},
-                   {"surge_w",
-                    "short-time power",
-                    "W",
-                    50,
-                    40e3,
-                    [](const M& m) { return Optional(m.surge.si()); },
-                    [](M& m, Optional v) { m.surge = watts(*v); }},
-                   {"loss_a",
-                    "idle loss, part of the rating",
-                    "",
-                    0,
-                    0.1,
-                    [](const M& m) { return Optional(m.lossA); },
-                    [](M& m, Optional v) { m.lossA = *v; }},
-                   {"loss_b",
-                    "loss in proportion to the load",
-                    "",
-                    0,
-                    0.5,
-                    [](const M& m) { return Optional(m.lossB); },
-                    [](M& m, Optional v) { m.lossB = *v; }},
-                   {"loss_c",
-                    "loss with the square of the load",
-                    "",
-                    0,
-                    0.5,
-                    [](const M& m) { return Optional(m.lossC); },
-                    [](M& m, Optional v) { m.lossC = *v; }}};
+    out.numbers = {inVolts<&M::system>("system_v", "on a bank of", 12, 48),
+                   inWatts<&M::power>("watts", "continuous power", 50, 20e3),
+                   inWatts<&M::surge>("surge_w", "short-time power", 50, 40e3),
+                   plain<&M::lossA>("loss_a", "idle loss, part of the rating", 0, 0.1),
+                   plain<&M::lossB>("loss_b", "loss in proportion to the load", 0, 0.5),
+                   plain<&M::lossC>("loss_c", "loss with the square of the load", 0, 0.5)};
     addConnection(out);
-    addWare(out.numbers);
+    addWare(out);
     return out;
 }
 
