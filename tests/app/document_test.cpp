@@ -122,5 +122,19 @@ TEST_F(DocumentTest, TheConsequenceIsThatOfTheLastEdit) {
     EXPECT_TRUE(document.consequence().contains("days less without sun"));
 }
 
+// Its undo stack used to report from its destructor, into a document that had gone.
+TEST(DocumentsEnd, IsSilent) {
+    int said = 0;
+    {
+        app::Document document(test::libraries());
+        document.setPlan(test::aFullVan(), QString());
+        Plan next = document.plan();
+        next.name = "changed";
+        document.push("change", std::move(next));
+        QObject::connect(&document, &app::Document::fileChanged, [&said] { ++said; });
+    }
+    EXPECT_EQ(said, 0);
+}
+
 }  // namespace
 }  // namespace spirk::app

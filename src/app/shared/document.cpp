@@ -52,6 +52,8 @@ Document::Document(const Libraries& libraries, QObject* parent)
     connect(&undo_, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
 
+Document::~Document() { undo_.disconnect(); }
+
 void Document::push(const QString& text, Plan next, const MergeKey& key) {
     ahead_ = designed(next);
     next = numbered(std::move(next), numberedConductors(ahead_->wiring.circuit));

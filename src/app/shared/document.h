@@ -23,6 +23,8 @@ class Document : public QObject {
 public:
     // `libraries` must outlive the document.
     explicit Document(const Libraries& libraries, QObject* parent = nullptr);
+    // The undo stack says goodbye with a signal; by then the rest of the document has gone.
+    ~Document() override;
 
     [[nodiscard]] const Plan& plan() const { return plan_; }
     // Of the plan's region.
