@@ -3,6 +3,7 @@
 
 #include <QString>
 
+#include "core/design/comparison.h"
 #include "core/design/why.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
@@ -74,6 +75,15 @@ Outcome exportDocument(const Design& design,
     return out;
 }
 
+// What a choice was compared with; empty for a figure that is no choice.
+std::string comparedText(const Design& design, const Library& library, const FigureId& figure) {
+    const auto choice = comparedBy(design, figure);
+    return choice ? asText(alternatives(design, library, choice->conductor, choice->compared),
+                           design.build.currency,
+                           design.plan.units)
+                  : "";
+}
+
 }  // namespace
 
 Outcome report(const Design& design, const Library& library, Form form) {
@@ -88,8 +98,12 @@ Outcome check(const Design& design, Form form) {
 
 Outcome why(const Design& design, const Library& library, const std::string& figure, Form form) {
     if (const auto d = spirk::why(design, library, FigureId(figure))) {
-        return {
-            kClean, form == Form::Json ? derivationJson(*d) : asText(*d, design.plan.units), ""};
+        if (form == Form::Json) {
+            return {kClean, derivationJson(*d), ""};
+        }
+        return {kClean,
+                asText(*d, design.plan.units) + comparedText(design, library, FigureId(figure)),
+                ""};
     }
     std::string near;
     for (const auto& [id, derivation] : design.why.all()) {

@@ -74,8 +74,13 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
             p.translate(kLeft, kTop);
             p.scale(scale, scale);
             p.translate(-parts[i].from, 0.0);
-            paintDiagram(
-                p, {&design, &library, geometry.get(), paperInk(), std::nullopt, std::nullopt});
+            paintDiagram(p,
+                         {&design,
+                          &library,
+                          geometry.get(),
+                          inRegion(paperInk(), library.region),
+                          std::nullopt,
+                          std::nullopt});
             p.restore();
         };
         out.push_back(std::move(page));

@@ -20,6 +20,7 @@ Ink lightInk() {
             .advice = QColor("#2f5f86"),
             .positive = QColor("#b0322a"),
             .negative = QColor("#2b2a27"),
+            .arrayNegative = QColor("#2b2a27"),
             .control = QColor("#2f6690")};
 }
 
@@ -35,6 +36,7 @@ Ink darkInk() {
             .advice = QColor("#8fbce0"),
             .positive = QColor("#f0776a"),
             .negative = QColor("#c9c3b6"),
+            .arrayNegative = QColor("#c9c3b6"),
             .control = QColor("#8fbce0")};
 }
 
@@ -46,6 +48,15 @@ Ink paperInk() {
     ink.faint = QColor("#444444");
     ink.line = QColor("#999999");
     ink.negative = Qt::black;
+    ink.arrayNegative = Qt::black;
+    return ink;
+}
+
+Ink inRegion(Ink ink, const Region& region) {
+    // Yellow is darkened on a light ground until it can be seen.
+    if (region.negative == "yellow") {
+        ink.negative = ink.ground.lightness() > 127 ? QColor("#9a7400") : QColor("#e3c34f");
+    }
     return ink;
 }
 
@@ -55,9 +66,10 @@ QColor colourOf(const Ink& ink, Role role) {
         case Role::ArrayPositive:
             return ink.positive;
         case Role::Negative:
-        case Role::ArrayNegative:
         case Role::Bond:
             return ink.negative;
+        case Role::ArrayNegative:
+            return ink.arrayNegative;
         case Role::Control:
             return ink.control;
         case Role::Factory:

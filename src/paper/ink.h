@@ -19,12 +19,14 @@ struct Ink {
     QColor line;    // hairlines, grids
     QColor accent;  // selected, can be done
     QColor danger, fault, advice;
-    QColor positive, negative, control;  // conductors
+    QColor positive, negative, arrayNegative, control;  // conductors
 };
 
 [[nodiscard]] Ink lightInk();
 [[nodiscard]] Ink darkInk();
 [[nodiscard]] Ink paperInk();
+// With the conductors as the region's are coloured.
+[[nodiscard]] Ink inRegion(Ink ink, const Region& region);
 
 [[nodiscard]] QColor colourOf(const Ink& ink, Role role);
 [[nodiscard]] QColor colourOf(const Ink& ink, Severity severity);

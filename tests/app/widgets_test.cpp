@@ -38,7 +38,7 @@ protected:
 TEST_F(Widgets, RailSaysWhatEachStationHasComeTo) {
     const auto* model = find<QListView>("rail")->model();
     ASSERT_EQ(model->rowCount(), 7);
-    const QString summaries[] = {"3.68 kWh a day", "1.25 of 2 days"};
+    const QString summaries[] = {"3.68 kWh a day", "1.2 of 2 days"};
     for (int i = 0; i < 2; ++i) {
         EXPECT_EQ(model->index(i, 0).data(app::RailModel::SummaryRole).toString(), summaries[i]);
     }
@@ -118,6 +118,10 @@ TEST_F(Widgets, TheTableNamesTheDecidingLoad) {
 TEST_F(Widgets, EveryColumnOfNeedsCanBeEdited) {
     typeInto("needs.table", 0, app::NeedsModel::Supply, "12 V");
     EXPECT_EQ(plan().appliances[0].feed, Feed::Dc);
+    EXPECT_EQ(plan().appliances[0].supplied, Supplied::Twelve);
+    typeInto("needs.table", 0, app::NeedsModel::Supply, "12/24V");
+    EXPECT_EQ(plan().appliances[0].supplied, Supplied::Either);
+    EXPECT_EQ(cell("needs.table", 0, app::NeedsModel::Supply), "12/24 V");
     typeInto("needs.table", 0, app::NeedsModel::Count, "2");
     EXPECT_EQ(plan().appliances[0].count, 2);
     typeInto("needs.table", 0, app::NeedsModel::Measured, "");
@@ -151,7 +155,7 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
     const QPoint chosen(20, rules[0]->fontMetrics().height() * 29 / 10 + 14);
     QTest::mouseClick(rules[0], Qt::LeftButton, {}, chosen);
     EXPECT_TRUE(why->toPlainText().contains("Bank chosen, usable energy"));
-    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.36 kWh, chosen 4.61 kWh"));
+    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.36 kWh, chosen 4.44 kWh"));
 }
 
 TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {

@@ -352,6 +352,13 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          p.amendments = {SetFuse{ConductorId("mppt.feed+"), End::From, "", amps(60)}};
      }},
+    {"S8",
+     Severity::Advice,
+     [](Plan&) {},
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("mppt.feed+"), End::From, {DeviceId("main.switch"), "a"}}};
+     }},
     {"S10",
      Severity::Advice,
      [](Plan& p) {

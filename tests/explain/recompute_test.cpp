@@ -78,7 +78,8 @@ TEST_F(Recompute, BankAndDays) {
     expectNear(result(needed), term(needed, "E_day") * term(needed, "days"), kTolerance);
     const Derivation& usable = why("supply.bank.usable");
     expectNear(result(usable),
-               term(usable, "n") * term(usable, "C") * term(usable, "V") * term(usable, "u"),
+               term(usable, "n") * term(usable, "C") * term(usable, "V") * term(usable, "u") *
+                   term(usable, "k"),
                kTolerance);
     const Derivation& days = why("supply.days");
     expectNear(result(days), term(days, "E_usable") / term(days, "E_day"), kTolerance);

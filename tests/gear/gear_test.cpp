@@ -47,6 +47,16 @@ TEST(ControllerOutput, IsBoundedByItsRating) {
     EXPECT_NEAR(controllerOutput(c, watts(100), volts(13)).si(), 100 * c.efficiency / 13.0, 1e-9);
 }
 
+// The table's own points, half way between two of them, and its ends held beyond.
+TEST(Battery, ColdLeavesLessOfItsCapacity) {
+    const Chemistry& lead = *findById(library().chemistries, "agm");
+    EXPECT_DOUBLE_EQ(capacityAt(lead, celsius(25)), 1.0);
+    EXPECT_DOUBLE_EQ(capacityAt(lead, celsius(0)), 0.82);
+    EXPECT_DOUBLE_EQ(capacityAt(lead, celsius(-5)), 0.76);
+    EXPECT_DOUBLE_EQ(capacityAt(lead, celsius(-40)), 0.55);
+    EXPECT_DOUBLE_EQ(capacityAt(lead, celsius(60)), 1.05);
+}
+
 TEST(Inverter, IdleIsWhatItLosesAtNoLoad) {
     const InverterModel& i = library().inverters.front();
     EXPECT_NEAR(inverterInput(i, watts(0)).si(), i.power.si() * i.lossA, 1e-9);

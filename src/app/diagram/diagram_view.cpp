@@ -116,7 +116,7 @@ void DiagramView::paintEvent(QPaintEvent* /*event*/) {
                  {document_.design().get(),
                   &document_.library(),
                   &geometry_,
-                  currentInk(),
+                  inRegion(currentInk(), document_.library().region),
                   moment_,
                   selection_.subject()});
     if (hasFocus()) {

@@ -28,16 +28,29 @@ Result<Runs> parseRuns(const QString& text) {
                    "Write 'together' or 'alone'.");
 }
 
-Result<Feed> parseFeed(const QString& text) {
-    const QString clean = text.trimmed().toLower();
-    if (clean == "12 v" || clean == "12v" || clean == "dc") {
-        return Feed::Dc;
+// What an appliance is plugged into: mains, or the volts that it takes from the bank's side.
+struct Plug {
+    Feed feed = Feed::Dc;
+    Supplied supplied = Supplied::Either;
+};
+
+Result<Plug> parsePlug(const QString& text) {
+    const QString clean = text.trimmed().toLower().remove(' ');
+    if (clean == "12v" || clean == "12") {
+        return Plug{Feed::Dc, Supplied::Twelve};
     }
-    if (clean == "mains" || clean == "230 v" || clean == "230v" || clean == "ac") {
-        return Feed::Mains;
+    if (clean == "24v" || clean == "24") {
+        return Plug{Feed::Dc, Supplied::TwentyFour};
     }
-    return failure(
-        "'" + text.toStdString() + "' is not a supply.", "supply", "Write '12 V' or 'mains'.");
+    if (clean == "12/24v" || clean == "12/24" || clean == "dc") {
+        return Plug{Feed::Dc, Supplied::Either};
+    }
+    if (clean == "mains" || clean == "230v" || clean == "120v" || clean == "ac") {
+        return Plug{Feed::Mains, Supplied::Either};
+    }
+    return failure("'" + text.toStdString() + "' is not a supply.",
+                   "supply",
+                   "Write '12 V', '24 V', '12/24 V' or 'mains'.");
 }
 
 // The appliance with what was typed into a column.
@@ -58,7 +71,10 @@ Result<Appliance> withEntry(Appliance a, int column, const QString& text) {
             a.name = text.trimmed().toStdString();
             return a;
         case NeedsModel::Supply:
-            return set(parseFeed(text), [&](Feed f) { a.feed = f; });
+            return set(parsePlug(text), [&](const Plug& plug) {
+                a.feed = plug.feed;
+                a.supplied = plug.supplied;
+            });
         case NeedsModel::Count:
             return set(parseNumber(typed, 0, kMostUnits),
                        [&](double n) { a.count = static_cast<int>(n); });
@@ -122,7 +138,7 @@ QString NeedsModel::cell(int row, int column) const {
         case Name:
             return q(a.name);
         case Supply:
-            return a.feed == Feed::Dc ? tr("12 V") : tr("mains");
+            return suppliedText(a.feed, a.supplied);
         case Count:
             return QString::number(a.count);
         case Rated:

@@ -85,7 +85,7 @@ void NeedsStation::addSection(QMenu& menu, Category category) {
         }
         QAction* action = menu.addAction(tr("%1, %2, %3")
                                              .arg(q(entry.name),
-                                                  entry.feed == Feed::Dc ? tr("12 V") : tr("mains"),
+                                                  suppliedText(entry.feed, entry.supplied),
                                                   q(format(entry.measured))));
         action->setObjectName("needs.add." + q(entry.id));
         connect(
@@ -128,7 +128,7 @@ QWidget* NeedsStation::makeEmptyState() {
     auto* page = new QWidget(pages_);
     auto* layout = new QVBoxLayout(page);
     auto* text = new QLabel(
-        tr("List everything that draws power: 12 V and mains, also what nobody lists, such as "
+        tr("List everything that draws power: DC and mains, also what nobody lists, such as "
            "the router and the heater's fan.\n\nFor example: a fridge draws about 45 W while its "
            "compressor runs, some 7 hours of the day."),
         page);
@@ -213,7 +213,7 @@ void NeedsStation::refresh() {
     pages_->setCurrentIndex(plan().appliances.empty() ? 0 : 1);
     remove_->setEnabled(!plan().appliances.empty());
     const Needs& needs = design().needs;
-    totals_->setText(tr("12 V %1 · mains %2 · inverter's own losses %3 · from the bank %4 a day")
+    totals_->setText(tr("DC %1 · mains %2 · inverter's own losses %3 · from the bank %4 a day")
                          .arg(q(format(needs.dcPerDay)),
                               q(format(needs.mainsPerDay)),
                               q(format(design().supply.inverterExtra)),

@@ -22,7 +22,7 @@ constexpr double kDay = 86400.0;
 // Bars are drawn and moved in quarter hours; the table takes any minute.
 constexpr double kStep = 900.0;
 
-// Mains is hatched beside its colour, so that it differs from 12 V in black and white too.
+// Mains is hatched beside its colour, so that it differs from DC in black and white too.
 void fillFor(QPainter& p, const QRectF& box, const Ink& ink, Feed feed) {
     if (feed == Feed::Dc) {
         p.fillRect(box, ink.advice);
@@ -261,7 +261,7 @@ void Ribbon::paintStack(QPainter& p) const {
     p.setPen(ink.faint);
     const QRectF label(4, area.top(), area.left() - 10, area.height());
     p.drawText(label, Qt::AlignRight | Qt::AlignTop, q(format(watts(most))));
-    p.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("12 V solid,\nmains hatched"));
+    p.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("DC solid,\nmains hatched"));
 }
 
 void Ribbon::paintEvent(QPaintEvent* /*event*/) {

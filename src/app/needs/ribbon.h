@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // The day as a ribbon of 24 hours: a row for each appliance with a bar for each use, worked on by
-// mouse and keyboard; below them the stack of all, 12 V and mains. Rows keep a height that can be
+// mouse and keyboard; below them the stack of all, DC and mains. Rows keep a height that can be
 // read and scroll where they are many; hours and stack stay in sight.
 
 #include <QAbstractScrollArea>

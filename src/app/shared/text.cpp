@@ -3,6 +3,8 @@
 
 #include <QStringList>
 
+#include "core/result/promise.h"
+
 namespace spirk::app {
 
 QString severityText(const SeverityCount& count, int kinds) {
@@ -21,6 +23,22 @@ QString severityText(const SeverityCount& count, int kinds) {
     }
     return parts.isEmpty() ? QCoreApplication::translate("Severity", "nothing found")
                            : parts.mid(0, kinds).join(", ");
+}
+
+QString suppliedText(Feed feed, Supplied supplied) {
+    const auto tr = [](const char* text) { return QCoreApplication::translate("Supplied", text); };
+    if (feed == Feed::Mains) {
+        return tr("mains");
+    }
+    switch (supplied) {
+        case Supplied::Twelve:
+            return tr("12 V");
+        case Supplied::TwentyFour:
+            return tr("24 V");
+        case Supplied::Either:
+            return tr("12/24 V");
+    }
+    unreachable("suppliedText(Supplied)");
 }
 
 }  // namespace spirk::app

@@ -27,4 +27,7 @@ namespace spirk::app {
 // '1 danger, 2 faults': what there is, gravest first, at most `kinds` of them.
 [[nodiscard]] QString severityText(const SeverityCount& count, int kinds);
 
+// What an appliance is plugged into: '12 V', '24 V', '12/24 V', 'mains'.
+[[nodiscard]] QString suppliedText(Feed feed, Supplied supplied);
+
 }  // namespace spirk::app

@@ -8,11 +8,15 @@
 #include "app/shared/links.h"
 #include "app/shared/theme.h"
 #include "app/shell/thread_text.h"
+#include "core/design/comparison.h"
 #include "core/design/why.h"
 
 namespace spirk::app {
 
 namespace {
+
+// Longer than between two keys, shorter than one waits for an answer.
+constexpr int kPauseMs = 250;
 
 QTextBrowser* browser(const QString& name, const QString& accessible, QWidget* parent) {
     auto* out = new QTextBrowser(parent);
@@ -42,6 +46,11 @@ Drawer::Drawer(Document& document, Selection& selection, QWidget* parent)
     connect(&document, &Document::designChanged, this, &Drawer::refresh);
     connect(&selection, &Selection::changed, this, &Drawer::refresh);
     connect(&selection, &Selection::whyAsked, this, &Drawer::showWhy);
+    pause_ = new QTimer(this);
+    pause_->setObjectName("drawer.pause");
+    pause_->setSingleShot(true);
+    pause_->setInterval(kPauseMs);
+    connect(pause_, &QTimer::timeout, this, &Drawer::compare);
     refresh();
 }
 
@@ -68,14 +77,32 @@ void Drawer::refresh() {
     const Design& design = *document_.design();
     const Ink ink = currentInk();
     thread_->setHtml(threadText(design, document_.library(), selection_.subject(), ink));
-    if (asked_.empty()) {
-        return;
+    if (!asked_.empty()) {
+        const bool choice = comparedBy(design, asked_.back()).has_value();
+        showAsked(choice ? "<p>" + tr("Comparing…") + "</p>" : QString());
+        pause_->start();
     }
+}
+
+void Drawer::showAsked(const QString& compared) {
+    const Design& design = *document_.design();
     const auto derivation = why(design, document_.library(), asked_.back());
     const QString back =
         "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
-    why_->setHtml(back + (derivation ? whyText(*derivation, design, document_.library(), ink)
-                                     : tr("This figure does not exist in the plan now.")));
+    const QString text = derivation
+                             ? whyText(*derivation, design, document_.library(), currentInk())
+                             : tr("This figure does not exist in the plan now.");
+    why_->setHtml(back + text + compared);
+}
+
+void Drawer::compare() {
+    const Design& design = *document_.design();
+    const auto choice = asked_.empty() ? std::nullopt : comparedBy(design, asked_.back());
+    if (choice) {
+        const auto others =
+            alternatives(design, document_.library(), choice->conductor, choice->compared);
+        showAsked(comparedText(others, design, currentInk()));
+    }
 }
 
 }  // namespace spirk::app

@@ -4,6 +4,7 @@
 // it 'why' of the figure that was asked. Every figure and every term is a link.
 
 #include <QTextBrowser>
+#include <QTimer>
 #include <QWidget>
 
 #include "app/shared/document.h"
@@ -19,13 +20,18 @@ public:
 
 private:
     void refresh();
+    // The 'why' that was asked last; a choice with what it was compared with, where that is known.
+    void showAsked(const QString& compared);
+    void compare();
     void follow(const QUrl& link);
 
     Document& document_;
     Selection& selection_;
     QTextBrowser* thread_;
     QTextBrowser* why_;
-    std::vector<FigureId> asked_;  // the last is shown; the others are the way back
+    std::vector<FigureId> asked_;
+    QTimer* pause_ = nullptr;  // comparing takes ten designs: not while the person types  // the
+                               // last is shown; the others are the way back
 };
 
 }  // namespace spirk::app

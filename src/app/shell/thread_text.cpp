@@ -288,4 +288,34 @@ QString whyText(const Derivation& d, const Design& design, const Library& librar
     return d.note.empty() ? html : html + "<p>" + escaped(d.note) + "</p>";
 }
 
+QString comparedText(const std::vector<Alternative>& alternatives,
+                     const Design& design,
+                     const Ink& ink) {
+    QString html = "<h4>" + tr("Compared with") + "</h4>";
+    html += "<table cellspacing=0 cellpadding=2 width='100%'>";
+    for (const Alternative& a : alternatives) {
+        const double used = std::max({a.margins.current, a.margins.drop, a.margins.shortCircuit});
+        const QString name = escaped(a.what);
+        const QString mark = a.isChosen && a.isComputed ? tr("as it is, and as computed")
+                             : a.isChosen               ? tr("as it is")
+                             : a.isComputed             ? tr("as computed")
+                                                        : QString();
+        const QString price = (a.priceMore < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) +
+                              q(formatPrice(std::abs(a.priceMore), design.build.currency));
+        html += QStringLiteral("<tr><td>%1</td><td>%2</td><td align='right'>%3</td></tr>")
+                    .arg(a.isChosen ? "<b>" + name + "</b>" : name,
+                         tr("%1 used").arg(q(percent(used))),
+                         a.isChosen ? QString() : price);
+        const QString said = escaped(verdict(a, design.plan.units));
+        for (const QString& line : {mark, said}) {
+            html += line.isEmpty() ? QString()
+                                   : QStringLiteral(
+                                         "<tr><td colspan=3 style='color:%1'><small>%2</small>"
+                                         "</td></tr>")
+                                         .arg(ink.faint.name(), line);
+        }
+    }
+    return html + "</table>";
+}
+
 }  // namespace spirk::app

@@ -5,7 +5,7 @@
 
 #include <QString>
 
-#include "core/design/design.h"
+#include "core/design/comparison.h"
 #include "paper/ink.h"
 
 namespace spirk::app {
@@ -18,5 +18,10 @@ namespace spirk::app {
                               const Design& design,
                               const Library& library,
                               const Ink& ink);
+
+// What a choice was compared with, as a table that follows its 'why'.
+[[nodiscard]] QString comparedText(const std::vector<Alternative>& alternatives,
+                                   const Design& design,
+                                   const Ink& ink);
 
 }  // namespace spirk::app

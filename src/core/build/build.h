@@ -15,10 +15,10 @@ namespace spirk {
 struct Part {
     std::string group;  // 'devices', 'fuses', 'cable', 'lugs'
     std::string name;
-    Measure quantity;  // a count, or metres
-    std::vector<std::string> usedBy;
-    double weightKg = 0.0;  // of all of it
-    double price = 0.0;     // of all of it, order of magnitude in the region's currency
+    Measure quantity;                 // a count, or metres
+    std::vector<std::string> usedBy;  // device's name, number of a conductor, or of its piece
+    double weightKg = 0.0;            // of all of it
+    double price = 0.0;               // of all of it, order of magnitude in the region's currency
     bool operator==(const Part&) const = default;
 };
 

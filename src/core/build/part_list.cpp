@@ -58,14 +58,14 @@ private:
 void addDevices(const Circuit& circuit, PartCounter& parts) {
     for (const Device& d : circuit.devices) {
         if (isBought(d.kind)) {
-            parts.add("devices", d.part, count(d.units), d.id.value, {d.weightKg, d.price});
+            parts.add("devices", d.part, count(d.units), d.name, {d.weightKg, d.price});
         }
     }
 }
 
 void addFuse(const Library& library,
              const std::optional<ChosenFuse>& fuse,
-             const CableRow& row,
+             const std::string& usedBy,
              PartCounter& parts) {
     if (!fuse || fuse->leftOut) {
         return;
@@ -73,9 +73,9 @@ void addFuse(const Library& library,
     const FuseFamily& family = familyOf(library, fuse->family);
     // The table's price is that of fuse and holder together.
     const Each each{family.weightKg, family.price};
-    parts.add("fuses", fuseText(library, *fuse), count(1), row.id.value, each);
+    parts.add("fuses", fuseText(library, *fuse), count(1), usedBy, each);
     if (fuse->holds == Holds::Itself) {
-        parts.add("fuses", "holder for " + family.name, count(1), row.id.value, {});
+        parts.add("fuses", "holder for " + family.name, count(1), usedBy, {});
     }
 }
 
@@ -91,12 +91,17 @@ Each metreOf(const Library& library, SquareMetres area) {
 std::vector<Part> partList(const Library& library,
                            const Circuit& circuit,
                            const Cables& cables,
-                           const std::vector<CutPiece>& cuts) {
+                           const std::vector<CutPiece>& cuts,
+                           const std::map<ConductorId, int>& numbers) {
     PartCounter parts;
     addDevices(circuit, parts);
     for (const CableRow& row : cables.rows) {
-        addFuse(library, row.fuseFrom, row, parts);
-        addFuse(library, row.fuseTo, row, parts);
+        // By the number on its label, as cable and lugs are; the vehicle's own has none.
+        const auto number = numbers.find(row.id);
+        const std::string name =
+            number == numbers.end() ? row.id.value : std::to_string(number->second);
+        addFuse(library, row.fuseFrom, name, parts);
+        addFuse(library, row.fuseTo, name, parts);
     }
     for (const CutPiece& cut : cuts) {
         parts.add("cable",

@@ -10,6 +10,7 @@ namespace spirk {
 [[nodiscard]] std::vector<Part> partList(const Library& library,
                                          const Circuit& circuit,
                                          const Cables& cables,
-                                         const std::vector<CutPiece>& cuts);
+                                         const std::vector<CutPiece>& cuts,
+                                         const std::map<ConductorId, int>& numbers);
 
 }  // namespace spirk

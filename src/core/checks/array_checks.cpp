@@ -24,6 +24,26 @@ constexpr int kStringsWithoutFuses = 3;
 // price.
 constexpr double kLostToSimple = 0.35;
 
+}  // namespace
+
+Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc) {
+    const ChosenSolar& s = *in.gear.solar;
+    const Origin panel = fromTable(in.library, "panels", s.panel->name);
+    const std::string symbol = asked.temperature.symbol;
+    return {.id = FigureId(asked.figure),
+            .title = std::move(asked.title),
+            .formula = "V = n · V_oc · (1 + β (" + symbol + " − 25))",
+            .terms = {{"n", "panels in series", count(s.series), FromPlan{"gear.solar.series"}},
+                      {"V_oc", s.panel->name, measure(s.panel->voc), panel},
+                      {"β", "per kelvin", number(s.panel->betaVocPerK), panel},
+                      std::move(asked.temperature)},
+            .result = measure(voc),
+            .source = "panel's temperature coefficient (maker)",
+            .note = std::move(asked.note)};
+}
+
+namespace {
+
 // Hottest the cells get: full sun on the trip's warmest month.
 Celsius hotCells(const CheckInput& in) {
     Celsius warmest = in.gear.climate->mean.front();
@@ -52,26 +72,15 @@ void checkHot(const CheckInput& in, Checks& out) {
     const Volts vmp = s.panel->vmp * (voc / s.panel->voc);  // falls as the open circuit does
     const Volts bank = in.gear.bank.chemistry.absorption;
     const Volts start = bank + s.controller->startAbove;
-    out.why.add(
-        {.id = FigureId("solar.voc.hot"),
-         .title = "Open-circuit voltage of a string on a hot day",
-         .formula = "V = n · V_oc · (1 + β (T_hot − 25))",
-         .terms = {{"n", "panels in series", count(s.series), FromPlan{"gear.solar.series"}},
-                   {"V_oc",
-                    s.panel->name,
-                    measure(s.panel->voc),
-                    fromTable(in.library, "panels", s.panel->name)},
-                   {"β",
-                    "per kelvin",
-                    number(s.panel->betaVocPerK),
-                    fromTable(in.library, "panels", s.panel->name)},
-                   {"T_hot",
-                    "cells in full sun, warmest month",
-                    measure(hot),
-                    FromRule{"T_c = T_a + G/800 (NOCT − 20)"}}},
-         .result = measure(voc),
-         .source = "panel's temperature coefficient (maker)",
-         .note = "At most power it has " + format(vmp) + "."});
+    out.why.add(stringVocFigure(in,
+                                {"solar.voc.hot",
+                                 "Open-circuit voltage of a string on a hot day",
+                                 {"T_hot",
+                                  "cells in full sun, warmest month",
+                                  measure(hot),
+                                  FromRule{"T_c = T_a + G/800 (NOCT − 20)"}},
+                                 "At most power it has " + format(vmp) + "."},
+                                voc));
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
     }

@@ -23,6 +23,15 @@ namespace spirk {
 // A finding with its id made of rule and subject, and with what the rule rests on in the region.
 [[nodiscard]] Finding findingOf(const CheckInput& in, const std::string& rule, Subject where);
 
+// The voltage of an open string at a temperature of its cells, as a figure.
+struct StringVoc {
+    const char* figure;
+    std::string title;
+    Term temperature;
+    std::string note;
+};
+[[nodiscard]] Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc);
+
 [[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] const Route& routeOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] Laying layingOf(const CheckInput& input, const CableRow& row);

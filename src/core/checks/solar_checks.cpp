@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// S1, S2: the array against its controller.
+// S1, S2, S8: the array against its controller, and where the controller joins the bank.
 
 #include <algorithm>
+#include <set>
+#include <vector>
 
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
@@ -12,29 +14,6 @@ namespace spirk {
 namespace {
 
 constexpr const char* kControllerField = "gear.solar.controller";
-
-Derivation coldDerivation(const CheckInput& in, Volts cold) {
-    const ChosenSolar& s = *in.gear.solar;
-    return {.id = FigureId("solar.voc.cold"),
-            .title = "Open-circuit voltage of a string on the coldest morning",
-            .formula = "V = n · V_oc · (1 + β (T_min − 25))",
-            .terms = {{"n", "panels in series", count(s.series), FromPlan{"gear.solar.series"}},
-                      {"V_oc",
-                       s.panel->name,
-                       measure(s.panel->voc),
-                       fromTable(in.library, "panels", s.panel->name)},
-                      {"β",
-                       "per kelvin",
-                       number(s.panel->betaVocPerK),
-                       fromTable(in.library, "panels", s.panel->name)},
-                      {"T_min",
-                       "coldest to plan for",
-                       measure(in.gear.climate->coldest),
-                       fromTable(in.library, "climates", in.gear.climate->name)}},
-            .result = measure(cold),
-            .source = "panel's temperature coefficient (maker)",
-            .note = "Nominal volts do not count here; frost does."};
-}
 
 Finding coldTooHigh(const CheckInput& in, Volts cold) {
     const ChosenSolar& s = *in.gear.solar;
@@ -103,6 +82,56 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
     return f;
 }
 
+// Whether a battery is reached from the controller over wires, bars and isolators, but through no
+// main switch.
+bool joinsBeforeMainSwitch(const Circuit& circuit) {
+    std::set<TerminalId> seen;
+    std::vector<TerminalId> open{{DeviceId("mppt"), "bat+"}};
+    const auto visit = [&](const TerminalId& t) {
+        if (seen.insert(t).second) {
+            open.push_back(t);
+        }
+    };
+    while (!open.empty()) {
+        const TerminalId at = open.back();
+        open.pop_back();
+        const Device* device = findDevice(circuit, at.device);
+        if (device->kind == DeviceKind::Battery) {
+            return true;
+        }
+        for (const Port& port : device->ports) {
+            if (device->kind == DeviceKind::Isolator) {
+                visit({device->id, port.name});
+            }
+        }
+        for (const Conductor& c : circuit.conductors) {
+            if (c.from == at) {
+                visit(c.to);
+            } else if (c.to == at) {
+                visit(c.from);
+            }
+        }
+    }
+    return false;
+}
+
+Finding losesTheBank(const CheckInput& in) {
+    Finding f = findingOf(in, "S8", {SubjectKind::Device, "mppt"});
+    f.where.push_back({SubjectKind::Device, "main.switch"});
+    f.what = {"The solar controller joins the bank behind the main switch.", {}};
+    f.why = {
+        "Opened in daylight, the switch takes the battery from a controller at work: its output "
+        "can rise into whatever is still connected. For it speaks that one switch makes all dead.",
+        {}};
+    f.remedy = {
+        "Open the panels' isolator before the main switch, and say so beside it; or join the "
+        "controller before the switch: it then also charges while the van stands switched off.",
+        {}};
+    f.mends = {{{"Join the controller before the main switch", {}},
+                {{"conductor.move", "mppt.feed+", std::string("main.switch:a")}}}};
+    return f;
+}
+
 }  // namespace
 
 Checks solarChecks(const CheckInput& input) {
@@ -112,9 +141,21 @@ Checks solarChecks(const CheckInput& input) {
     }
     const ChosenSolar& s = *input.gear.solar;
     const Volts cold = stringVoc(*s.panel, s.series, input.gear.climate->coldest);
-    out.why.add(coldDerivation(input, cold));
+    out.why.add(stringVocFigure(input,
+                                {"solar.voc.cold",
+                                 "Open-circuit voltage of a string on the coldest morning",
+                                 {"T_min",
+                                  "coldest to plan for",
+                                  measure(input.gear.climate->coldest),
+                                  fromTable(input.library, "climates", input.gear.climate->name)},
+                                 "Nominal volts do not count here; frost does."},
+                                cold));
     if (cold > s.controller->maxVoc) {
         out.findings.push_back(coldTooHigh(input, cold));
+    }
+    const Conductor* feed = findConductor(input.wiring.circuit, ConductorId("mppt.feed+"));
+    if (feed != nullptr && !joinsBeforeMainSwitch(input.wiring.circuit)) {
+        out.findings.push_back(losesTheBank(input));
     }
     const MonthSun* best = bestMonth(input);
     if (best != nullptr && best->cut > rule(input.library, "clipping_limit").value) {

@@ -2,10 +2,18 @@
 #include "core/gear/battery.h"
 
 #include <algorithm>
+#include <array>
 
 #include "core/result/promise.h"
 
 namespace spirk {
+
+namespace {
+
+// Of the columns of `capacity_at_temperature` in the table of chemistries.
+constexpr std::array<double, 6> kColdDegrees{-20.0, -10.0, 0.0, 10.0, 25.0, 40.0};
+
+}  // namespace
 
 Volts restVoltage(const Chemistry& chemistry, double stateOfCharge) {
     promise(stateOfCharge >= 0.0 && stateOfCharge <= 1.0, "state of charge is within 0 and 1");
@@ -25,6 +33,18 @@ Ohms batteryResistance(const BatteryModel& model,
                            : which == ResistanceCase::Mid ? chemistry.resistanceMid
                                                           : chemistry.resistanceHigh;
     return Ohms::fromSi(product / model.capacity.si());
+}
+
+double capacityAt(const Chemistry& chemistry, Celsius battery) {
+    promise(chemistry.coldCapacity.size() == kColdDegrees.size(), "a part for each temperature");
+    const double t = std::clamp(battery.degrees, kColdDegrees.front(), kColdDegrees.back());
+    std::size_t high = 1;
+    while (kColdDegrees[high] < t) {
+        ++high;
+    }
+    const double span = kColdDegrees[high] - kColdDegrees[high - 1];
+    const double part = (t - kColdDegrees[high - 1]) / span;
+    return chemistry.coldCapacity[high - 1] * (1.0 - part) + chemistry.coldCapacity[high] * part;
 }
 
 Seconds chargeTime(Coulombs charge, Amps current) {

@@ -24,6 +24,11 @@ enum class ResistanceCase { Low, Mid, High };
 
 // Time to put `charge` back at a constant current; the last, slower part is not in it.
 // Requires current > 0.
+// Part of the rated capacity that is there at a temperature: linear between the table's, and as at
+// its ends beyond them (a lithium battery's manager switches off below -20 degC; the checks say
+// so).
+[[nodiscard]] double capacityAt(const Chemistry& chemistry, Celsius battery);
+
 [[nodiscard]] Seconds chargeTime(Coulombs charge, Amps current);
 
 }  // namespace spirk

@@ -185,9 +185,6 @@ struct Chemistry {
     double resistanceLow = 0.0;
     double resistanceMid = 0.0;
     double resistanceHigh = 0.0;
-    double chargeRateUsual = 0.0;    // multiple of capacity per hour
-    double chargeRateMost = 0.0;     // multiple of capacity per hour
-    double dischargeRateMost = 0.0;  // multiple of capacity per hour
     Volts absorption;
     Volts absorptionLow, absorptionHigh;  // range that makers give
     Volts floating;

@@ -48,9 +48,6 @@ void readChemistries(JsonFields& fields, Library& library) {
         out.resistanceLow = readResistance(row, "resistance_mohm_ah_low");
         out.resistanceMid = readResistance(row, "resistance_mohm_ah_mid");
         out.resistanceHigh = readResistance(row, "resistance_mohm_ah_high");
-        out.chargeRateUsual = row.number("charge_c_usual", 0.01, 5);
-        out.chargeRateMost = row.number("charge_c_most", 0.01, 5);
-        out.dischargeRateMost = row.number("discharge_c_most", 0.01, 10);
         out.absorption = volts(row.number("absorption_v", 10, 20));
         out.absorptionLow = volts(row.number("absorption_low_v", 10, 20));
         out.absorptionHigh = volts(row.number("absorption_high_v", 10, 20));

@@ -85,10 +85,10 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
             "Panels are live in daylight: the isolator does not make their side dead.";
         out.back().subjects = {{SubjectKind::Device, "array.isolator"}};
     }
-    out.push_back(
-        step("dead.polarity",
-             "Polarity at each device: follow each lead by its label from end to end; red to "
-             "plus, black to minus. The shunt's battery side looks to the bank."));
+    out.push_back(step("dead.polarity",
+                       "Polarity at each device: follow each lead by its label from end to end; " +
+                           in.library.region.positive + " to plus, " + in.library.region.negative +
+                           " to minus. The shunt's battery side looks to the bank."));
     out.push_back(shortTest(in));
     SwitchStep bond = step("dead.bond", "Ohms from the negative bar to bare metal of the body.");
     bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms), kBondFigure)};

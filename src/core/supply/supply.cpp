@@ -36,19 +36,60 @@ void explainBankNeeded(const Plan& plan, const ChosenBank& bank, Joules needed, 
                  " at " + format(bank.nominal) + "."});
 }
 
-void explainBankUsable(const Library& library, const ChosenBank& bank, Supply& s) {
+// Judgement: the bank lies as cold as the mean of the trip's coldest month, in a van that nobody
+// heats; warmth above the rating's 25 degC is not counted on.
+Celsius bankInCold(const Plan& plan, const Climate& climate) {
+    Celsius coldest = celsius(25.0);
+    for (int month = 1; month <= 12; ++month) {
+        if (inSeason(month, plan.trip.firstMonth, plan.trip.lastMonth)) {
+            coldest = std::min(coldest, climate.mean[static_cast<std::size_t>(month - 1)]);
+        }
+    }
+    return coldest;
+}
+
+struct ColdBank {
+    Celsius temperature;
+    double part = 1.0;  // of the rated capacity
+};
+
+void explainCold(const Library& library, const ChosenGear& gear, const ColdBank& cold, Supply& s) {
+    s.why.add({.id = fig("supply.bank.cold"),
+               .title = "Part of the rated capacity in the trip's coldest month",
+               .formula = "k = from the chemistry's table at the bank's temperature",
+               .terms = {{"T",
+                          "mean of the coldest month of the trip, in a van that nobody heats",
+                          measure(cold.temperature),
+                          fromTable(library, "climates", gear.climate->name)},
+                         {"k",
+                          gear.bank.chemistry.name,
+                          percent(cold.part),
+                          fromTable(library, "chemistries", gear.bank.chemistry.name)}},
+               .result = percent(cold.part),
+               .source = "table of chemistries",
+               .note = "A bank in the heated living space has more."});
+}
+
+void explainBankUsable(const Library& library,
+                       const ChosenBank& bank,
+                       const ColdBank& cold,
+                       Supply& s) {
     const Origin battery = fromTable(library, "batteries", bank.model->name);
     s.why.add(
         {.id = fig("supply.bank.usable"),
          .title = "Bank chosen, usable energy",
-         .formula = "E = n · C · V · u",
+         .formula = "E = n · C · V · u · k",
          .terms = {{"n", "batteries in parallel", count(bank.count), FromPlan{"gear.bank.count"}},
                    {"C", "rated capacity of one", measure(bank.model->capacity), battery},
                    {"V", "nominal voltage, pole to pole", measure(bank.nominal), battery},
                    {"u",
                     "usable part",
                     percent(bank.chemistry.usable),
-                    fromTable(library, "chemistries", bank.chemistry.name)}},
+                    fromTable(library, "chemistries", bank.chemistry.name)},
+                   {"k",
+                    "part that is there in the cold",
+                    percent(cold.part),
+                    FromFigure{fig("supply.bank.cold")}}},
          .result = measure(s.usable),
          .source = "own arithmetic",
          .note = "A higher usable part gives more days and fewer cycles of life."});
@@ -74,10 +115,13 @@ void explainDays(Supply& s) {
 void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
     const ChosenBank& bank = gear.bank;
     const Joules needed = s.demand * plan.trip.daysWithoutSun;
-    s.usable = bankCapacity(bank) * bank.nominal * bank.chemistry.usable;
+    const Celsius temperature = bankInCold(plan, *gear.climate);
+    const ColdBank cold{temperature, capacityAt(bank.chemistry, temperature)};
+    s.usable = bankCapacity(bank) * bank.nominal * bank.chemistry.usable * cold.part;
     s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
     explainBankNeeded(plan, bank, needed, s);
-    explainBankUsable(library, bank, s);
+    explainCold(library, gear, cold, s);
+    explainBankUsable(library, bank, cold, s);
     explainDays(s);
     s.bank = {measure(needed),
               measure(s.usable),
