@@ -61,8 +61,11 @@ std::optional<double> letThroughA2s(const FuseFamily& family, Amps rating, Amps 
     return current.si() * current.si() * t.longest->si();
 }
 
+bool enough(Amps rating, Amps current) { return rating >= current * (1.0 - kSolvedToPart); }
+
 std::optional<Amps> ratingFor(const FuseFamily& family, Amps current) {
-    const auto found = std::ranges::lower_bound(family.ratings, current * (1.0 - kSolvedToPart));
+    const auto found =
+        std::ranges::find_if(family.ratings, [&](Amps r) { return enough(r, current); });
     return found == family.ratings.end() ? std::nullopt : std::optional(*found);
 }
 

@@ -23,8 +23,9 @@ struct OpeningTime {
                                                   Amps rating,
                                                   Amps current);
 
-// The smallest rating of the family at or above `current`, less a millionth for what a solved
-// current may be off by; nothing above its largest.
+// Whether a rating is enough for a solved current, which may be off by a millionth.
+[[nodiscard]] bool enough(Amps rating, Amps current);
+// The smallest rating of the family that is enough; nothing above its largest.
 [[nodiscard]] std::optional<Amps> ratingFor(const FuseFamily& family, Amps current);
 // The largest rating of the family at or below `current`; nothing below its smallest.
 [[nodiscard]] std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current);

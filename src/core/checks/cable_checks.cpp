@@ -73,7 +73,7 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     const FuseFamily& family = familyOf(in.library, fuse.family);
     const auto smaller = ratingWithin(family, row.ampacity);
     const auto larger = sizeCarrying(in, row, fuse.rating);
-    const bool smallerServes = smaller && *smaller >= fuse.needed;
+    const bool smallerServes = smaller && enough(*smaller, fuse.needed);
     if (smallerServes) {
         f.mends.push_back(setFuse(*row.protectedBy, *smaller));
     }
@@ -237,7 +237,8 @@ void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& o
     if (fuse != nullptr && fuse->rating > row.ampacity && !twin) {
         out.push_back(fuseAboveCable(in, row, *fuse));
     }
-    if (row.fuseFrom && !row.fuseFrom->leftOut && row.fuseFrom->rating < row.fuseFrom->needed) {
+    if (row.fuseFrom && !row.fuseFrom->leftOut &&
+        !enough(row.fuseFrom->rating, row.fuseFrom->needed)) {
         out.push_back(fuseBelowLoad(in, row, *row.fuseFrom));
     }
     if (row.margins.shortCircuit > 1.0 && !twin) {

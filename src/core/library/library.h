@@ -173,6 +173,17 @@ struct CatalogueAppliance {
     Runs runs = Runs::WithOthers;
 };
 
+// What a first plan begins from. Months are those of the northern half of the world.
+struct TripKind {
+    std::string id;
+    std::string name;
+    int firstMonth = 5;
+    int lastMonth = 9;
+    double daysWithoutSun = 2.0;
+    Seconds drivingPerDay;
+    std::vector<std::string> appliances;  // ids of the catalogue
+};
+
 enum class Family { Lithium, Lead };
 
 // A chemistry, for a 12 V block. Scaled to a bank's poles by chosenGear.
@@ -323,6 +334,7 @@ struct Library : Shelf {
     TypicalVan typicalVan;
     std::vector<Climate> climates;
     std::vector<CatalogueAppliance> appliances;
+    std::vector<TripKind> trips;  // never empty
     std::vector<Chemistry> chemistries;
     std::vector<HardwareModel> hardware;
     std::vector<Rule> rules;

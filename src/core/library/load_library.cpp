@@ -26,6 +26,7 @@ constexpr std::array kShared{
     TableFile{"typical_van.json", readTypicalVan},
     TableFile{"climates.json", readClimates},
     TableFile{"appliances.json", readAppliances},
+    TableFile{"trips.json", readTrips},
     TableFile{"chemistries.json", readChemistries},
     TableFile{"batteries.json", readBatteries},
     TableFile{"panels.json", readPanels},

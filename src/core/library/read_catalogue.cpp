@@ -40,6 +40,27 @@ void readAppliances(JsonFields& fields, Library& library) {
     });
 }
 
+void readTrips(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.trips, [&](JsonFields& row, TripKind& out) {
+        readName(row, out);
+        out.firstMonth = row.integer("first_month", 1, 12);
+        out.lastMonth = row.integer("last_month", 1, 12);
+        out.daysWithoutSun = row.number("days_without_sun", 0.1, 60);
+        out.drivingPerDay = hours(row.number("driving_h_per_day", 0, 24));
+        out.appliances = row.texts("appliances");
+        for (const std::string& id : out.appliances) {
+            if (findById(library.appliances, id) == nullptr) {
+                row.problem("appliances",
+                            "There is no appliance '" + id + "'.",
+                            "Name a row of appliances.json.");
+            }
+        }
+    });
+    if (library.trips.empty()) {
+        fields.problem("rows", "There is no kind of trip.", "Add one.");
+    }
+}
+
 void readChemistries(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.chemistries, [](JsonFields& row, Chemistry& out) {
         readName(row, out);

@@ -40,6 +40,8 @@ void readRules(JsonFields& fields, Library& library);
 void readChecks(JsonFields& fields, Library& library);
 // Typical gear.
 void readAppliances(JsonFields& fields, Library& library);
+// Requires that the appliances were read.
+void readTrips(JsonFields& fields, Library& library);
 void readChemistries(JsonFields& fields, Library& library);
 void readBatteries(JsonFields& fields, Library& library);
 void readPanels(JsonFields& fields, Library& library);

@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Four answers make a plan that can be built: whatever is answered, the first plan has no danger,
+// and no fault but those that the answers themselves ask for.
+#include "core/design/first_plan.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <set>
+
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+FirstAnswers answers(const std::string& trip, const std::string& heavy) {
+    return {trip, library().region.firstClimate, {}, heavy};
+}
+
+std::string faultsOf(const Design& d, const std::set<std::string>& allowed) {
+    std::string out;
+    for (const Finding& f : d.checks.findings) {
+        if (f.severity != Severity::Advice && !allowed.contains(f.rule)) {
+            out += f.id + ": " + english(f.what) + "\n";
+        }
+    }
+    return out;
+}
+
+TEST(FirstPlan, EveryKindOfTripGivesAPlanWithoutFaults) {
+    for (const Library& region : test::libraries().regions) {
+        for (const TripKind& trip : region.trips) {
+            for (const char* heavy : {"", "induction_ring", "aircon_dc", "ebike_charger"}) {
+                SCOPED_TRACE(region.region.id + ", " + trip.id + ", " + heavy);
+                const Plan plan =
+                    firstPlan({trip.id, region.region.firstClimate, {}, heavy}, region);
+                // Cooling all year asks for more than the largest bank that is tried.
+                EXPECT_EQ(faultsOf(design(plan, region), {"MAINS", *heavy == 'a' ? "B1" : ""}), "");
+            }
+        }
+    }
+}
+
+TEST(FirstPlan, ItIsComplete) {
+    const Plan plan = firstPlan(answers("summer", "induction_ring"), library());
+    EXPECT_GE(plan.appliances.size(), 6u);
+    EXPECT_TRUE(plan.gear.solar && plan.gear.engine && plan.gear.inverter);
+    const Design d = design(plan, library());
+    EXPECT_GE(d.supply.daysWithoutSun, plan.trip.daysWithoutSun);
+    EXPECT_GE(d.gear.inverter->power, d.needs.worstMains);
+}
+
+TEST(FirstPlan, NothingOnMainsIsNoInverterAndNoDrivingNoCharger) {
+    const Plan plan = firstPlan(answers("parked", ""), library());
+    EXPECT_FALSE(plan.gear.inverter.has_value());
+    EXPECT_FALSE(plan.gear.engine.has_value());
+}
+
+TEST(FirstPlan, SouthOfTheEquatorTheSeasonsAreTurned) {
+    FirstAnswers a = answers("summer", "");
+    a.climate = "Perth";
+    const Plan plan = firstPlan(a, library());
+    EXPECT_EQ(plan.trip.firstMonth, 11);
+    EXPECT_EQ(plan.trip.lastMonth, 3);
+}
+
+TEST(FirstPlan, WhatIsOwnedIsKeptAndDecidesTheVolts) {
+    FirstAnswers a = answers("summer", "induction_ring");
+    a.owned.battery = "lfp_24_120";
+    a.owned.batteries = 2;
+    a.owned.panel = "panel_180";
+    a.owned.panels = 3;
+    const Plan plan = firstPlan(a, library());
+    EXPECT_EQ(plan.gear.bank.model, "lfp_24_120");
+    EXPECT_EQ(plan.gear.bank.count, 2);
+    ASSERT_TRUE(plan.gear.solar);
+    EXPECT_EQ(plan.gear.solar->panel, "panel_180");
+    EXPECT_EQ(plan.gear.solar->series * plan.gear.solar->parallel, 3);
+    EXPECT_TRUE(plan.gear.inverter->model.starts_with("inverter_24"));
+    EXPECT_TRUE(plan.gear.engine->charger.starts_with("dcdc_24"));
+    EXPECT_FALSE(plan.gear.converter.empty());
+    EXPECT_EQ(faultsOf(design(plan, library()), {"MAINS"}), "");
+}
+
+TEST(FirstPlan, FrostAsksForAHeatedBattery) {
+    FirstAnswers a = answers("winter", "");
+    a.climate = "Oslo";
+    EXPECT_TRUE(firstPlan(a, library()).gear.bank.model.ends_with("heated"));
+}
+
+TEST(FirstPlan, TheHeaviestLoadsAreOfferedFirst) {
+    const auto heavy = heavyAppliances(library());
+    ASSERT_GT(heavy.size(), 10u);
+    EXPECT_TRUE(std::ranges::none_of(heavy, [](const auto* a) { return a->id == "phone"; }));
+    EXPECT_TRUE(std::ranges::is_sorted(heavy, [](const auto* a, const auto* b) {
+        return a->measured * a->onTime > b->measured * b->onTime;
+    }));
+}
+
+}  // namespace
+}  // namespace spirk
