@@ -117,6 +117,9 @@ int main(int argc, char** argv) {
         const spirk::app::LeftBehind copy = *left;
         window.openRecovered(std::move(*left));
         recovery.take(copy);
+    } else if (files.isEmpty() && !parser.isSet(options.demo)) {
+        window.show();
+        window.beginSession();
     }
     window.show();
     return QApplication::exec();

@@ -17,6 +17,7 @@ struct Setting {
 inline constexpr Setting kRecentPlans{"plans/recent", "paths, the latest first"};
 inline constexpr Setting kGeometry{"window/geometry", "place and size of the window"};
 inline constexpr Setting kSplitter{"window/splitter", "widths of rail, station and drawer"};
+inline constexpr Setting kOpenPlan{"plans/open", "path of the plan that was open last"};
 inline constexpr Setting kStation{"window/station", "index of the station that was open"};
 
 [[nodiscard]] inline QVariant remembered(const Setting& setting) {

@@ -29,10 +29,10 @@
 #include "app/shared/theme.h"
 #include "app/shell/amend_menu.h"
 #include "app/shell/finder.h"
+#include "app/shell/first_plan_dialog.h"
+#include "app/shell/paper_menu.h"
 #include "app/shell/plan_menu.h"
 #include "app/supply/supply_station.h"
-#include "core/exchange/csv.h"
-#include "core/exchange/report.h"
 #include "core/plan/plan_file.h"
 
 namespace spirk::app {
@@ -93,8 +93,9 @@ void MainWindow::makeStations() {
     });
     connect(
         cables, &CablesStation::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
-    connect(powerUp, &PowerUpStation::printAsked, this, [this] {
-        print(PaperDocument::SwitchOnSheet);
+    print_ = new PrintMenu(document_, dialogs_, this);
+    connect(powerUp, &PowerUpStation::printAsked, print_, [this] {
+        print_->print(PaperDocument::SwitchOnSheet);
     });
 }
 
@@ -166,7 +167,12 @@ QAction* MainWindow::action(QMenu* menu,
 
 void MainWindow::makeFileMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&File"));
-    action(menu, "file.new", tr("&New"), QKeySequence::New, [this] { newPlan(); });
+    action(menu, "file.begin", tr("&New from four answers…"), QKeySequence::New, [this] {
+        beginPlan();
+    });
+    action(menu, "file.new", tr("New, &empty"), QKeySequence("Ctrl+Shift+N"), [this] {
+        newPlan(emptyPlan(document_.library()));
+    });
     action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { askOpen(); });
     QMenu* recent = menu->addMenu(tr("Open &recent"));
     recent->setObjectName("file.recent");
@@ -177,16 +183,10 @@ void MainWindow::makeFileMenu() {
     action(
         menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] { saveAs(); });
     menu->addSeparator();
-    makeExportMenu(menu);
-    action(menu, "file.print", tr("&Print the switch-on sheet…"), QKeySequence::Print, [this] {
-        print(PaperDocument::SwitchOnSheet);
-    });
-    action(menu, "file.printDiagram", tr("Print the dia&gram…"), {}, [this] {
-        print(PaperDocument::Diagram);
-    });
-    action(menu, "file.printLists", tr("Print the &lists…"), {}, [this] {
-        print(PaperDocument::Lists);
-    });
+    auto* exports = new ExportMenu(document_, dialogs_, this);
+    connect(exports, &ExportMenu::notice, this, &MainWindow::showNotice);
+    menu->addMenu(exports);
+    menu->addMenu(print_);
     menu->addSeparator();
     action(menu, "file.quit", tr("&Quit"), QKeySequence("Ctrl+Q"), [this] { close(); });
 }
@@ -244,37 +244,16 @@ void MainWindow::rememberPlace() const {
     remember(kGeometry, saveGeometry());
     remember(kSplitter, findChild<QSplitter*>("splitter")->saveState());
     remember(kStation, stack_->currentIndex());
+    remember(kOpenPlan, document_.fileName().startsWith(demos_) ? QString() : document_.fileName());
 }
 
-void MainWindow::makeExportMenu(QMenu* file) {
-    QMenu* menu = file->addMenu(tr("&Export"));
-    action(menu, "export.diagram", tr("&Diagram (SVG, PDF)…"), {}, [this] {
-        exportDocument(PaperDocument::Diagram, "diagram");
-    });
-    action(menu, "export.lists", tr("&Lists (PDF, SVG)…"), {}, [this] {
-        exportDocument(PaperDocument::Lists, "lists");
-    });
-    action(menu, "export.sheet", tr("Switch-on &sheet (PDF, SVG)…"), {}, [this] {
-        exportDocument(PaperDocument::SwitchOnSheet, "switch-on");
-    });
-    menu->addSeparator();
-    action(menu, "export.parts", tr("&Parts (CSV)…"), {}, [this] {
-        exportTable("parts.csv", partsCsv);
-    });
-    action(menu, "export.cuts", tr("&Cut list (CSV)…"), {}, [this] {
-        exportTable("cuts.csv", cutsCsv);
-    });
-    action(menu, "export.labels", tr("La&bels (CSV)…"), {}, [this] {
-        exportTable("labels.csv", labelsCsv);
-    });
-    action(menu, "export.cables", tr("C&ables (CSV)…"), {}, [this] {
-        exportTable("cables.csv",
-                    [this](const Design& d) { return cablesCsv(d, document_.library()); });
-    });
-    action(menu, "export.report", tr("&Report (JSON)…"), {}, [this] {
-        exportTable("report.json",
-                    [this](const Design& d) { return reportJson(d, document_.library()); });
-    });
+void MainWindow::beginSession() {
+    const QString last = remembered(kOpenPlan).toString();
+    if (QFileInfo::exists(last)) {
+        openFile(last);
+    } else {
+        beginPlan();
+    }
 }
 
 void MainWindow::makeEditMenu() {
@@ -369,12 +348,22 @@ void MainWindow::refreshTitle() {
     setWindowModified(document_.isModified());
 }
 
-void MainWindow::newPlan() {
+void MainWindow::newPlan(Plan plan) {
     if (mayLeave()) {
         selection_.select(std::nullopt);
-        document_.setPlan(emptyPlan(document_.library()), QString());
+        document_.setPlan(std::move(plan), QString());
         showStation(0);
     }
+}
+
+void MainWindow::beginPlan() {
+    auto* dialog = new FirstPlanDialog(document_.libraries(), document_.plan().region, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &FirstPlanDialog::made, this, [this](const Plan& plan) { newPlan(plan); });
+    connect(dialog, &FirstPlanDialog::demoAsked, this, [this] {
+        openInstead(demos_ + "/bookbinder.spirk");
+    });
+    dialog->open();
 }
 
 void MainWindow::askOpen() {
@@ -486,42 +475,6 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     }
     rememberPlace();
     event->accept();
-}
-
-void MainWindow::exportDocument(PaperDocument document, const QString& name) {
-    const QString path =
-        dialogs_.saveFile(this, tr("Export"), name + ".pdf", tr("PDF (*.pdf);;SVG (*.svg)"));
-    if (path.isEmpty()) {
-        return;
-    }
-    const std::shared_ptr<const Design> design = document_.design();
-    const std::vector<Page> pages = pagesOf(document, *design, document_.library());
-    const QString title = q(design->plan.name);
-    if (path.endsWith(".svg", Qt::CaseInsensitive)) {
-        const auto written = writeSvg(pages, title, path);
-        showNotice(
-            written
-                ? tr("Written: %1").arg(QStringList(written->begin(), written->end()).join(", "))
-                : q(oneLine(written.error())));
-        return;
-    }
-    const auto written = writePdf(pages, title, path);
-    showNotice(written ? tr("Written: %1").arg(*written) : q(oneLine(written.error())));
-}
-
-void MainWindow::exportTable(const QString& name,
-                             const std::function<std::string(const Design&)>& write) {
-    const QString path = dialogs_.saveFile(this, tr("Export"), name, tr("Tables (*.csv *.json)"));
-    if (path.isEmpty()) {
-        return;
-    }
-    const auto saved = saveText(write(*document_.design()), path.toStdString());
-    showNotice(saved ? tr("Written: %1").arg(q(*saved)) : q(oneLine(saved.error())));
-}
-
-void MainWindow::print(PaperDocument document) {
-    const std::shared_ptr<const Design> design = document_.design();
-    dialogs_.print(this, pagesOf(document, *design, document_.library()));
 }
 
 void MainWindow::askWhy() {

@@ -19,6 +19,7 @@
 namespace spirk::app {
 
 class DiagramStation;
+class PrintMenu;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -32,6 +33,8 @@ public:
     // Place, widths and station of the last session, and for the next one.
     void restorePlace();
     void rememberPlace() const;
+    // The plan that was open last; where there is none, the four questions of a first plan.
+    void beginSession();
     // Opens what was left behind and says so above the station.
     void openRecovered(LeftBehind left);
     void showNotice(const QString& text);
@@ -55,7 +58,6 @@ private:
     void makeFileMenu();
     void addDemos(QMenu* menu);
     void fillRecent(QMenu* menu);
-    void makeExportMenu(QMenu* file);
     void makeEditMenu();
     void makeViewMenu();
     void makeHelpMenu();
@@ -67,15 +69,14 @@ private:
 
     // Opens it if what is open may be left.
     void openInstead(const QString& path);
-    void newPlan();
+    void newPlan(Plan plan);
+    // The four questions.
+    void beginPlan();
     void askOpen();
     bool save();
     bool saveAs();
     [[nodiscard]] bool mayLeave();
     [[nodiscard]] QString keptText() const;
-    void exportDocument(PaperDocument document, const QString& name);
-    void exportTable(const QString& name, const std::function<std::string(const Design&)>& write);
-    void print(PaperDocument document);
     void askWhy();
     void find();
     void setTheme(int choice);
@@ -87,6 +88,7 @@ private:
     Selection selection_;
     std::vector<Station*> stations_;
     QStackedWidget* stack_ = nullptr;
+    PrintMenu* print_ = nullptr;
     Rail* rail_ = nullptr;
     RailModel* railModel_ = nullptr;
     Drawer* drawer_ = nullptr;

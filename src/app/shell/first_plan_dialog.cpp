@@ -1,0 +1,235 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/first_plan_dialog.h"
+
+#include <QDialogButtonBox>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+#include "app/shared/text.h"
+#include "core/supply/supply.h"
+
+namespace spirk::app {
+
+namespace {
+
+constexpr int kPauseMs = 200;
+constexpr int kMostOwned = 4;
+
+void addRow(QComboBox* box, const std::string& id, const QString& name) {
+    box->addItem(name, q(id));
+}
+
+template <class Model>
+void fillOwned(QComboBox* box, const std::vector<Model>& models) {
+    box->clear();
+    box->addItem(FirstPlanDialog::tr("none yet"), QString());
+    for (const Model& model : models) {
+        addRow(box, model.id, q(model.name));
+    }
+}
+
+QString line(const QString& name, const QString& value) {
+    return QStringLiteral("<tr><td>%1&nbsp;&nbsp;</td><td>%2</td></tr>")
+        .arg(name.toHtmlEscaped(), value.toHtmlEscaped());
+}
+
+QString gearLines(const Design& d) {
+    const auto tr = [](const char* text) { return FirstPlanDialog::tr(text); };
+    const auto many = [](int count, const std::string& name) {
+        return count == 1 ? q(name) : QStringLiteral("%1 × %2").arg(count).arg(q(name));
+    };
+    const ChosenGear& gear = d.gear;
+    QString out = line(tr("Bank"), many(gear.bank.count * gear.bank.series, gear.bank.model->name));
+    if (gear.solar) {
+        out += line(tr("Sun"),
+                    many(gear.solar->series * gear.solar->parallel, gear.solar->panel->name) +
+                        ", " + q(gear.solar->controller->name));
+    }
+    if (gear.engine) {
+        out += line(tr("Engine"), q(gear.engine->charger->name));
+    }
+    if (gear.inverter != nullptr) {
+        out += line(tr("Inverter"), q(gear.inverter->name));
+    }
+    if (gear.converter != nullptr) {
+        out += line(tr("12 V loads by"), q(gear.converter->name));
+    }
+    return out;
+}
+
+}  // namespace
+
+FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
+                                 const std::string& region,
+                                 QWidget* parent)
+    : QDialog(parent), libraries_(libraries) {
+    setObjectName("first");
+    setWindowTitle(tr("Four questions for a first plan"));
+    auto* form = new QFormLayout;
+    ask(form, tr("1  What kind of trip?"));
+    trip_ = addChoice(form, "trip", tr("&Trip"));
+    ask(form, tr("2  Where?"));
+    region_ = addChoice(form, "region", tr("&Region"));
+    climate_ = addChoice(form, "climate", tr("&Climate like"));
+    ask(form, tr("3  What do you own already?"));
+    battery_ = addChoice(form, "battery", tr("&Battery"));
+    batteries_ = addCount(form, battery_, "batteries", tr("How many batteries"));
+    panel_ = addChoice(form, "panel", tr("&Panel"));
+    panels_ = addCount(form, panel_, "panels", tr("How many panels"));
+    inverter_ = addChoice(form, "inverter", tr("&Inverter"));
+    ask(form, tr("4  Which load matters most?"));
+    load_ = addChoice(form, "load", tr("&Load"));
+    outcome_ = new QLabel(this);
+    outcome_->setObjectName("first.outcome");
+    outcome_->setAccessibleName(tr("The plan that comes of it"));
+    outcome_->setWordWrap(true);
+    outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    outcome_->setMinimumHeight(fontMetrics().lineSpacing() * 10);
+    outcome_->setAlignment(Qt::AlignTop);
+
+    auto* buttons = new QDialogButtonBox(this);
+    QPushButton* make = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::AcceptRole);
+    make->setObjectName("first.make");
+    make->setDefault(true);
+    QPushButton* empty = buttons->addButton(tr("Begin &empty"), QDialogButtonBox::ActionRole);
+    empty->setObjectName("first.empty");
+    QPushButton* demo = buttons->addButton(tr("Look at a &demo"), QDialogButtonBox::ActionRole);
+    demo->setObjectName("first.demo");
+    connect(make, &QPushButton::clicked, this, [this] {
+        emit made(firstPlan(answers(), library()));
+        accept();
+    });
+    connect(empty, &QPushButton::clicked, this, [this] {
+        emit made(emptyPlan(library()));
+        accept();
+    });
+    connect(demo, &QPushButton::clicked, this, [this] {
+        emit demoAsked();
+        accept();
+    });
+    auto* layout = new QVBoxLayout(this);
+    layout->addLayout(form);
+    layout->addWidget(outcome_, 1);
+    layout->addWidget(buttons);
+
+    pause_ = new QTimer(this);
+    pause_->setSingleShot(true);
+    pause_->setInterval(kPauseMs);
+    connect(pause_, &QTimer::timeout, this, &FirstPlanDialog::showOutcome);
+    for (const Library& each : libraries_.regions) {
+        addRow(region_, each.region.id, q(each.region.name));
+    }
+    region_->setCurrentIndex(std::max(0, region_->findData(q(region))));
+    fillForRegion();
+    connect(region_, &QComboBox::currentIndexChanged, this, &FirstPlanDialog::fillForRegion);
+    showOutcome();
+}
+
+void FirstPlanDialog::ask(QFormLayout* form, const QString& question) {
+    auto* label = new QLabel(question, this);
+    QFont strong = label->font();
+    strong.setWeight(QFont::DemiBold);
+    label->setFont(strong);
+    form->addRow(label);
+}
+
+QComboBox* FirstPlanDialog::addChoice(QFormLayout* form,
+                                      const QString& name,
+                                      const QString& label) {
+    auto* box = new QComboBox(this);
+    box->setObjectName("first." + name);
+    form->addRow(label, box);
+    connect(box, &QComboBox::currentIndexChanged, this, &FirstPlanDialog::change);
+    return box;
+}
+
+// In the row of what is counted.
+QSpinBox* FirstPlanDialog::addCount(QFormLayout* form,
+                                    QComboBox* counted,
+                                    const QString& name,
+                                    const QString& accessible) {
+    auto* box = new QSpinBox(this);
+    box->setObjectName("first." + name);
+    box->setAccessibleName(accessible);
+    box->setToolTip(accessible);
+    box->setRange(1, kMostOwned);
+    box->setPrefix(QStringLiteral("× "));
+    int row = 0;
+    QFormLayout::ItemRole role = QFormLayout::FieldRole;
+    form->getWidgetPosition(counted, &row, &role);
+    auto* both = new QHBoxLayout;
+    form->removeWidget(counted);
+    both->addWidget(counted, 1);
+    both->addWidget(box);
+    form->setLayout(row, QFormLayout::FieldRole, both);
+    connect(box, &QSpinBox::valueChanged, this, &FirstPlanDialog::change);
+    return box;
+}
+
+const Library& FirstPlanDialog::library() const {
+    return libraryFor(libraries_, region_->currentData().toString().toStdString());
+}
+
+void FirstPlanDialog::fillForRegion() {
+    const Library& lib = library();
+    const QSignalBlocker quiet(this);
+    const QVariant trip = trip_->currentData();
+    trip_->clear();
+    for (const TripKind& kind : lib.trips) {
+        addRow(trip_, kind.id, q(kind.name));
+    }
+    trip_->setCurrentIndex(std::max(0, trip_->findData(trip)));
+    climate_->clear();
+    for (const Climate& climate : lib.climates) {
+        addRow(climate_, climate.name, q(climate.name));
+    }
+    climate_->setCurrentIndex(climate_->findData(q(lib.region.firstClimate)));
+    fillOwned(battery_, lib.batteries);
+    fillOwned(panel_, lib.panels);
+    fillOwned(inverter_, lib.inverters);
+    load_->clear();
+    load_->addItem(tr("none beyond lights, fridge, pump and phones"), QString());
+    for (const CatalogueAppliance* a : heavyAppliances(lib)) {
+        addRow(
+            load_, a->id, tr("%1 (%2 a day)").arg(q(a->name), q(format(a->measured * a->onTime))));
+    }
+    change();
+}
+
+FirstAnswers FirstPlanDialog::answers() const {
+    const auto chosen = [](const QComboBox* box) {
+        return box->currentData().toString().toStdString();
+    };
+    return {chosen(trip_),
+            chosen(climate_),
+            {chosen(battery_),
+             batteries_->value(),
+             chosen(panel_),
+             panels_->value(),
+             chosen(inverter_)},
+            chosen(load_)};
+}
+
+void FirstPlanDialog::change() {
+    batteries_->setEnabled(!battery_->currentData().toString().isEmpty());
+    panels_->setEnabled(!panel_->currentData().toString().isEmpty());
+    pause_->start();
+}
+
+void FirstPlanDialog::showOutcome() {
+    const Design d = design(firstPlan(answers(), library()), library());
+    const StandingFigures figures = standingFigures(d);
+    QString text = "<b>" + tr("What comes of it") + "</b><table>" + gearLines(d);
+    text += line(tr("Carries"),
+                 tr("%1 days without sun at %2 a day")
+                     .arg(q(daysText(d.supply.daysWithoutSun)), q(format(d.supply.demand))));
+    text += line(tr("Built in"),
+                 tr("about %1 and %2")
+                     .arg(q(formatPrice(figures.price, figures.currency)),
+                          q(format(kilograms(figures.weightKg), d.plan.units))));
+    text += line(tr("Found"), severityText(figures.findings, 3)) + "</table>";
+    outcome_->setText(text);
+}
+
+}  // namespace spirk::app

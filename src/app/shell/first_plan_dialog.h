@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The four questions that make a complete first plan, with what comes of the answers beside them.
+
+#include <QComboBox>
+#include <QDialog>
+#include <QFormLayout>
+#include <QLabel>
+#include <QSpinBox>
+#include <QTimer>
+
+#include "core/design/first_plan.h"
+
+namespace spirk::app {
+
+class FirstPlanDialog : public QDialog {
+    Q_OBJECT
+public:
+    // `libraries` must outlive the dialog.
+    FirstPlanDialog(const Libraries& libraries, const std::string& region, QWidget* parent);
+
+signals:
+    void made(const spirk::Plan& plan);
+    void demoAsked();
+
+private:
+    QComboBox* addChoice(QFormLayout* form, const QString& name, const QString& label);
+    QSpinBox* addCount(QFormLayout* form,
+                       QComboBox* counted,
+                       const QString& name,
+                       const QString& accessible);
+    void ask(QFormLayout* form, const QString& question);
+    void fillForRegion();
+    void change();
+    void showOutcome();
+    [[nodiscard]] const Library& library() const;
+    [[nodiscard]] FirstAnswers answers() const;
+
+    const Libraries& libraries_;
+    QComboBox *trip_, *region_, *climate_, *battery_, *panel_, *inverter_, *load_;
+    QSpinBox *batteries_, *panels_;
+    QLabel* outcome_;
+    QTimer* pause_;  // choosing takes dozens of designs: once the answers have settled
+};
+
+}  // namespace spirk::app
