@@ -31,6 +31,10 @@ protected:
         dialogs.print = [this](QWidget*, const std::vector<Page>& pages) {
             printed = pages.size();
         };
+        dialogs.enter = [this](QWidget*, const QString&, const QString& now) {
+            enteredBefore = now;
+            return nextEntry;
+        };
         dialogs.choose = [this](QWidget*, const QString&, const QStringList& choices) {
             for (const QString& c : choices) {
                 if (c.startsWith(nextChoice)) {
@@ -86,6 +90,8 @@ protected:
 
     std::unique_ptr<app::MainWindow> window;
     QString nextOpen, nextSave, nextChoice;
+    std::optional<QString> nextEntry;  // typed into the next question; nothing: cancelled
+    QString enteredBefore;
     app::UnsavedAnswer unsavedAnswer = app::UnsavedAnswer::Discard;
     int unsavedAsked = 0;
     std::size_t printed = 0;

@@ -196,11 +196,7 @@ Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
                       : tl::unexpected(rating.error());
     }
     if (typed.empty()) {
-        Plan next = plan;
-        std::erase_if(next.amendments, [&](const Amendment& a) {
-            return std::holds_alternative<SetLength>(a) && conductorOf(a) == id;
-        });
-        return next;
+        return withoutKind(plan, SetLength{id, {}});
     }
     const auto length = parseLength(typed, plan.units);
     return length ? Result<Plan>(amended(plan, SetLength{id, *length}))

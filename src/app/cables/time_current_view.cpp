@@ -114,9 +114,11 @@ void TimeCurrentView::paintFuse(QPainter& p, const QRectF& area, const Ink& ink)
     p.setBrush(fill);
     p.setPen(QPen(ink.accent, 1.2));
     p.drawPolygon(band);
-    const QPointF name = at(area, shown_->longest.front().current, shown_->longest.front().time);
+    // Named left of its earliest opening, half way down: the marks of currents stand at the top.
+    const CurvePoint& middle = shown_->shortest[shown_->shortest.size() / 2];
+    const QPointF name = at(area, middle.current, middle.time);
     p.setPen(ink.accent);
-    p.drawText(name + QPointF(6, 10), tr("fuse opens"));
+    p.drawText(QRectF(name.x() - 170, name.y() - 8, 162, 20), Qt::AlignRight, tr("fuse opens"));
 }
 
 void TimeCurrentView::paintCable(QPainter& p, const QRectF& area, const Ink& ink) const {
@@ -182,13 +184,13 @@ void TimeCurrentView::paintEvent(QPaintEvent* /*event*/) {
               area,
               shown_->faultFar,
               tr("short at the far end %1").arg(q(format(shown_->faultFar))),
-              0,
+              1,
               QPen(ink.advice, 1.4, Qt::DotLine));
     paintMark(p,
               area,
               shown_->faultNear,
               tr("near end %1").arg(q(format(shown_->faultNear))),
-              1,
+              2,
               QPen(ink.advice, 1.4, Qt::DashDotLine));
     p.restore();
 }

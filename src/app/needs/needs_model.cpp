@@ -109,10 +109,10 @@ NeedsModel::NeedsModel(Document& document, QObject* parent)
                  tr("Count"),
                  tr("Plate"),
                  tr("Measured"),
-                 tr("On a day"),
+                 tr("On"),
                  tr("From"),
                  tr("Runs"),
-                 tr("Energy a day"),
+                 tr("A day"),
                  tr("Share")},
                 parent) {}
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/powerup/powerup_station.h"
 
+#include <QHBoxLayout>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QUrl>
@@ -37,10 +38,7 @@ public:
         html_ += "<table cellpadding=3 width='96%'>";
         for (const Expected& e : s.readings) {
             const bool ohms = e.value.unit == Unit::Ohm;
-            const QString plain = ohms && e.low.si > 0.0
-                                      ? PowerUpStation::tr("above %1").arg(q(e.low))
-                                  : ohms ? PowerUpStation::tr("below %1").arg(q(e.high))
-                                         : PowerUpStation::tr("%1 to %2").arg(q(e.low), q(e.high));
+            const QString plain = rangeText(e);
             html_ +=
                 QStringLiteral(
                     "<tr><td width='56%'>%1</td><td width='16%' align='right'><b>%2</b></td><td "
@@ -91,9 +89,37 @@ PowerUpStation::PowerUpStation(Document& document, Selection& selection, QWidget
     auto* print = new QPushButton(tr("&Print the sheet…"), this);
     print->setObjectName("powerup.print");
     connect(print, &QPushButton::clicked, this, &PowerUpStation::printAsked);
+    auto* large = new QPushButton(tr("One step at a &time"), this);
+    large->setObjectName("powerup.large");
+    large->setToolTip(tr("Large type for reading in the van, by arrow keys or touch"));
+    auto* top = new QHBoxLayout;
+    top->addWidget(large);
+    top->addWidget(print);
+    top->addStretch(1);
+    auto* whole = new QWidget(this);
+    auto* column = new QVBoxLayout(whole);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addLayout(top);
+    column->addWidget(sheet_, 1);
+    cards_ = new StepCards(this);
+    pages_ = new QStackedWidget(this);
+    pages_->addWidget(whole);
+    pages_->addWidget(cards_);
+    connect(large, &QPushButton::clicked, this, [this] {
+        pages_->setCurrentWidget(cards_);
+        cards_->setFocus();
+    });
+    connect(cards_, &StepCards::left, this, [this, large] {
+        pages_->setCurrentIndex(0);
+        large->setFocus();
+    });
+    connect(cards_, &StepCards::shown, this, [&selection](const std::vector<Subject>& subjects) {
+        if (!subjects.empty()) {
+            selection.select(subjects.front());
+        }
+    });
     auto* layout = new QVBoxLayout(this);
-    layout->addWidget(print, 0, Qt::AlignLeft);
-    layout->addWidget(sheet_, 1);
+    layout->addWidget(pages_);
     PowerUpStation::refresh();
 }
 
@@ -119,6 +145,7 @@ void PowerUpStation::refresh() {
     for (const SwitchStep& s : p.switchOn) {
         text.step(s);
     }
+    cards_->setCards(cardsOf(p));
     const int position = sheet_->verticalScrollBar()->value();
     sheet_->setHtml(text.take());
     sheet_->verticalScrollBar()->setValue(position);

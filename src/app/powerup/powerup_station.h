@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <QStackedWidget>
 #include <QTextBrowser>
 
+#include "app/powerup/step_cards.h"
 #include "app/shared/station.h"
 
 namespace spirk::app {
@@ -23,6 +25,8 @@ protected:
 
 private:
     QTextBrowser* sheet_;
+    StepCards* cards_ = nullptr;
+    QStackedWidget* pages_ = nullptr;
 };
 
 }  // namespace spirk::app

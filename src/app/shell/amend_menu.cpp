@@ -4,7 +4,9 @@
 #include <algorithm>
 
 #include "app/shared/text.h"
+#include "core/cables/fuse_curve.h"
 #include "core/plan/edit.h"
+#include "core/quantities/parse.h"
 
 namespace spirk::app {
 
@@ -12,7 +14,7 @@ AmendMenu::AmendMenu(Document& document,
                      Selection& selection,
                      const Dialogs& dialogs,
                      QWidget* parent)
-    : QMenu(tr("&Amend the chosen conductor"), parent),
+    : QMenu(tr("&Amend what is chosen"), parent),
       document_(document),
       selection_(selection),
       dialogs_(dialogs) {
@@ -22,10 +24,24 @@ AmendMenu::AmendMenu(Document& document,
         connect(action, &QAction::triggered, this, slot);
         return action;
     };
+    size_ = addMenu(tr("Its si&ze"));
+    size_->setObjectName("amend.size");
+    connect(size_, &QMenu::aboutToShow, this, &AmendMenu::fillSizes);
+    rating_ = addMenu(tr("Its f&use"));
+    rating_->setObjectName("amend.rating");
+    connect(rating_, &QMenu::aboutToShow, this, &AmendMenu::fillFuses);
+    length_ = add("amend.length", tr("Its len&gth…"), [this] { enterLength(); });
+    distance_ = add(
+        "amend.distance", tr("How far its fuse is from the &source…"), [this] { enterDistance(); });
+    addSeparator();
     isolator_ = add("amend.isolator", tr("&Insert an isolator"), [this] { insertIsolator(); });
     fuse_ = add("amend.fuse", tr("&Leave its fuse out"), [this] { toggleFuse(); });
     moveFrom_ = add("amend.moveFrom", tr("Move its &first end…"), [this] { moveEnd(End::From); });
     moveTo_ = add("amend.moveTo", tr("Move its &second end…"), [this] { moveEnd(End::To); });
+    addSeparator();
+    place_ = addMenu(tr("Where the &device stands"));
+    place_->setObjectName("amend.place");
+    connect(place_, &QMenu::aboutToShow, this, &AmendMenu::fillPlaces);
     addSeparator();
     takeBack_ = add("amend.takeBack", tr("&Take all its amendments back"), [this] { takeBack(); });
     connect(&document, &Document::designChanged, this, &AmendMenu::refresh);
@@ -43,11 +59,22 @@ const Conductor* AmendMenu::chosen() const {
     return c != nullptr && isOurs(*c) ? c : nullptr;
 }
 
+const Device* AmendMenu::device() const {
+    const auto& subject = selection_.subject();
+    return subject && subject->kind == SubjectKind::Device
+               ? findDevice(document_.design()->wiring.circuit, DeviceId(subject->id))
+               : nullptr;
+}
+
 void AmendMenu::refresh() {
     const Conductor* c = chosen();
-    for (QAction* action : {isolator_, moveFrom_, moveTo_}) {
+    for (QAction* action : {isolator_, moveFrom_, moveTo_, length_, size_->menuAction()}) {
         action->setEnabled(c != nullptr);
     }
+    place_->menuAction()->setEnabled(device() != nullptr);
+    const bool fused = c != nullptr && c->atFrom && !c->atFrom->leftOut;
+    rating_->menuAction()->setEnabled(fused);
+    distance_->setEnabled(fused);
     fuse_->setEnabled(c != nullptr && c->atFrom.has_value());
     fuse_->setText(c != nullptr && c->atFrom && c->atFrom->leftOut ? tr("&Put its fuse back")
                                                                    : tr("&Leave its fuse out"));
@@ -55,6 +82,157 @@ void AmendMenu::refresh() {
                           std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {
                               return conductorOf(a) == c->id;
                           }));
+}
+
+const CableRow& AmendMenu::row() const {
+    return *findRow(document_.design()->cables, chosen()->id);
+}
+
+void AmendMenu::addChoice(QMenu* menu, const QString& text, bool current, const Plan& next) {
+    QAction* action = menu->addAction(text);
+    action->setObjectName(menu->objectName() + "." + text);
+    action->setCheckable(true);
+    action->setChecked(current);
+    const QString step =
+        tr("Set %1 of %2").arg(menu->title().remove('&').toLower(), q(row().id.value));
+    connect(action, &QAction::triggered, this, [this, step, next] { document_.push(step, next); });
+}
+
+// The sizes that the region sells, about the computed one.
+void AmendMenu::fillSizes() {
+    constexpr std::ptrdiff_t kEachSide = 5;
+    size_->clear();
+    if (chosen() == nullptr) {
+        return;
+    }
+    const CableRow& r = row();
+    const Plan& plan = document_.plan();
+    addChoice(size_,
+              tr("As computed, %1").arg(q(format(r.computedArea))),
+              !r.areaAmended,
+              spirk::apply(plan, {{}, {{"conductor.size.computed", r.id.value, 0.0}}}));
+    const auto& sold = document_.library().conductors;
+    const auto at = std::ranges::find(sold, r.computedArea, &ConductorRow::area) - sold.begin();
+    for (std::ptrdiff_t i = std::max<std::ptrdiff_t>(0, at - kEachSide);
+         i <= at + kEachSide && i < std::ssize(sold);
+         ++i) {
+        const SquareMetres area = sold[static_cast<std::size_t>(i)].area;
+        addChoice(size_,
+                  q(format(area)),
+                  r.areaAmended && area == r.area,
+                  amended(plan, SetSize{r.id, area}));
+    }
+}
+
+// Ratings of its family about the computed one, and each other family's first that is enough.
+void AmendMenu::fillFuses() {
+    constexpr double kLeastPart = 0.4;
+    constexpr double kMostPart = 2.5;
+    rating_->clear();
+    if (chosen() == nullptr || !row().fuseFrom) {
+        return;
+    }
+    const CableRow& r = row();
+    const ChosenFuse& fuse = *r.fuseFrom;
+    const Plan& plan = document_.plan();
+    const auto add = [&](const FuseFamily& family, Amps rating) {
+        addChoice(rating_,
+                  q(family.name) + ", " + q(format(rating)),
+                  fuse.amended && fuse.family == family.id && fuse.rating == rating,
+                  amended(plan, SetFuse{r.id, End::From, family.id, rating}));
+    };
+    addChoice(rating_,
+              tr("As computed, %1").arg(q(format(fuse.computedRating))),
+              !fuse.amended,
+              spirk::apply(plan, {{}, {{"conductor.fuse.computed", r.id.value, 0.0}}}));
+    const FuseFamily& own = familyOf(document_.library(), fuse.family);
+    for (const Amps rating : own.ratings) {
+        if (rating >= fuse.computedRating * kLeastPart &&
+            rating <= fuse.computedRating * kMostPart) {
+            add(own, rating);
+        }
+    }
+    rating_->addSeparator();
+    for (const FuseFamily& family : document_.library().fuses) {
+        const auto rating = ratingFor(family, fuse.needed);
+        if (rating && family.id != own.id) {
+            add(family, *rating);
+        }
+    }
+}
+
+// A load stands where its appliance does.
+void AmendMenu::fillPlaces() {
+    place_->clear();
+    const Device* d = device();
+    if (d == nullptr) {
+        return;
+    }
+    const Plan& plan = document_.plan();
+    for (const VanPlace& place : plan.van.places) {
+        Plan next = plan;
+        if (d->load) {
+            std::ranges::find(next.appliances, d->load->appliance, &Appliance::id)->place =
+                place.id;
+        } else {
+            next.van.placed[d->id] = place.id;
+        }
+        QAction* action = place_->addAction(q(place.name));
+        action->setObjectName("amend.place." + q(place.id.value));
+        action->setCheckable(true);
+        action->setChecked(place.id == d->place);
+        const QString step = tr("Put the %1 elsewhere").arg(q(d->name));
+        connect(
+            action, &QAction::triggered, this, [this, step, next] { document_.push(step, next); });
+    }
+}
+
+// A length typed in either unit; empty goes back to what is computed.
+void AmendMenu::enter(const QString& title,
+                      const QString& now,
+                      const std::function<Plan(const Plan&, std::optional<Metres>)>& put) {
+    const auto typed = dialogs_.enter(parentWidget(), title, now);
+    if (!typed) {
+        return;
+    }
+    const Plan& plan = document_.plan();
+    if (typed->trimmed().isEmpty()) {
+        document_.push(title, put(plan, std::nullopt));
+        return;
+    }
+    const auto length = parseLength(typed->toStdString(), plan.units);
+    if (!length) {
+        emit notice(q(oneLine(length.error())));
+        return;
+    }
+    document_.push(title, put(plan, *length));
+}
+
+void AmendMenu::enterLength() {
+    if (const Conductor* c = chosen()) {
+        const ConductorId id = c->id;
+        const Design& d = *document_.design();
+        const std::size_t at = static_cast<std::size_t>(c - d.wiring.circuit.conductors.data());
+        enter(tr("Length of %1").arg(q(c->name)),
+              q(format(d.lengths.routes[at].length, d.plan.units)),
+              [id](const Plan& plan, std::optional<Metres> length) {
+                  return length ? amended(plan, SetLength{id, *length})
+                                : withoutKind(plan, SetLength{id, {}});
+              });
+    }
+}
+
+void AmendMenu::enterDistance() {
+    const Conductor* c = chosen();
+    if (c != nullptr && row().fuseFrom) {
+        const ConductorId id = c->id;
+        enter(tr("Fuse of %1 from its source").arg(q(c->name)),
+              q(format(row().fuseFrom->distance, document_.plan().units)),
+              [id](const Plan& plan, std::optional<Metres> distance) {
+                  return distance ? amended(plan, SetFuseDistance{id, End::From, *distance})
+                                  : withoutKind(plan, SetFuseDistance{id, End::From, {}});
+              });
+    }
 }
 
 void AmendMenu::insertIsolator() {

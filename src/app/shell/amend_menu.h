@@ -17,9 +17,26 @@ class AmendMenu : public QMenu {
 public:
     AmendMenu(Document& document, Selection& selection, const Dialogs& dialogs, QWidget* parent);
 
+signals:
+    // What could not be understood.
+    void notice(const QString& text);
+
 private:
     [[nodiscard]] const Conductor* chosen() const;
+    // A chosen device that stands somewhere; null where none is chosen.
+    [[nodiscard]] const Device* device() const;
+    void fillPlaces();
     void refresh();
+    // Of the chosen conductor; requires that there is one.
+    [[nodiscard]] const CableRow& row() const;
+    void addChoice(QMenu* menu, const QString& text, bool current, const Plan& next);
+    void fillSizes();
+    void fillFuses();
+    void enter(const QString& title,
+               const QString& now,
+               const std::function<Plan(const Plan&, std::optional<Metres>)>& put);
+    void enterLength();
+    void enterDistance();
     void insertIsolator();
     void toggleFuse();
     void moveEnd(End end);
@@ -28,7 +45,8 @@ private:
     Document& document_;
     Selection& selection_;
     const Dialogs& dialogs_;
-    QAction *isolator_, *fuse_, *moveFrom_, *moveTo_, *takeBack_;
+    QMenu *size_, *rating_, *place_;
+    QAction *length_, *distance_, *isolator_, *fuse_, *moveFrom_, *moveTo_, *takeBack_;
 };
 
 }  // namespace spirk::app

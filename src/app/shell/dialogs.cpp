@@ -51,6 +51,13 @@ Dialogs systemDialogs() {
             },
         .unsaved = askUnsaved,
         .print = previewAndPrint,
+        .enter =
+            [](QWidget* parent, const QString& title, const QString& now) {
+                bool ok = false;
+                const QString text =
+                    QInputDialog::getText(parent, title, QString(), QLineEdit::Normal, now, &ok);
+                return ok ? std::optional(text) : std::nullopt;
+            },
         .choose =
             [](QWidget* parent, const QString& title, const QStringList& choices) {
                 bool ok = false;

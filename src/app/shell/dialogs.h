@@ -5,6 +5,7 @@
 #include <QString>
 #include <QWidget>
 #include <functional>
+#include <optional>
 
 #include "paper/pages.h"
 
@@ -20,6 +21,8 @@ struct Dialogs {
         saveFile;
     std::function<UnsavedAnswer(QWidget*, const QString& plan)> unsaved;
     std::function<void(QWidget*, const std::vector<Page>& pages)> print;
+    // What was typed, beginning with `now`; nothing: the person changed their mind.
+    std::function<std::optional<QString>(QWidget*, const QString& title, const QString& now)> enter;
     // One of the terminals, or empty.
     std::function<QString(QWidget*, const QString& title, const QStringList& choices)> choose;
 };

@@ -88,6 +88,7 @@ void MainWindow::makeStations() {
     }
     auto* amend = new AmendMenu(document_, selection_, dialogs_, this);
     amend->setObjectName("menu.amend");
+    connect(amend, &AmendMenu::notice, this, &MainWindow::showNotice);
     connect(diagram->view(), &DiagramView::amendAsked, amend, [amend](const QPoint& at) {
         amend->popup(at);
     });
@@ -292,6 +293,13 @@ void MainWindow::makeViewMenu() {
     drawer->setChecked(true);
     drawer->setShortcut(QKeySequence("Ctrl+D"));
     connect(drawer, &QAction::toggled, drawer_, &QWidget::setVisible);
+    QAction* whole = menu->addAction(tr("&Full screen"));
+    whole->setObjectName("view.fullScreen");
+    whole->setCheckable(true);
+    whole->setShortcut(QKeySequence(Qt::Key_F11));
+    connect(whole, &QAction::toggled, this, [this](bool on) {
+        setWindowState(windowState().setFlag(Qt::WindowFullScreen, on));
+    });
     QMenu* theme = menu->addMenu(tr("&Colours"));
     auto* group = new QActionGroup(this);
     const QStringList names{tr("As the &desktop"), tr("&Light"), tr("Dar&k")};

@@ -40,11 +40,6 @@ const std::string& textOf(const Change& change) {
     return *value;
 }
 
-Plan withoutSlot(Plan plan, const Amendment& slot) {
-    std::erase_if(plan.amendments, [&](const Amendment& a) { return sameSlot(a, slot); });
-    return plan;
-}
-
 // 'main.switch:a'
 TerminalId terminalOf(const std::string& text) {
     const std::size_t colon = text.rfind(':');
@@ -60,22 +55,22 @@ Plan applyToConductor(Plan plan, const Change& change) {
         return amended(std::move(plan), SetSize{id, SquareMetres::fromSi(numberOf(change))});
     }
     if (change.field == "conductor.size.computed") {
-        return withoutSlot(std::move(plan), SetSize{id, {}});
+        return withoutKind(std::move(plan), SetSize{id, {}});
     }
     if (change.field.starts_with("conductor.fuse.computed")) {
-        return withoutSlot(std::move(plan), SetFuse{id, end, "", {}});
+        return withoutKind(std::move(plan), SetFuse{id, end, "", {}});
     }
     if (change.field.starts_with("conductor.fuse.near")) {
-        return withoutSlot(std::move(plan), SetFuseDistance{id, end, {}});
+        return withoutKind(std::move(plan), SetFuseDistance{id, end, {}});
     }
     if (change.field.starts_with("conductor.move")) {
         return amended(std::move(plan), MoveEnd{id, end, terminalOf(textOf(change))});
     }
     if (change.field.starts_with("conductor.protect")) {
-        return withoutSlot(std::move(plan), LeaveOutProtection{id, end});
+        return withoutKind(std::move(plan), LeaveOutProtection{id, end});
     }
     if (change.field.starts_with("conductor.unmove")) {
-        return withoutSlot(std::move(plan), MoveEnd{id, end, {}});
+        return withoutKind(std::move(plan), MoveEnd{id, end, {}});
     }
     promise(change.field.starts_with("conductor.fuse"), "a change names a field of a conductor");
     return amended(std::move(plan), SetFuse{id, end, "", Amps::fromSi(numberOf(change))});
@@ -116,8 +111,13 @@ void applyToGear(Gear& gear, const Change& change) {
 }  // namespace
 
 Plan amended(Plan plan, const Amendment& amendment) {
-    plan = withoutSlot(std::move(plan), amendment);
+    plan = withoutKind(std::move(plan), amendment);
     plan.amendments.push_back(amendment);
+    return plan;
+}
+
+Plan withoutKind(Plan plan, const Amendment& slot) {
+    std::erase_if(plan.amendments, [&](const Amendment& a) { return sameSlot(a, slot); });
     return plan;
 }
 

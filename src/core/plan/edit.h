@@ -18,6 +18,9 @@ namespace spirk {
 // that is not sold there becomes a finding.
 [[nodiscard]] Plan movedTo(Plan plan, const Region& region);
 
+// The plan without the amendment of the same kind on the same conductor and end, whatever it sets.
+[[nodiscard]] Plan withoutKind(Plan plan, const Amendment& amendment);
+
 // The plan with a finding accepted for a reason, or no longer. Requires a reason.
 [[nodiscard]] Plan accepting(Plan plan, const std::string& finding, const std::string& reason);
 [[nodiscard]] Plan notAccepting(Plan plan, const std::string& finding);
