@@ -5,9 +5,11 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QStandardPaths>
+#include <algorithm>
 #include <cstdio>
 
 #include "app/shared/recovery.h"
+#include "app/shared/settings.h"
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
 #include "core/library/find_data.h"
@@ -38,14 +40,19 @@ struct Options {
     QCommandLineOption demo{"demo", "Open the demo plan."};
     QCommandLineOption pictures{
         "pictures", "Save a picture of each station into <folder> and quit.", "folder"};
-    QCommandLineOption theme{"theme", "light, dark or desktop.", "theme", "desktop"};
+    QCommandLineOption theme{"theme", "light, dark or desktop.", "theme"};
     QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size"};
     QCommandLineOption moment{
         "moment", "Show this moment in the diagram, counted from 1.", "number"};
     QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
 };
 
+// As asked, else as it was left.
 spirk::app::ThemeChoice themeOf(const QString& name) {
+    if (name.isEmpty()) {
+        const int left = spirk::app::remembered(spirk::app::kColours).toInt();
+        return static_cast<spirk::app::ThemeChoice>(std::clamp(left, 0, 2));
+    }
     return name == "dark"    ? spirk::app::ThemeChoice::Dark
            : name == "light" ? spirk::app::ThemeChoice::Light
                              : spirk::app::ThemeChoice::FollowDesktop;

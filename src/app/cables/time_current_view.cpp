@@ -153,7 +153,8 @@ void TimeCurrentView::paintMark(QPainter& p,
     const bool right = x > area.center().x();
     // At the top where the curves are far to the left, else at the bottom.
     const double y = right ? area.top() + line * row : area.bottom() - line * (row + 1.2);
-    const QRectF box(right ? x - 204 : x + 4, y, 200, line);
+    const double width = fontMetrics().horizontalAdvance(text) + 4.0;
+    const QRectF box(right ? x - 4 - width : x + 4, y, width, line);
     p.drawText(box, right ? Qt::AlignRight : Qt::AlignLeft, text);
 }
 

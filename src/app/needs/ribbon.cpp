@@ -261,7 +261,11 @@ void Ribbon::paintStack(QPainter& p) const {
     p.setPen(ink.faint);
     const QRectF label(4, area.top(), area.left() - 10, area.height());
     p.drawText(label, Qt::AlignRight | Qt::AlignTop, q(format(watts(most))));
-    p.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("DC solid,\nmains hatched"));
+    // Below the scale's figure, where there is room for both.
+    const QRectF below = label.adjusted(0, fontMetrics().height(), 0, 0);
+    if (below.height() >= 2.0 * fontMetrics().height()) {
+        p.drawText(below, Qt::AlignRight | Qt::AlignVCenter, tr("DC solid,\nmains hatched"));
+    }
 }
 
 void Ribbon::paintEvent(QPaintEvent* /*event*/) {

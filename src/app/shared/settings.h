@@ -18,6 +18,8 @@ inline constexpr Setting kRecentPlans{"plans/recent", "paths, the latest first"}
 inline constexpr Setting kGeometry{"window/geometry", "place and size of the window"};
 inline constexpr Setting kSplitter{"window/splitter", "widths of rail, station and drawer"};
 inline constexpr Setting kOpenPlan{"plans/open", "path of the plan that was open last"};
+inline constexpr Setting kColours{"window/colours", "as the desktop, light or dark, by number"};
+inline constexpr Setting kTextPercent{"window/text", "size of text in percent; absent: 100"};
 inline constexpr Setting kStation{"window/station", "index of the station that was open"};
 
 [[nodiscard]] inline QVariant remembered(const Setting& setting) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shared/table_view.h"
 
+#include <QEvent>
 #include <QHeaderView>
 #include <QItemSelectionModel>
 
@@ -19,7 +20,7 @@ TableView::TableView(const QString& objectName, const QString& accessibleName, Q
     setTabKeyNavigation(false);
     setWordWrap(false);
     verticalHeader()->hide();
-    verticalHeader()->setDefaultSectionSize(fontMetrics().height() + 9);
+    fitRows();
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
@@ -52,6 +53,15 @@ void TableView::stretch(int column) {
 void TableView::fix(int column, int characters) {
     horizontalHeader()->setSectionResizeMode(column, QHeaderView::Interactive);
     horizontalHeader()->resizeSection(column, fontMetrics().averageCharWidth() * characters);
+}
+
+void TableView::fitRows() { verticalHeader()->setDefaultSectionSize(fontMetrics().height() + 9); }
+
+void TableView::changeEvent(QEvent* event) {
+    QTableView::changeEvent(event);
+    if (event->type() == QEvent::FontChange) {
+        fitRows();
+    }
 }
 
 QSize TableView::sizeHint() const {

@@ -20,7 +20,11 @@ public:
     void fix(int column, int characters);
 
 protected:
+    void changeEvent(QEvent* event) override;
     [[nodiscard]] QSize sizeHint() const override;
+
+private:
+    void fitRows();
 };
 
 }  // namespace spirk::app

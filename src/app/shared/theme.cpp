@@ -5,6 +5,9 @@
 #include <QStyleFactory>
 #include <QTranslator>
 #include <QVariant>
+#include <algorithm>
+
+#include "app/shared/settings.h"
 
 namespace spirk::app {
 
@@ -47,6 +50,8 @@ QString sheetOf(const Ink& ink) {
                " border-bottom: 1px solid %1; padding: 4px 6px; font-weight: 500; }"
                "QToolTip { border: 1px solid %1; padding: 3px; }"
                "QTextBrowser, QScrollArea { border: none; background: %4; }"
+               "QProgressBar { border: 1px solid %1; text-align: center; background: %4; }"
+               "QProgressBar::chunk { background: %1; }"
                "QTabWidget::pane { border: none; border-top: 1px solid %1; }")
         .arg(ink.line.name(),
              ink.accent.name(),
@@ -60,6 +65,12 @@ QString sheetOf(const Ink& ink) {
 Ink currentInk() { return qApp->property(kDark).toBool() ? darkInk() : lightInk(); }
 
 ThemeChoice currentTheme() { return static_cast<ThemeChoice>(qApp->property(kChoice).toInt()); }
+
+int textPercent() {
+    const int percent = remembered(kTextPercent).toInt();
+    return percent == 0 ? kTextPercents.front()
+                        : std::clamp(percent, kTextPercents.front(), kTextPercents.back());
+}
 
 void loadTranslations(QApplication& application) {
     auto* translator = new QTranslator(&application);
@@ -80,7 +91,7 @@ void applyTheme(QApplication& application, ThemeChoice choice) {
     application.setProperty(kDark, dark);
     loadFonts();
     application.setStyle(QStyleFactory::create("Fusion"));
-    application.setFont(fontOf(kBasePoints));
+    application.setFont(fontOf(kBasePoints * textPercent() / 100.0));
     const Ink ink = currentInk();
     application.setPalette(paletteOf(ink));
     application.setStyleSheet(sheetOf(ink));

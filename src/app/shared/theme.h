@@ -3,6 +3,7 @@
 // The one place that turns the ink of the drawing table into a palette and a style sheet.
 
 #include <QApplication>
+#include <array>
 
 #include "paper/ink.h"
 
@@ -12,6 +13,9 @@ enum class ThemeChoice { FollowDesktop, Light, Dark };
 
 // The ink that is in use now.
 [[nodiscard]] Ink currentInk();
+// Size of all text against the usual, as the person set it.
+inline constexpr std::array kTextPercents{100, 115, 130, 150};
+[[nodiscard]] int textPercent();
 [[nodiscard]] ThemeChoice currentTheme();
 // Loads the plurals of the interface's language.
 void loadTranslations(QApplication& application);

@@ -302,6 +302,19 @@ void MainWindow::makeViewMenu() {
     });
     QMenu* theme = menu->addMenu(tr("&Colours"));
     auto* group = new QActionGroup(this);
+    QMenu* sizes = menu->addMenu(tr("&Text size"));
+    auto* percents = new QActionGroup(this);
+    for (const int percent : kTextPercents) {
+        QAction* a = sizes->addAction(tr("%1 %").arg(percent));
+        a->setObjectName(QStringLiteral("view.text.%1").arg(percent));
+        a->setCheckable(true);
+        a->setChecked(textPercent() == percent);
+        percents->addAction(a);
+        connect(a, &QAction::triggered, this, [this, percent] {
+            remember(kTextPercent, percent);
+            setTheme(static_cast<int>(currentTheme()));
+        });
+    }
     const QStringList names{tr("As the &desktop"), tr("&Light"), tr("Dar&k")};
     for (int i = 0; i < names.size(); ++i) {
         QAction* a = theme->addAction(names[i]);
@@ -309,7 +322,10 @@ void MainWindow::makeViewMenu() {
         a->setCheckable(true);
         a->setChecked(static_cast<int>(currentTheme()) == i);
         group->addAction(a);
-        connect(a, &QAction::triggered, this, [this, i] { setTheme(i); });
+        connect(a, &QAction::triggered, this, [this, i] {
+            remember(kColours, i);
+            setTheme(i);
+        });
     }
     // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the window owns the group
 }
