@@ -4,6 +4,7 @@
 #include <QCommandLineParser>
 #include <QDir>
 #include <QFileInfo>
+#include <QIcon>
 #include <QStandardPaths>
 #include <algorithm>
 #include <cstdio>
@@ -69,6 +70,8 @@ int main(int argc, char** argv) {
     QApplication application(argc, argv);
     QApplication::setApplicationName("Spirk");
     QApplication::setOrganizationName("Spirk");
+    QGuiApplication::setDesktopFileName("spirk");
+    QApplication::setWindowIcon(QIcon(":/icons/spirk.svg"));
     QCommandLineParser parser;
     const Options options;
     parser.addHelpOption();

@@ -154,8 +154,10 @@ void TimeCurrentView::paintMark(QPainter& p,
     // At the top where the curves are far to the left, else at the bottom.
     const double y = right ? area.top() + line * row : area.bottom() - line * (row + 1.2);
     const double width = fontMetrics().horizontalAdvance(text) + 4.0;
-    const QRectF box(right ? x - 4 - width : x + 4, y, width, line);
-    p.drawText(box, right ? Qt::AlignRight : Qt::AlignLeft, text);
+    // Right of its line, clear of the curves, where there is room.
+    const bool roomRight = x + 4.0 + width < area.right();
+    const QRectF box(roomRight ? x + 4 : x - 4 - width, y, width, line);
+    p.drawText(box, roomRight ? Qt::AlignLeft : Qt::AlignRight, text);
 }
 
 void TimeCurrentView::paintEvent(QPaintEvent* /*event*/) {
