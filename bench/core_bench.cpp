@@ -37,6 +37,26 @@ void designOfTheDemo(benchmark::State& state) {
 }
 BENCHMARK(designOfTheDemo)->Unit(benchmark::kMillisecond);
 
+// The demo with small loads of all kinds added.
+void designOfManyLoads(benchmark::State& state) {
+    spirk::Plan plan = demo();
+    for (int i = 0; static_cast<int>(plan.appliances.size()) < state.range(0); ++i) {
+        spirk::Appliance load = plan.appliances.front();
+        load.id = spirk::ApplianceId("more." + std::to_string(i));
+        load.feed = spirk::Feed::Dc;
+        load.rated = spirk::watts(5.0 + i % 20);
+        load.measured.reset();
+        load.category = static_cast<spirk::Category>(i % 6);
+        plan.appliances.push_back(std::move(load));
+    }
+    const spirk::Design once = spirk::design(plan, library());
+    state.counters["conductors"] = static_cast<double>(once.wiring.circuit.conductors.size());
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(spirk::design(plan, library()));
+    }
+}
+BENCHMARK(designOfManyLoads)->Arg(40)->Arg(120)->Unit(benchmark::kMillisecond);
+
 void diagramOfTheDemo(benchmark::State& state) {
     const spirk::Design d = spirk::design(demo(), library());
     for (auto _ : state) {

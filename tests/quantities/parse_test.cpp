@@ -37,6 +37,10 @@ const Case kCases[] = {
     {"0,75", by([](const char* t) { return parseLength(t); }), 0.75},
     {"-1", by([](const char* t) { return parseLength(t); }), kRefused},
     {"3 furlongs", by([](const char* t) { return parseLength(t); }), kRefused},
+    // Shown so, and once not understood.
+    {"4.42 kA", by([](const char* t) { return parseCurrent(t); }), 4420.0},
+    {"1 kV", by([](const char* t) { return parseVoltage(t); }), 1000.0},
+    {"1.2 kAh", by([](const char* t) { return parseCharge(t); }), 1200.0 * 3600.0},
     {"101 m", by([](const char* t) { return parseLength(t); }), kRefused},
     {"", by([](const char* t) { return parseLength(t); }), kRefused},
     {"nan", by([](const char* t) { return parseLength(t); }), kRefused},

@@ -100,9 +100,9 @@ constexpr UnitName kAreaUnits[] = {{"", 1e-6}, {"mm2", 1e-6}, {"mm²", 1e-6}, {"
 constexpr UnitName kPowerUnits[] = {{"", 1.0}, {"w", 1.0}, {"kw", 1000.0}};
 constexpr UnitName kTimeUnits[] = {
     {"", 3600.0}, {"h", 3600.0}, {"min", 60.0}, {"m", 60.0}, {"s", 1.0}};
-constexpr UnitName kCurrentUnits[] = {{"", 1.0}, {"a", 1.0}, {"ma", 0.001}};
-constexpr UnitName kVoltageUnits[] = {{"", 1.0}, {"v", 1.0}, {"mv", 0.001}};
-constexpr UnitName kChargeUnits[] = {{"", 3600.0}, {"ah", 3600.0}};
+constexpr UnitName kCurrentUnits[] = {{"", 1.0}, {"a", 1.0}, {"ma", 0.001}, {"ka", 1000.0}};
+constexpr UnitName kVoltageUnits[] = {{"", 1.0}, {"v", 1.0}, {"mv", 0.001}, {"kv", 1000.0}};
+constexpr UnitName kChargeUnits[] = {{"", 3600.0}, {"ah", 3600.0}, {"kah", 3600e3}};
 constexpr UnitName kTemperatureUnits[] = {
     {"", 1.0}, {"c", 1.0}, {"°c", 1.0}, {"f", 5.0 / 9.0, -32.0}, {"°f", 5.0 / 9.0, -32.0}};
 constexpr UnitName kPlainUnits[] = {{"", 1.0}};

@@ -20,11 +20,11 @@ namespace spirk {
 [[nodiscard]] Result<Watts> parsePower(std::string_view text);
 // Alone: hours. Units h, min, s, and '1:30'. 0 to 24 h: a time of day or a duration within one.
 [[nodiscard]] Result<Seconds> parseHours(std::string_view text);
-// Alone: amperes. Units A, mA. 0 to 10 kA.
+// Alone: amperes. Units A, mA, kA. 0 to 10 kA.
 [[nodiscard]] Result<Amps> parseCurrent(std::string_view text);
-// Alone: volts. Units V, mV. 0 to 1000 V.
+// Alone: volts. Units V, mV, kV. 0 to 1000 V.
 [[nodiscard]] Result<Volts> parseVoltage(std::string_view text);
-// Alone: ampere-hours. Units Ah. 0 to 10 kAh.
+// Alone: ampere-hours. Units Ah, kAh. 0 to 10 kAh.
 [[nodiscard]] Result<Coulombs> parseCharge(std::string_view text);
 // Alone: the person's scale, degrees Celsius as a rule. Units °C, C, °F, F. -60 to 150 degC.
 [[nodiscard]] Result<Celsius> parseTemperature(std::string_view text, const Units& units = {});
