@@ -314,17 +314,6 @@ TEST_F(Window, EveryControlHasANameForThoseWhoCannotSeeIt) {
     }
 }
 
-TEST_F(Window, EveryStationFitsASmallWindow) {
-    trigger("file.demo");
-    window->resize(1024, 700);
-    for (int i = 0; i < window->stationCount(); ++i) {
-        window->showStation(i);
-        QTest::qWait(0);
-        EXPECT_LE(window->width(), 1024) << i;
-        EXPECT_LE(window->height(), 700) << i;
-    }
-}
-
 TEST_F(Window, PrintingGivesThePagesOfTheSheet) {
     trigger("file.demo");
     trigger("file.print");

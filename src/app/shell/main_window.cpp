@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell/main_window.h"
 
-#include <QActionGroup>
-#include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QDropEvent>
@@ -26,12 +24,12 @@
 #include "app/powerup/powerup_station.h"
 #include "app/shared/settings.h"
 #include "app/shared/text.h"
-#include "app/shared/theme.h"
 #include "app/shell/amend_menu.h"
 #include "app/shell/finder.h"
 #include "app/shell/first_plan_dialog.h"
 #include "app/shell/paper_menu.h"
 #include "app/shell/plan_menu.h"
+#include "app/shell/view_menu.h"
 #include "app/supply/supply_station.h"
 #include "core/plan/plan_file.h"
 
@@ -278,56 +276,23 @@ void MainWindow::makeEditMenu() {
 }
 
 void MainWindow::makeViewMenu() {
-    QMenu* menu = menuBar()->addMenu(tr("&View"));
+    QStringList titles;
     for (int i = 0; i < stationCount(); ++i) {
-        action(menu,
-               QStringLiteral("view.station.%1").arg(i),
-               stationTitle(i),
-               QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)),
-               [this, i] { showStation(i); });
+        titles << stationTitle(i);
     }
-    menu->addSeparator();
-    QAction* drawer = menu->addAction(tr("D&rawer"));
-    drawer->setObjectName("view.drawer");
-    drawer->setCheckable(true);
-    drawer->setChecked(true);
-    drawer->setShortcut(QKeySequence("Ctrl+D"));
-    connect(drawer, &QAction::toggled, drawer_, &QWidget::setVisible);
-    QAction* whole = menu->addAction(tr("&Full screen"));
-    whole->setObjectName("view.fullScreen");
-    whole->setCheckable(true);
-    whole->setShortcut(QKeySequence(Qt::Key_F11));
-    connect(whole, &QAction::toggled, this, [this](bool on) {
+    auto* menu = new ViewMenu(titles, this);
+    menuBar()->addMenu(menu);
+    connect(menu, &ViewMenu::stationAsked, this, &MainWindow::showStation);
+    connect(menu, &ViewMenu::drawerAsked, drawer_, &QWidget::setVisible);
+    connect(menu, &ViewMenu::fullScreenAsked, this, [this](bool on) {
         setWindowState(windowState().setFlag(Qt::WindowFullScreen, on));
     });
-    QMenu* theme = menu->addMenu(tr("&Colours"));
-    auto* group = new QActionGroup(this);
-    QMenu* sizes = menu->addMenu(tr("&Text size"));
-    auto* percents = new QActionGroup(this);
-    for (const int percent : kTextPercents) {
-        QAction* a = sizes->addAction(tr("%1 %").arg(percent));
-        a->setObjectName(QStringLiteral("view.text.%1").arg(percent));
-        a->setCheckable(true);
-        a->setChecked(textPercent() == percent);
-        percents->addAction(a);
-        connect(a, &QAction::triggered, this, [this, percent] {
-            remember(kTextPercent, percent);
-            setTheme(static_cast<int>(currentTheme()));
-        });
-    }
-    const QStringList names{tr("As the &desktop"), tr("&Light"), tr("Dar&k")};
-    for (int i = 0; i < names.size(); ++i) {
-        QAction* a = theme->addAction(names[i]);
-        a->setObjectName(QStringLiteral("view.theme.%1").arg(i));
-        a->setCheckable(true);
-        a->setChecked(static_cast<int>(currentTheme()) == i);
-        group->addAction(a);
-        connect(a, &QAction::triggered, this, [this, i] {
-            remember(kColours, i);
-            setTheme(i);
-        });
-    }
-    // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the window owns the group
+    connect(menu, &ViewMenu::looksChanged, this, [this] {
+        // Drawn colours and rich text follow at the next design; nothing in the plan changes.
+        emit document_.designChanged();
+        emit selection_.changed();
+        update();
+    });
 }
 
 void MainWindow::find() {
@@ -511,14 +476,6 @@ void MainWindow::askWhy() {
     const auto& chosen = selection_.subject();
     const bool conductor = chosen && chosen->kind == SubjectKind::Conductor;
     selection_.askWhy(FigureId(conductor ? "cable." + chosen->id + ".size" : "supply.days"));
-}
-
-void MainWindow::setTheme(int choice) {
-    applyTheme(*qApp, static_cast<ThemeChoice>(choice));
-    // Drawn colours and rich text follow the ink at the next design; nothing in the plan changes.
-    emit document_.designChanged();
-    emit selection_.changed();
-    update();
 }
 
 }  // namespace spirk::app

@@ -79,7 +79,6 @@ private:
     [[nodiscard]] QString keptText() const;
     void askWhy();
     void find();
-    void setTheme(int choice);
     void refreshTitle();
 
     QString demos_;

@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "app/shell/view_menu.h"
+
+#include <QActionGroup>
+#include <QApplication>
+
+#include "app/shared/settings.h"
+#include "app/shared/theme.h"
+
+namespace spirk::app {
+
+ViewMenu::ViewMenu(const QStringList& stations, QWidget* parent) : QMenu(tr("&View"), parent) {
+    for (int i = 0; i < stations.size(); ++i) {
+        QAction* station = addAction(stations[i]);
+        station->setObjectName(QStringLiteral("view.station.%1").arg(i));
+        station->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)));
+        connect(station, &QAction::triggered, this, [this, i] { emit stationAsked(i); });
+    }
+    addSeparator();
+    QAction* drawer = check("view.drawer", tr("D&rawer"), QKeySequence("Ctrl+D"));
+    drawer->setChecked(true);
+    connect(drawer, &QAction::toggled, this, &ViewMenu::drawerAsked);
+    QAction* whole = check("view.fullScreen", tr("&Full screen"), QKeySequence(Qt::Key_F11));
+    connect(whole, &QAction::toggled, this, &ViewMenu::fullScreenAsked);
+    addTextSizes();
+    addColours();
+}
+
+QAction* ViewMenu::check(const QString& name, const QString& text, const QKeySequence& keys) {
+    QAction* action = addAction(text);
+    action->setObjectName(name);
+    action->setCheckable(true);
+    action->setShortcut(keys);
+    return action;
+}
+
+void ViewMenu::addTextSizes() {
+    QMenu* menu = addMenu(tr("&Text size"));
+    auto* group = new QActionGroup(this);
+    for (const int percent : kTextPercents) {
+        QAction* action = menu->addAction(tr("%1 %").arg(percent));
+        action->setObjectName(QStringLiteral("view.text.%1").arg(percent));
+        action->setCheckable(true);
+        action->setChecked(textPercent() == percent);
+        group->addAction(action);
+        connect(action, &QAction::triggered, this, [this, percent] {
+            remember(kTextPercent, percent);
+            applyTheme(*qApp, currentTheme());
+            emit looksChanged();
+        });
+    }
+    // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the menu owns the group
+}
+
+void ViewMenu::addColours() {
+    QMenu* menu = addMenu(tr("&Colours"));
+    auto* group = new QActionGroup(this);
+    const QStringList names{tr("As the &desktop"), tr("&Light"), tr("Dar&k")};
+    for (int i = 0; i < names.size(); ++i) {
+        QAction* action = menu->addAction(names[i]);
+        action->setObjectName(QStringLiteral("view.theme.%1").arg(i));
+        action->setCheckable(true);
+        action->setChecked(static_cast<int>(currentTheme()) == i);
+        group->addAction(action);
+        connect(action, &QAction::triggered, this, [this, i] {
+            remember(kColours, i);
+            applyTheme(*qApp, static_cast<ThemeChoice>(i));
+            emit looksChanged();
+        });
+    }
+    // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the menu owns the group
+}
+
+}  // namespace spirk::app
