@@ -87,6 +87,7 @@ TEST_F(PlanMenuTest, OwnGearIsEnteredChosenExportedAndImported) {
     ASSERT_EQ(plan().own.batteries.size(), 1u);
     EXPECT_EQ(plan().own.batteries[0].capacity, ampHours(170));
     find<QDialog>("ownGear")->close();
+    window->showStation(1);
     auto* battery = find<QComboBox>("supply.battery");
     const int own = battery->findText("lithium battery, 170 Ah");
     ASSERT_GE(own, 0);

@@ -196,6 +196,7 @@ TEST_F(Widgets, DiagramClosesABlockToABoxAndOpensItAgain) {
 }
 
 TEST_F(Widgets, DiagramKeepsItsMomentWhenGearChanges) {
+    window->showStation(2);
     auto* moments = find<QComboBox>("diagram.moment");
     moments->setCurrentText("Noon sun, nothing running");
     Plan next = plan();

@@ -2,9 +2,11 @@
 #include "app/checks/checks_station.h"
 
 #include <QScrollBar>
+#include <algorithm>
 
 #include "app/checks/finding_card.h"
 #include "app/shared/text.h"
+#include "core/plan/edit.h"
 
 namespace spirk::app {
 
@@ -14,6 +16,9 @@ ChecksStation::ChecksStation(Document& document, Selection& selection, QWidget* 
     area_->setObjectName("checks.list");
     area_->setAccessibleName(tr("Findings"));
     area_->setWidgetResizable(true);
+    auto* inner = new QWidget(area_);
+    cards_ = new QVBoxLayout(inner);
+    area_->setWidget(inner);
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(head_);
     layout->addWidget(area_, 1);
@@ -33,53 +38,52 @@ StationState ChecksStation::state() const {
     return c.dangers + c.faults == 0 ? StationState::Settled : StationState::AtWork;
 }
 
-void ChecksStation::showEvent(QShowEvent* event) {
-    Station::showEvent(event);
-    if (!built_) {
-        rebuild();
-    }
-}
-
-// Cards are built when they are looked at: an edit elsewhere need not wait for them.
 void ChecksStation::refresh() {
-    const std::vector<Finding>& now = design().checks.findings;
     head_->setText(
-        now.empty()
+        design().checks.findings.empty()
             ? tr("Nothing found by the rules that were checked. That is not a certificate: look at "
                  "what Spirk cannot see.")
             : tr("What the rules found. A mend is one step that can be undone; where a mend could "
                  "itself be dangerous there is none."));
-    if (built_ && now == shown_ && plan().accepted == accepted_) {
-        return;
-    }
-    built_ = false;
-    if (isVisible()) {
-        rebuild();
-    }
-}
-
-void ChecksStation::rebuild() {
     const int position = area_->verticalScrollBar()->value();
-    shown_ = design().checks.findings;
-    accepted_ = plan().accepted;
-    auto* inner = new QWidget;
-    auto* cards = new QVBoxLayout(inner);
+    std::vector<Shown> now;
     // What is accepted stays listed, below what is open.
     for (const bool accepted : {false, true}) {
-        for (const Finding& finding : shown_) {
+        for (const Finding& finding : design().checks.findings) {
             if (isAccepted(plan(), finding) == accepted) {
-                cards->addWidget(new FindingCard(finding, document(), selection(), inner));
+                now.push_back(cardFor(finding));
             }
         }
     }
-    cards->addStretch(1);
-    // A mend's button may be on the stack: the old cards go when its click has returned.
-    if (QWidget* old = area_->takeWidget()) {
-        old->deleteLater();
+    for (const Shown& before : shown_) {
+        if (std::ranges::find(now, before.card, &Shown::card) == now.end()) {
+            // A mend's button may be on the stack: the card goes when its click has returned.
+            before.card->hide();
+            before.card->deleteLater();
+        }
     }
-    area_->setWidget(inner);
+    shown_ = std::move(now);
+    while (QLayoutItem* item = cards_->takeAt(0)) {
+        delete item;  // NOLINT(cppcoreguidelines-owning-memory): a layout gives its items away
+    }
+    for (const Shown& each : shown_) {
+        cards_->addWidget(each.card);
+        each.card->show();
+    }
+    cards_->addStretch(1);
     area_->verticalScrollBar()->setValue(position);
-    built_ = true;
+}
+
+// The card that shows just this already, or a new one: most edits change few findings.
+ChecksStation::Shown ChecksStation::cardFor(const Finding& finding) {
+    const Accepted* accepted = acceptance(plan(), finding.id);
+    const std::string reason = accepted == nullptr ? "" : accepted->reason;
+    for (const Shown& before : shown_) {
+        if (before.finding == finding && before.reason == reason) {
+            return before;
+        }
+    }
+    return {finding, reason, new FindingCard(finding, document(), selection(), area_->widget())};
 }
 
 }  // namespace spirk::app

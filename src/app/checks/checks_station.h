@@ -9,6 +9,8 @@
 
 namespace spirk::app {
 
+class FindingCard;
+
 class ChecksStation : public Station {
     Q_OBJECT
 public:
@@ -19,16 +21,19 @@ public:
 
 protected:
     void refresh() override;
-    void showEvent(QShowEvent* event) override;
 
 private:
-    void rebuild();
+    struct Shown {
+        Finding finding;
+        std::string reason;  // why it is accepted; empty: it is not
+        FindingCard* card = nullptr;
+    };
+    [[nodiscard]] Shown cardFor(const Finding& finding);
 
     QLabel* head_;
     QScrollArea* area_;
-    std::vector<Finding> shown_;
-    std::vector<Accepted> accepted_;
-    bool built_ = false;
+    QVBoxLayout* cards_;
+    std::vector<Shown> shown_;
 };
 
 }  // namespace spirk::app

@@ -42,7 +42,7 @@ QLabel* textLabel(const QString& text, QWidget* parent, bool strong) {
     label->setTextFormat(Qt::PlainText);
     label->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     label->setFocusPolicy(Qt::NoFocus);
-    QFont font = label->font();
+    QFont font = plain(label->font());
     font.setWeight(strong ? QFont::DemiBold : QFont::Normal);
     label->setFont(font);
     return label;

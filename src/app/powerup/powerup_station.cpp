@@ -81,6 +81,7 @@ PowerUpStation::PowerUpStation(Document& document, Selection& selection, QWidget
     sheet_->setObjectName("powerup.sheet");
     sheet_->setAccessibleName(tr("Sheet for the first switch-on"));
     sheet_->setOpenLinks(false);
+    sheet_->setFont(plain(sheet_->font()));
     connect(sheet_, &QTextBrowser::anchorClicked, this, [&selection](const QUrl& link) {
         if (const auto figure = figureOf(link.toString(QUrl::FullyEncoded))) {
             selection.askWhy(*figure);

@@ -17,7 +17,13 @@ class Station : public QWidget {
 public:
     Station(Document& document, Selection& selection, QWidget* parent)
         : QWidget(parent), document_(document), selection_(selection) {
-        connect(&document, &Document::designChanged, this, [this] { refresh(); });
+        connect(&document, &Document::designChanged, this, [this] {
+            // What nobody looks at is brought up to date when somebody does.
+            stale_ = !isVisible();
+            if (!stale_) {
+                refresh();
+            }
+        });
     }
     [[nodiscard]] virtual QString title() const = 0;
     [[nodiscard]] virtual QString summary() const = 0;
@@ -31,6 +37,13 @@ signals:
 
 protected:
     virtual void refresh() = 0;
+    void showEvent(QShowEvent* event) override {
+        QWidget::showEvent(event);
+        if (stale_) {
+            stale_ = false;
+            refresh();
+        }
+    }
     [[nodiscard]] Document& document() const { return document_; }
     [[nodiscard]] Selection& selection() const { return selection_; }
     [[nodiscard]] const Design& design() const { return *document_.design(); }
@@ -40,6 +53,7 @@ protected:
 private:
     Document& document_;
     Selection& selection_;
+    bool stale_ = false;
 };
 
 }  // namespace spirk::app

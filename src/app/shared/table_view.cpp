@@ -5,6 +5,8 @@
 #include <QHeaderView>
 #include <QItemSelectionModel>
 
+#include "app/shared/theme.h"
+
 namespace spirk::app {
 
 TableView::TableView(const QString& objectName, const QString& accessibleName, QWidget* parent)
@@ -20,6 +22,7 @@ TableView::TableView(const QString& objectName, const QString& accessibleName, Q
     setTabKeyNavigation(false);
     setWordWrap(false);
     verticalHeader()->hide();
+    setFont(plain(font()));
     fitRows();
     horizontalHeader()->setHighlightSections(false);
     horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);

@@ -64,6 +64,11 @@ QString sheetOf(const Ink& ink) {
 
 Ink currentInk() { return qApp->property(kDark).toBool() ? darkInk() : lightInk(); }
 
+QFont plain(QFont font) {
+    font.setStyleStrategy(QFont::PreferNoShaping);
+    return font;
+}
+
 ThemeChoice currentTheme() { return static_cast<ThemeChoice>(qApp->property(kChoice).toInt()); }
 
 int textPercent() {

@@ -23,6 +23,7 @@ QTextBrowser* browser(const QString& name, const QString& accessible, QWidget* p
     out->setObjectName(name);
     out->setAccessibleName(accessible);
     out->setOpenLinks(false);
+    out->setFont(plain(out->font()));
     out->document()->setDocumentMargin(8);
     return out;
 }
