@@ -15,7 +15,7 @@
 namespace {
 
 void windowToFirstPaint(benchmark::State& state) {
-    for (auto _ : state) {
+    for ([[maybe_unused]] auto _ : state) {
         const auto library = spirk::loadLibraries(SPIRK_DATA_DIR);
         spirk::promise(library.has_value(), "the shipped library loads");
         const QString demos = QString(SPIRK_DATA_DIR) + "/demo";
@@ -45,7 +45,7 @@ void editToRepaint(benchmark::State& state) {
     QCoreApplication::processEvents();
     std::vector<double> times;
     int edit = 0;
-    for (auto _ : state) {
+    for ([[maybe_unused]] auto _ : state) {
         spirk::Plan next = window.document().plan();
         ++edit;
         switch (edit % 3) {

@@ -31,7 +31,7 @@ const spirk::Plan& demo() {
 }
 
 void designOfTheDemo(benchmark::State& state) {
-    for (auto _ : state) {
+    for ([[maybe_unused]] auto _ : state) {
         benchmark::DoNotOptimize(spirk::design(demo(), library()));
     }
 }
@@ -51,7 +51,7 @@ void designOfManyLoads(benchmark::State& state) {
     }
     const spirk::Design once = spirk::design(plan, library());
     state.counters["conductors"] = static_cast<double>(once.wiring.circuit.conductors.size());
-    for (auto _ : state) {
+    for ([[maybe_unused]] auto _ : state) {
         benchmark::DoNotOptimize(spirk::design(plan, library()));
     }
 }
@@ -59,7 +59,7 @@ BENCHMARK(designOfManyLoads)->Arg(40)->Arg(120)->Unit(benchmark::kMillisecond);
 
 void diagramOfTheDemo(benchmark::State& state) {
     const spirk::Design d = spirk::design(demo(), library());
-    for (auto _ : state) {
+    for ([[maybe_unused]] auto _ : state) {
         benchmark::DoNotOptimize(spirk::layOut(d.wiring.circuit, {}));
     }
 }
@@ -67,7 +67,7 @@ BENCHMARK(diagramOfTheDemo)->Unit(benchmark::kMillisecond);
 
 void solver(benchmark::State& state) {
     const spirk::Network network = spirk::test::randomNetwork(7, static_cast<int>(state.range(0)));
-    for (auto _ : state) {
+    for ([[maybe_unused]] auto _ : state) {
         benchmark::DoNotOptimize(spirk::solve(network));
     }
 }

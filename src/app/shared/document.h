@@ -25,6 +25,10 @@ public:
     explicit Document(const Libraries& libraries, QObject* parent = nullptr);
     // The undo stack says goodbye with a signal; by then the rest of the document has gone.
     ~Document() override;
+    Document(const Document&) = delete;
+    Document& operator=(const Document&) = delete;
+    Document(Document&&) = delete;
+    Document& operator=(Document&&) = delete;
 
     [[nodiscard]] const Plan& plan() const { return plan_; }
     // Of the plan's region.

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shell/first_plan_dialog.h"
 
-#include <QDialogButtonBox>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
@@ -66,6 +65,34 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
     : QDialog(parent), libraries_(libraries) {
     setObjectName("first");
     setWindowTitle(tr("Four questions for a first plan"));
+    QFormLayout* form = makeQuestions();
+    outcome_ = new QLabel(this);
+    outcome_->setObjectName("first.outcome");
+    outcome_->setAccessibleName(tr("The plan that comes of it"));
+    outcome_->setWordWrap(true);
+    outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    outcome_->setMinimumHeight(fontMetrics().lineSpacing() * 10);
+    outcome_->setAlignment(Qt::AlignTop);
+
+    auto* layout = new QVBoxLayout(this);
+    layout->addLayout(form);
+    layout->addWidget(outcome_, 1);
+    layout->addWidget(makeButtons());
+
+    pause_ = new QTimer(this);
+    pause_->setSingleShot(true);
+    pause_->setInterval(kPauseMs);
+    connect(pause_, &QTimer::timeout, this, &FirstPlanDialog::showOutcome);
+    for (const Library& each : libraries_.regions) {
+        addRow(region_, each.region.id, q(each.region.name));
+    }
+    region_->setCurrentIndex(std::max(0, region_->findData(q(region))));
+    fillForRegion();
+    connect(region_, &QComboBox::currentIndexChanged, this, &FirstPlanDialog::fillForRegion);
+    showOutcome();
+}
+
+QFormLayout* FirstPlanDialog::makeQuestions() {
     auto* form = new QFormLayout;
     ask(form, tr("1  What kind of trip?"));
     trip_ = addChoice(form, "trip", tr("&Trip"));
@@ -80,14 +107,10 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
     inverter_ = addChoice(form, "inverter", tr("&Inverter"));
     ask(form, tr("4  Which load matters most?"));
     load_ = addChoice(form, "load", tr("&Load"));
-    outcome_ = new QLabel(this);
-    outcome_->setObjectName("first.outcome");
-    outcome_->setAccessibleName(tr("The plan that comes of it"));
-    outcome_->setWordWrap(true);
-    outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    outcome_->setMinimumHeight(fontMetrics().lineSpacing() * 10);
-    outcome_->setAlignment(Qt::AlignTop);
+    return form;
+}
 
+QDialogButtonBox* FirstPlanDialog::makeButtons() {
     auto* buttons = new QDialogButtonBox(this);
     QPushButton* make = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::AcceptRole);
     make->setObjectName("first.make");
@@ -108,22 +131,7 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
         emit demoAsked();
         accept();
     });
-    auto* layout = new QVBoxLayout(this);
-    layout->addLayout(form);
-    layout->addWidget(outcome_, 1);
-    layout->addWidget(buttons);
-
-    pause_ = new QTimer(this);
-    pause_->setSingleShot(true);
-    pause_->setInterval(kPauseMs);
-    connect(pause_, &QTimer::timeout, this, &FirstPlanDialog::showOutcome);
-    for (const Library& each : libraries_.regions) {
-        addRow(region_, each.region.id, q(each.region.name));
-    }
-    region_->setCurrentIndex(std::max(0, region_->findData(q(region))));
-    fillForRegion();
-    connect(region_, &QComboBox::currentIndexChanged, this, &FirstPlanDialog::fillForRegion);
-    showOutcome();
+    return buttons;
 }
 
 void FirstPlanDialog::ask(QFormLayout* form, const QString& question) {

@@ -4,6 +4,7 @@
 
 #include <QComboBox>
 #include <QDialog>
+#include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QLabel>
 #include <QSpinBox>
@@ -24,6 +25,8 @@ signals:
     void demoAsked();
 
 private:
+    QFormLayout* makeQuestions();
+    QDialogButtonBox* makeButtons();
     QComboBox* addChoice(QFormLayout* form, const QString& name, const QString& label);
     QSpinBox* addCount(QFormLayout* form,
                        QComboBox* counted,

@@ -108,12 +108,14 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.label.x < wire.points[0].x + 2 * kFuse && wire.label.y > wire.points[0].y) {
         wire.label.x += 2.0 * kFuse - 16.0;  // clear of the fuse at its beginning
     }
+    // Round the outside a fuse stands past the first corner, clear of the device's name.
+    const std::size_t past = wire.stray ? 1 : 0;
     if (c.atFrom) {
-        wire.fuses.push_back(fuseAt(End::From, wire.points[0], wire.points[1]));
+        wire.fuses.push_back(fuseAt(End::From, wire.points[past], wire.points[past + 1]));
     }
     if (c.atTo) {
         const std::size_t n = wire.points.size();
-        wire.fuses.push_back(fuseAt(End::To, wire.points[n - 1], wire.points[n - 2]));
+        wire.fuses.push_back(fuseAt(End::To, wire.points[n - 1 - past], wire.points[n - 2 - past]));
     }
     geometry_.wires.push_back(std::move(wire));
 }

@@ -108,6 +108,9 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
                 return cannotApply(amendment, "There is no such terminal in this plan now.");
             }
             (a.end == End::From ? c->from : c->to) = a.terminal;
+            // Its old name would say where it no longer goes.
+            c->name = findDevice(draft.circuit, c->from.device)->name + " to " +
+                      findDevice(draft.circuit, c->to.device)->name;
             c->amended = true;
             return std::nullopt;
         });
