@@ -18,6 +18,8 @@
 
 namespace {
 
+constexpr int kDiagramStation = 2;
+
 // A picture of each station, for machines without a display and for the guide.
 int takePictures(spirk::app::MainWindow& window, const QString& folder) {
     QDir().mkpath(folder);
@@ -111,9 +113,12 @@ int main(int argc, char** argv) {
         window.selection().select(
             spirk::subject(spirk::ConductorId(parser.value(options.select).toStdString())));
     }
-    if (auto* moments = window.findChild<QComboBox*>("diagram.moment");
-        parser.isSet(options.moment)) {
-        moments->setCurrentIndex(parser.value(options.moment).toInt());
+    if (parser.isSet(options.moment)) {
+        // The diagram lists its moments when it is looked at.
+        window.show();
+        window.showStation(kDiagramStation);
+        window.findChild<QComboBox*>("diagram.moment")
+            ->setCurrentIndex(parser.value(options.moment).toInt());
     }
     if (parser.isSet(options.pictures)) {
         return takePictures(window, parser.value(options.pictures));
