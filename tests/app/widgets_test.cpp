@@ -101,6 +101,20 @@ TEST_F(Widgets, EmptyNeedsTeachAndOfferOneButton) {
     EXPECT_EQ(plan().appliances.size(), 1u);
 }
 
+TEST_F(Widgets, WhyASizeEndsWithWhatItWasComparedWith) {
+    auto* why = find<QTextBrowser>("drawer.why");
+    window->selection().askWhy(FigureId("cable.inverter.feed+.size"));
+    EXPECT_TRUE(why->toPlainText().contains("Comparing"));
+    ASSERT_TRUE(
+        QTest::qWaitFor([&] { return why->toPlainText().contains("Compared with"); }, 20000));
+    EXPECT_TRUE(why->toPlainText().contains("35 mm²"));
+    EXPECT_TRUE(why->toPlainText().contains("brings W1"));
+    // Of a figure that is no choice nothing is compared.
+    window->selection().askWhy(FigureId("supply.days"));
+    QTest::qWait(400);
+    EXPECT_FALSE(why->toPlainText().contains("Compar"));
+}
+
 TEST_F(Widgets, TheTableNamesTheDecidingLoad) {
     const auto* model = find<QAbstractItemView>("needs.table")->model();
     int strong = 0;

@@ -136,6 +136,19 @@ TEST(Diagram, AMovedEndIsStillDrawn) {
     EXPECT_TRUE(wireOf(g, "inverter.feed-")->stray);
 }
 
+// Its fuse was drawn over the name of the switch it starts from.
+TEST(Diagram, AFuseOfAMovedLeadStandsClearOfItsDevice) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {
+        MoveEnd{ConductorId("mppt.feed+"), End::From, {DeviceId("main.switch"), "a"}}};
+    const DiagramGeometry g = layOut(circuitOf(plan), {});
+    const PlacedWire* w = wireOf(g, "mppt.feed+");
+    ASSERT_TRUE(w->stray);
+    ASSERT_EQ(w->fuses.size(), 1u);
+    EXPECT_FALSE(w->fuses[0].horizontal);
+    EXPECT_GT(w->fuses[0].center.x, w->points.front().x + 20.0);
+}
+
 // A controller that hangs in the bank's own ladder, because a lead was moved to it, lost its array.
 TEST(Diagram, AControllerInsideTheBanksLadderKeepsItsArray) {
     const MoveEnd move{ConductorId("bank.1.lead+"), End::From, {DeviceId("mppt"), "pv+"}};

@@ -8,6 +8,7 @@
 
 #include "core/powerup/powerup.h"
 #include "paper/diagram_painter.h"
+#include "paper/ink.h"
 #include "paper/pages.h"
 #include "tests/support/builders.h"
 
@@ -30,6 +31,21 @@ std::string textOfSvg(PaperDocument document, const Design& d) {
         all += in.readAll().toStdString();
     }
     return all;
+}
+
+// ABYC E-11: direct-current negative is black or yellow; the region's table buys yellow.
+TEST(Paper, ConductorsHaveTheColoursOfTheRegion) {
+    const Region& american = test::americanLibrary().region;
+    const Ink europe = inRegion(paperInk(), test::library().region);
+    const Ink america = inRegion(paperInk(), american);
+    EXPECT_EQ(colourOf(europe, Role::Negative), QColor(Qt::black));
+    EXPECT_EQ(american.negative, "yellow");
+    const QColor negative = colourOf(america, Role::Negative);
+    EXPECT_NEAR(negative.hue(), 50, 15);
+    EXPECT_EQ(colourOf(america, Role::ArrayNegative), QColor(Qt::black));
+    // Still seen on its ground.
+    EXPECT_LT(colourOf(inRegion(lightInk(), american), Role::Negative).lightness(), 130);
+    EXPECT_GT(colourOf(inRegion(darkInk(), american), Role::Negative).lightness(), 130);
 }
 
 TEST(Paper, TheDiagramCarriesNumberSizeAndFuseOfEveryConductor) {

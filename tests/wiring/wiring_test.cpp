@@ -142,8 +142,12 @@ TEST(Amendments, MoveAnEndToAnotherTerminal) {
     Plan plan = test::aFullVan();
     const TerminalId bankNegative{DeviceId("bank.neg"), "bar"};
     plan.amendments = {MoveEnd{ConductorId("inverter.feed-"), End::To, bankNegative}};
-    EXPECT_EQ(findConductor(wiringOf(plan).circuit, ConductorId("inverter.feed-"))->to,
-              bankNegative);
+    const Wiring w = wiringOf(plan);
+    const Conductor* moved = findConductor(w.circuit, ConductorId("inverter.feed-"));
+    EXPECT_EQ(moved->to, bankNegative);
+    // Its label says where it goes now.
+    EXPECT_EQ(moved->name.find("negative bar"), std::string::npos);
+    EXPECT_NE(moved->name.find("collecting bar"), std::string::npos);
 }
 
 TEST(Amendments, OneWhoseTargetHasGoneBecomesAFindingAndIsKept) {
