@@ -52,6 +52,14 @@ TEST(FirstPlan, ItIsComplete) {
     EXPECT_GE(d.gear.inverter->power, d.needs.worstMains);
 }
 
+// Own arithmetic: 446 Wh a day for 1.5 days is 669 Wh; one 100 Ah battery has about 1000 usable.
+TEST(FirstPlan, TheCheapestThatServesIsChosen) {
+    const Plan plan = firstPlan(answers("weekends", ""), library());
+    EXPECT_EQ(plan.gear.bank, (BankChoice{"lfp_100", 1, 1}));
+    EXPECT_EQ(plan.gear.solar->controller, "mppt_75_15");
+    EXPECT_EQ(plan.gear.engine->charger, "dcdc_20");
+}
+
 TEST(FirstPlan, NothingOnMainsIsNoInverterAndNoDrivingNoCharger) {
     const Plan plan = firstPlan(answers("parked", ""), library());
     EXPECT_FALSE(plan.gear.inverter.has_value());
