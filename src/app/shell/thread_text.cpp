@@ -294,7 +294,6 @@ QString comparedText(const std::vector<Alternative>& alternatives,
     QString html = "<h4>" + tr("Compared with") + "</h4>";
     html += "<table cellspacing=0 cellpadding=2 width='100%'>";
     for (const Alternative& a : alternatives) {
-        const double used = std::max({a.margins.current, a.margins.drop, a.margins.shortCircuit});
         const QString name = escaped(a.what);
         const QString mark = a.isChosen && a.isComputed ? tr("as it is, and as computed")
                              : a.isChosen               ? tr("as it is")
@@ -304,7 +303,7 @@ QString comparedText(const std::vector<Alternative>& alternatives,
                               q(formatPrice(std::abs(a.priceMore), design.build.currency));
         html += QStringLiteral("<tr><td>%1</td><td>%2</td><td align='right'>%3</td></tr>")
                     .arg(a.isChosen ? "<b>" + name + "</b>" : name,
-                         tr("%1 used").arg(q(percent(used))),
+                         tr("%1 used").arg(q(percent(mostUsed(a.margins)))),
                          a.isChosen ? QString() : price);
         const QString said = escaped(verdict(a, design.plan.units));
         for (const QString& line : {mark, said}) {

@@ -10,6 +10,8 @@
 
 namespace spirk {
 
+double mostUsed(const Margins& m) { return std::max({m.current, m.drop, m.shortCircuit}); }
+
 namespace {
 
 Margins marginsOf(const SizingTask& task,

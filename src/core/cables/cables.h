@@ -43,6 +43,8 @@ struct Margins {
     double drop = 0.0;          // worst path through it over its limit
     double shortCircuit = 0.0;  // let-through over withstand
 };
+// The one that decides.
+[[nodiscard]] double mostUsed(const Margins& margins);
 
 struct CableRow {
     ConductorId id;

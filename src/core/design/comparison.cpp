@@ -185,9 +185,8 @@ std::string asText(const std::vector<Alternative>& alternatives,
                    const Units& units) {
     std::string out = alternatives.empty() ? "" : "Compared with:\n";
     for (const Alternative& a : alternatives) {
-        const double used = std::max({a.margins.current, a.margins.drop, a.margins.shortCircuit});
         out += "  " + a.what + (a.isChosen ? " (as it is)" : "") +
-               (a.isComputed ? " (computed)" : "") + ": " + format(percent(used)) +
+               (a.isComputed ? " (computed)" : "") + ": " + format(percent(mostUsed(a.margins))) +
                " of what is allowed is used";
         if (!a.isChosen) {
             out += ", " + std::string(a.priceMore < 0.0 ? "-" : "+") +

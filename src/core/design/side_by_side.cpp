@@ -19,7 +19,7 @@ RegionAnswer answerOf(const CableRow& row, const Library& library) {
     return {format(row.area),
             fused ? fuseText(library, *row.fuseFrom) : "",
             row.ampacity,
-            std::max({row.margins.current, row.margins.drop, row.margins.shortCircuit})};
+            mostUsed(row.margins)};
 }
 
 }  // namespace
