@@ -73,20 +73,21 @@ NeedsStation::NeedsStation(Document& document, Selection& selection, QWidget* pa
     NeedsStation::refresh();
 }
 
+// A menu of its own for each category: all sixty at once would fill a screen.
 void NeedsStation::addSection(QMenu& menu, Category category) {
     const auto& all = library().appliances;
     if (std::ranges::find(all, category, &CatalogueAppliance::category) == all.end()) {
         return;
     }
-    menu.addSection(titleOf(category));
+    QMenu* inner = menu.addMenu(titleOf(category));
     for (const CatalogueAppliance& entry : all) {
         if (entry.category != category) {
             continue;
         }
-        QAction* action = menu.addAction(tr("%1, %2, %3")
-                                             .arg(q(entry.name),
-                                                  suppliedText(entry.feed, entry.supplied),
-                                                  q(format(entry.measured))));
+        QAction* action = inner->addAction(tr("%1, %2, %3")
+                                               .arg(q(entry.name),
+                                                    suppliedText(entry.feed, entry.supplied),
+                                                    q(format(entry.measured))));
         action->setObjectName("needs.add." + q(entry.id));
         connect(
             action, &QAction::triggered, this, [this, id = q(entry.id)] { addFromCatalogue(id); });
@@ -104,7 +105,7 @@ QWidget* NeedsStation::makeToolbar() {
         addSection(*menu, static_cast<Category>(i));
     }
     menu->addSeparator();
-    QAction* own = menu->addAction(tr("Something else…"));
+    QAction* own = menu->addAction(tr("&Something else…"));
     own->setObjectName("needs.add.own");
     connect(own, &QAction::triggered, this, &NeedsStation::addOwn);
     add->setMenu(menu);
