@@ -5,6 +5,7 @@
 
 #include <algorithm>
 
+#include "core/van/ways.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -22,14 +23,16 @@ Van aTriangle() {
 }
 
 TEST(ShortestWay, TakesTheDetourThatIsShorter) {
-    const ShortestWay way = shortestWay(aTriangle(), PlaceId("a"), PlaceId("c"));
+    const Van van = aTriangle();
+    const ShortestWay way = Ways(van).shortest(PlaceId("a"), PlaceId("c"));
     EXPECT_EQ(way.length, metres(2));
     EXPECT_EQ(way.places, (std::vector{PlaceId("a"), PlaceId("b"), PlaceId("c")}));
 }
 
 TEST(ShortestWay, IsEmptyWhereThereIsNone) {
-    EXPECT_TRUE(shortestWay(aTriangle(), PlaceId("a"), PlaceId("island")).places.empty());
-    EXPECT_TRUE(shortestWay(aTriangle(), PlaceId("a"), PlaceId("nowhere")).places.empty());
+    const Van van = aTriangle();
+    EXPECT_TRUE(Ways(van).shortest(PlaceId("a"), PlaceId("island")).places.empty());
+    EXPECT_TRUE(Ways(van).shortest(PlaceId("a"), PlaceId("nowhere")).places.empty());
 }
 
 Route routeOf(const Design& d, const char* id) {

@@ -3,18 +3,13 @@
 
 #include <algorithm>
 #include <map>
-#include <set>
 
 #include "core/result/promise.h"
+#include "core/van/ways.h"
 
 namespace spirk {
 
 namespace {
-
-const VanPlace* placeIn(const Van& van, const PlaceId& id) {
-    const auto found = std::ranges::find(van.places, id, &VanPlace::id);
-    return found == van.places.end() ? nullptr : &*found;
-}
 
 // Judgement: what a conductor counts as while nobody has said how its ends are reached.
 constexpr double kUnknownMetres = 3.0;
@@ -35,19 +30,19 @@ Finding noWay(const Conductor& c, const PlaceId& from, const PlaceId& to) {
     return out;
 }
 
-std::string routeText(const Van& van, const std::vector<PlaceId>& places) {
+std::string routeText(const Ways& ways, const std::vector<PlaceId>& places) {
     std::string out;
     for (const PlaceId& id : places) {
-        const VanPlace* place = placeIn(van, id);
+        const VanPlace* place = ways.place(id);
         out += (out.empty() ? "" : " → ") + (place == nullptr ? id.value : place->name);
     }
     return out;
 }
 
-Celsius warmest(const Van& van, const std::vector<PlaceId>& places) {
+Celsius warmest(const Ways& ways, const std::vector<PlaceId>& places) {
     std::optional<Celsius> out;
     for (const PlaceId& id : places) {
-        const VanPlace* place = placeIn(van, id);
+        const VanPlace* place = ways.place(id);
         const Celsius here = place == nullptr ? celsius(kUnknownAmbient) : place->ambient;
         out = out ? std::max(*out, here) : here;
     }
@@ -57,9 +52,12 @@ Celsius warmest(const Van& van, const std::vector<PlaceId>& places) {
 class Measurer {
 public:
     Measurer(const Plan& plan, const Library& library, const Circuit& circuit)
-        : plan_(plan), library_(library), circuit_(circuit) {}
+        : plan_(plan), library_(library), circuit_(circuit), ways_(plan.van) {}
 
     [[nodiscard]] Lengths measureAll() {
+        for (const Device& device : circuit_.devices) {
+            places_[device.id] = device.place;
+        }
         for (const Conductor& c : circuit_.conductors) {
             out_.routes.push_back(routeOf(c));
         }
@@ -75,20 +73,20 @@ public:
 
 private:
     [[nodiscard]] PlaceId placeOf(const TerminalId& t) const {
-        const Device* device = findDevice(circuit_, t.device);
-        promise(device != nullptr, "a conductor ends at a device");
-        return device->place;
+        const auto found = places_.find(t.device);
+        promise(found != places_.end(), "a conductor ends at a device");
+        return found->second;
     }
 
     Route routeOf(const Conductor& c) {
         const PlaceId from = placeOf(c.from);
         const PlaceId to = placeOf(c.to);
         Route route;
-        if (from == to && placeIn(plan_.van, from) != nullptr) {
+        if (from == to && ways_.place(from) != nullptr) {
             route.places = {from};
             route.length = metres(rule(library_, "board_length_m").value);
         } else {
-            ShortestWay way = shortestWay(plan_.van, from, to);
+            ShortestWay way = ways_.shortest(from, to);
             route.places = std::move(way.places);
             route.length = way.length + metres(rule(library_, "lead_slack_m").value);
         }
@@ -97,7 +95,7 @@ private:
             route.places = {from, to};
             route.length = metres(kUnknownMetres);
         }
-        route.ambient = warmest(plan_.van, route.places);
+        route.ambient = warmest(ways_, route.places);
         return route;
     }
 
@@ -148,16 +146,17 @@ private:
     }
 
     void applyAmendments() {
+        std::map<ConductorId, Metres> set;
         for (const Amendment& amendment : plan_.amendments) {
-            const auto* set = std::get_if<SetLength>(&amendment);
-            if (set == nullptr) {
-                continue;
+            if (const auto* length = std::get_if<SetLength>(&amendment)) {
+                set[length->conductor] = length->length;
             }
-            for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
-                if (circuit_.conductors[i].id == set->conductor) {
-                    out_.routes[i].length = set->length;
-                    out_.routes[i].amended = true;
-                }
+        }
+        for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
+            const auto found = set.find(circuit_.conductors[i].id);
+            if (found != set.end()) {
+                out_.routes[i].length = found->second;
+                out_.routes[i].amended = true;
             }
         }
     }
@@ -175,7 +174,7 @@ private:
         } else if (route.places.size() == 1) {
             d.formula = "both ends at the same place";
             d.terms = {{"L",
-                        routeText(plan_.van, route.places),
+                        routeText(ways_, route.places),
                         measure(route.length),
                         fromRule(library_, "board_length_m")}};
         } else {
@@ -183,7 +182,7 @@ private:
             const Metres slack = metres(rule(library_, "lead_slack_m").value);
             d.terms = {
                 {"way",
-                 routeText(plan_.van, route.places),
+                 routeText(ways_, route.places),
                  measure(route.length - slack),
                  FromPlan{"van.ways"}},
                 {"slack", "bends and ends", measure(slack), fromRule(library_, "lead_slack_m")}};
@@ -194,52 +193,14 @@ private:
     const Plan& plan_;
     const Library& library_;
     const Circuit& circuit_;
+    Ways ways_;
+    std::map<DeviceId, PlaceId> places_;  // of devices
     Lengths out_;
 };
 
 }  // namespace
 
 FigureId lengthFigure(const ConductorId& id) { return FigureId("cable." + id.value + ".length"); }
-
-ShortestWay shortestWay(const Van& van, const PlaceId& from, const PlaceId& to) {
-    if (placeIn(van, from) == nullptr || placeIn(van, to) == nullptr) {
-        return {};
-    }
-    std::map<PlaceId, Metres> best{{from, metres(0.0)}};
-    std::map<PlaceId, PlaceId> before;
-    std::set<PlaceId> settled;
-    while (true) {
-        std::optional<PlaceId> nearest;
-        for (const auto& [place, length] : best) {
-            if (!settled.contains(place) && (!nearest || length < best.at(*nearest))) {
-                nearest = place;
-            }
-        }
-        if (!nearest || *nearest == to) {
-            break;
-        }
-        settled.insert(*nearest);
-        for (const WireWay& way : van.ways) {
-            if (way.from != *nearest && way.to != *nearest) {
-                continue;
-            }
-            const PlaceId& next = way.from == *nearest ? way.to : way.from;
-            const Metres length = best.at(*nearest) + way.length;
-            if (!best.contains(next) || length < best.at(next)) {
-                best[next] = length;
-                before[next] = *nearest;
-            }
-        }
-    }
-    if (!best.contains(to)) {
-        return {};
-    }
-    ShortestWay out{{to}, best.at(to)};
-    while (out.places.front() != from) {
-        out.places.insert(out.places.begin(), before.at(out.places.front()));
-    }
-    return out;
-}
 
 Lengths lengthsOf(const Plan& plan, const Library& library, const Circuit& circuit) {
     return Measurer(plan, library, circuit).measureAll();

@@ -28,13 +28,6 @@ struct Lengths {
 
 [[nodiscard]] Lengths lengthsOf(const Plan& plan, const Library& library, const Circuit& circuit);
 
-// Shortest way between two places, both ends included; empty where there is none.
-struct ShortestWay {
-    std::vector<PlaceId> places;
-    Metres length;
-};
-[[nodiscard]] ShortestWay shortestWay(const Van& van, const PlaceId& from, const PlaceId& to);
-
 [[nodiscard]] FigureId lengthFigure(const ConductorId& id);
 
 }  // namespace spirk
