@@ -3,22 +3,24 @@
 #include <QComboBox>
 #include <QCommandLineParser>
 #include <QDir>
-#include <QFileInfo>
 #include <QIcon>
+#include <QRegularExpression>
 #include <QStandardPaths>
 #include <algorithm>
 #include <cstdio>
+#include <optional>
 
-#include "app/shared/recovery.h"
 #include "app/shared/settings.h"
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
+#include "app/shell/session.h"
 #include "core/library/find_data.h"
-#include "core/plan/plan_file.h"
 
 namespace {
 
 constexpr int kDiagramStation = 2;
+constexpr int kBadInput = 2;
+const QStringList kThemes{"light", "dark", "desktop"};
 
 // A picture of each station, for machines without a display and for the guide.
 int takePictures(spirk::app::MainWindow& window, const QString& folder) {
@@ -61,22 +63,63 @@ spirk::app::ThemeChoice themeOf(const QString& name) {
                              : spirk::app::ThemeChoice::FollowDesktop;
 }
 
-// What was left behind comes back unless another file was asked for.
-bool mayTake(const spirk::app::LeftBehind& left, const QStringList& asked) {
-    return asked.isEmpty() || QFileInfo(asked.front()) == QFileInfo(left.fileName);
+// What was asked for and cannot be; nothing where all can.
+std::optional<QString> refusal(const QCommandLineParser& parser, const Options& options) {
+    const QString theme = parser.value(options.theme);
+    if (!theme.isEmpty() && !kThemes.contains(theme)) {
+        return QString("--theme is light, dark or desktop, not '%1'.").arg(theme);
+    }
+    static const QRegularExpression size("^[1-9][0-9]{2,4}x[1-9][0-9]{2,4}$");
+    if (parser.isSet(options.size) && !size.match(parser.value(options.size)).hasMatch()) {
+        return QString("--size is written like 1280x800, not '%1'.")
+            .arg(parser.value(options.size));
+    }
+    bool number = true;
+    if (parser.isSet(options.moment) &&
+        (parser.value(options.moment).toInt(&number) < 0 || !number)) {
+        return QString("--moment is a number, not '%1'.").arg(parser.value(options.moment));
+    }
+    if (parser.positionalArguments().size() > 1) {
+        return QString("One plan is opened at a time; '%1' is a second.")
+            .arg(parser.positionalArguments().at(1));
+    }
+    return std::nullopt;
+}
+
+// As the command line says; nothing: go on.
+std::optional<int> answered(QCommandLineParser& parser, const Options& options) {
+    if (!parser.parse(QCoreApplication::arguments())) {
+        std::fprintf(stderr, "spirk: %s\n", qPrintable(parser.errorText()));
+        return kBadInput;
+    }
+    if (parser.isSet("help")) {
+        std::fputs(qPrintable(parser.helpText()), stdout);
+        return 0;
+    }
+    if (parser.isSet("version")) {
+        std::printf("spirk %s\n", SPIRK_VERSION);
+        return 0;
+    }
+    if (const auto why = refusal(parser, options)) {
+        std::fprintf(stderr, "spirk: %s\n", qPrintable(*why));
+        return kBadInput;
+    }
+    return std::nullopt;
 }
 
 }  // namespace
 
 int main(int argc, char** argv) {
-    QApplication application(argc, argv);
+    spirk::app::GuardedApplication application(argc, argv);
     QApplication::setApplicationName("Spirk");
     QApplication::setOrganizationName("Spirk");
+    QApplication::setApplicationVersion(SPIRK_VERSION);
     QGuiApplication::setDesktopFileName("spirk");
     QApplication::setWindowIcon(QIcon(":/icons/spirk.svg"));
     QCommandLineParser parser;
     const Options options;
     parser.addHelpOption();
+    parser.addVersionOption();
     parser.addOptions({options.demo,
                        options.pictures,
                        options.theme,
@@ -84,17 +127,18 @@ int main(int argc, char** argv) {
                        options.moment,
                        options.select});
     parser.addPositionalArgument("plan", "A .spirk file to open.", "[plan]");
-    parser.process(application);
-    const std::string data = spirk::findDataFolder(argv[0], SPIRK_SOURCE_DATA);
+    if (const auto code = answered(parser, options)) {
+        return *code;
+    }
+    const std::string data = spirk::findDataFolder(argv[0]);
     const auto libraries = spirk::loadLibraries(data);
     if (!libraries) {
         std::fprintf(stderr, "spirk: %s\n", oneLine(libraries.error()).c_str());
-        return 2;
+        return kBadInput;
     }
     spirk::app::loadTranslations(application);
     spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
     const QString demos = QString::fromStdString(data + "/demo");
-    const QString demo = demos + "/bookbinder.spirk";
     spirk::app::MainWindow window(*libraries, demos, spirk::app::systemDialogs());
     const bool asked = parser.isSet(options.size) || parser.isSet(options.pictures);
     if (!asked) {
@@ -106,8 +150,10 @@ int main(int argc, char** argv) {
         window.resize(size.value(0).toInt(), size.value(1).toInt());
     }
     const QStringList files = parser.positionalArguments();
+    const QString file =
+        files.isEmpty() ? demos + "/" + spirk::app::demos().front().file : files.front();
     if (parser.isSet(options.demo) || !files.isEmpty()) {
-        window.openFile(files.isEmpty() ? demo : files.front());
+        window.openFile(file);
     }
     if (parser.isSet(options.select)) {
         window.selection().select(
@@ -123,16 +169,11 @@ int main(int argc, char** argv) {
     if (parser.isSet(options.pictures)) {
         return takePictures(window, parser.value(options.pictures));
     }
-    spirk::app::Recovery recovery(
-        window.document(),
+    spirk::app::Session session(
+        application,
+        window,
         QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/open-plans");
-    QObject::connect(
-        &recovery, &spirk::app::Recovery::failed, &window, &spirk::app::MainWindow::showNotice);
-    if (auto left = recovery.leftBehind(); left && mayTake(*left, files)) {
-        const spirk::app::LeftBehind copy = *left;
-        window.openRecovered(std::move(*left));
-        recovery.take(copy);
-    } else if (files.isEmpty() && !parser.isSet(options.demo)) {
+    if (!session.takeLeftBehind(files.value(0)) && files.isEmpty() && !parser.isSet(options.demo)) {
         window.show();
         window.beginSession();
     }

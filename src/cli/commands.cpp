@@ -7,7 +7,8 @@
 #include "core/design/why.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
-#include "core/plan/plan_file.h"
+#include "core/files/read_file.h"
+#include "core/files/save_text.h"
 #include "paper/pages.h"
 
 namespace spirk::cli {
@@ -20,10 +21,6 @@ int codeFor(const Design& design) {
 }
 
 Outcome failed(const Error& error) { return {kBadInput, "", oneLine(error) + "\n"}; }
-
-Outcome saved(const Result<std::string>& result) {
-    return result ? Outcome{kClean, *result + "\n", ""} : failed(result.error());
-}
 
 std::optional<PaperDocument> documentOf(const std::string& kind) {
     if (kind == "diagram") {
@@ -50,27 +47,34 @@ std::optional<std::string> tableOf(const Design& design,
     return kind == "cables" ? std::optional(cablesCsv(design, library)) : std::nullopt;
 }
 
+bool isStream(const std::string& path) {
+    const auto target = saveTarget(path, Streams::Allowed);
+    return target && target->stream;
+}
+
 Outcome exportDocument(const Design& design,
                        const Library& library,
                        PaperDocument document,
-                       const std::string& path) {
-    const std::vector<Page> pages = pagesOf(document, design, library);
-    const QString title = QString::fromStdString(design.plan.name);
-    if (path.ends_with(".pdf")) {
-        const auto written = writePdf(pages, title, QString::fromStdString(path));
-        return written ? Outcome{kClean, path + "\n", ""} : failed(written.error());
+                       const Export& what) {
+    const QString path = QString::fromStdString(what.path);
+    const bool stream = isStream(what.path);
+    // A stream has no ending: it gets the one file that holds all pages.
+    auto files = drawn(pagesOf(document, design, library),
+                       QString::fromStdString(design.plan.name),
+                       stream ? QStringLiteral("stream.pdf") : path);
+    if (!files) {
+        return failed(files.error());
     }
-    if (!path.ends_with(".svg")) {
-        return failed(
-            {"A drawing is written as .svg or .pdf.", path, "Choose one of these endings."});
+    if (stream) {
+        files->front().path = path;
     }
-    const auto written = writeSvg(pages, title, QString::fromStdString(path));
-    if (!written) {
-        return failed(written.error());
+    const auto paths = saveTogether(*files, Streams::Allowed, what.replace);
+    if (!paths) {
+        return failed(paths.error());
     }
     Outcome out;
-    for (const QString& file : *written) {
-        out.out += file.toStdString() + "\n";
+    for (const QString& file : *paths) {
+        out.out += stream ? "" : file.toStdString() + "\n";
     }
     return out;
 }
@@ -117,22 +121,40 @@ Outcome why(const Design& design, const Library& library, const std::string& fig
     return out;
 }
 
-Outcome exportTo(const Design& design,
-                 const Library& library,
-                 const std::string& kind,
-                 const std::string& path) {
-    if (const auto document = documentOf(kind)) {
-        return exportDocument(design, library, *document, path);
+Outcome exportTo(const Design& design, const Library& library, const Export& what) {
+    if (sameFile(what.path, what.plan)) {
+        return failed({"This is the plan itself.", what.path, "Choose another name to export to."});
     }
-    if (kind == "report") {
-        return saved(saveText(reportJson(design, library), path));
+    if (const auto document = documentOf(what.kind)) {
+        return exportDocument(design, library, *document, what);
     }
-    if (const auto table = tableOf(design, library, kind)) {
-        return saved(saveText(*table, path));
+    const auto table = what.kind == "report" ? std::optional(reportJson(design, library))
+                                             : tableOf(design, library, what.kind);
+    if (!table) {
+        return failed({"'" + what.kind + "' can't be exported.",
+                       "export",
+                       "Use diagram, lists, sheet, parts, cuts, labels, cables or report."});
     }
-    return failed({"'" + kind + "' can't be exported.",
-                   "export",
-                   "Use diagram, lists, sheet, parts, cuts, labels, cables or report."});
+    const auto path = saveText(*table, what.path, Streams::Allowed, what.replace);
+    if (!path) {
+        return failed(path.error());
+    }
+    return {kClean, isStream(*path) ? "" : *path + "\n", ""};
+}
+
+std::string printable(std::string text) {
+    std::string out;
+    out.reserve(text.size());
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const auto byte = static_cast<unsigned char>(text[i]);
+        const bool steers = (byte < 0x20 && text[i] != '\n' && text[i] != '\t') || byte == 0x7F;
+        // U+0080 to U+009F: the same in two bytes.
+        const bool steersToo =
+            byte == 0xC2 && i + 1 < text.size() && static_cast<unsigned char>(text[i + 1]) < 0xA0;
+        out += steers || steersToo ? '?' : text[i];
+        i += steersToo ? 1 : 0;
+    }
+    return out;
 }
 
 }  // namespace spirk::cli

@@ -3,6 +3,7 @@
 
 #include <CLI/CLI.hpp>
 #include <QGuiApplication>
+#include <csignal>
 #include <cstdio>
 #include <exception>
 #include <functional>
@@ -10,9 +11,12 @@
 #include "cli/commands.h"
 #include "core/library/find_data.h"
 #include "core/plan/plan_file.h"
+#include "core/result/problems.h"
+#include "core/result/promise.h"
 
 namespace {
 
+using spirk::Replace;
 using spirk::cli::Form;
 using spirk::cli::Outcome;
 
@@ -23,12 +27,13 @@ struct Arguments {
     std::string kind;
     std::string path;
     bool json = false;
+    bool force = false;
 };
 
 Outcome badInput(const std::vector<spirk::Error>& problems) {
     Outcome out{spirk::cli::kBadInput, "", ""};
-    for (const spirk::Error& e : problems) {
-        out.err += oneLine(e) + "\n";
+    for (const std::string& line : spirk::shownLines(problems)) {
+        out.err += line + "\n";
     }
     return out;
 }
@@ -36,17 +41,30 @@ Outcome badInput(const std::vector<spirk::Error>& problems) {
 using Command = std::function<Outcome(const spirk::Design&, const spirk::Library&)>;
 
 Outcome run(const Arguments& args, const std::string& program, const Command& command) {
-    const auto libraries = spirk::loadLibraries(
-        args.data.empty() ? spirk::findDataFolder(program, SPIRK_SOURCE_DATA) : args.data);
+    const auto libraries =
+        spirk::loadLibraries(args.data.empty() ? spirk::findDataFolder(program) : args.data);
     if (!libraries) {
         return badInput({libraries.error()});
     }
-    const spirk::PlanReading reading = spirk::loadPlan(args.plan);
+    const spirk::PlanReading reading = spirk::openPlan(args.plan, *libraries);
     if (!reading.plan) {
         return badInput(reading.problems);
     }
     const spirk::Library& library = spirk::libraryFor(*libraries, reading.plan->region);
     return command(spirk::design(*reading.plan, library), library);
+}
+
+// What could not be printed is no result: a full disk behind a redirection is told.
+int print(const Outcome& outcome, Form form) {
+    const std::string out = form == Form::Json ? outcome.out : spirk::cli::printable(outcome.out);
+    const bool whole =
+        std::fwrite(out.data(), 1, out.size(), stdout) == out.size() && std::fflush(stdout) == 0;
+    std::fputs(spirk::cli::printable(outcome.err).c_str(), stderr);
+    if (!whole) {
+        std::fputs("spirk-cli: the output could not be written; is the disk full?\n", stderr);
+        return spirk::cli::kBadInput;
+    }
+    return outcome.code;
 }
 
 // Throws what the parser of the command line throws on a mistake of ours in declaring it.
@@ -55,6 +73,7 @@ int runProgram(int argc, char** argv) {
     Outcome outcome;
     CLI::App app{"Plans a camper's electrical system from a .spirk plan."};
     app.require_subcommand(1);
+    app.set_version_flag("--version", "spirk-cli " SPIRK_VERSION);
     app.add_option(
         "--data", args.data, "Folder with the tables (default: found beside the program)");
     const auto command = [&](const char* name, const char* text, Command action) {
@@ -82,31 +101,42 @@ int runProgram(int argc, char** argv) {
         // Painting needs an application, not a screen.
         qputenv("QT_QPA_PLATFORM", "offscreen");
         const QGuiApplication application(argc, argv);
-        return spirk::cli::exportTo(d, l, args.kind, args.path);
+        return spirk::cli::exportTo(
+            d,
+            l,
+            {args.plan, args.kind, args.path, args.force ? Replace::Allowed : Replace::Refused});
     });
     exporting
         ->add_option(
             "kind", args.kind, "diagram, lists, sheet, parts, cuts, labels, cables, report")
         ->required();
-    exporting->add_option("file", args.path, "Where to: .svg, .pdf, .csv or .json")->required();
+    exporting->add_option("file", args.path, "Where to: .svg, .pdf, .csv or .json; or /dev/stdout")
+        ->required();
+    exporting->add_flag("--force", args.force, "Replace a file that is there already");
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {
         const int code = app.exit(e);
         return code == 0 ? 0 : spirk::cli::kBadInput;
     }
-    std::fputs(outcome.out.c_str(), stdout);
-    std::fputs(outcome.err.c_str(), stderr);
-    return outcome.code;
+    return print(outcome, form());
 }
 
 }  // namespace
 
 int main(int argc, char** argv) {
+    // A pipe whose reader went away is an error to be told, not an end without a word.
+    std::signal(SIGPIPE, SIG_IGN);
     try {
         return runProgram(argc, argv);
+    } catch (const spirk::BrokenPromise& e) {
+        std::fprintf(stderr,
+                     "spirk-cli: this is a defect of Spirk, not of your plan, which was left as it "
+                     "is: %s.\n",
+                     e.what());
+        return spirk::cli::kDefect;
     } catch (const std::exception& e) {
-        std::fputs(e.what(), stderr);
-        return spirk::cli::kBadInput;
+        std::fprintf(stderr, "spirk-cli: %s\n", e.what());
+        return spirk::cli::kDefect;
     }
 }

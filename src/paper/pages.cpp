@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "paper/pages.h"
 
+#include <QBuffer>
 #include <QCoreApplication>
-#include <QFile>
 #include <QPageLayout>
 #include <QPainter>
 #include <QPdfWriter>
@@ -32,12 +32,6 @@ void paintOn(QPainter& painter, const Page& page, double unitsPerMm) {
     painter.scale(unitsPerMm, unitsPerMm);
     page.paint(painter);
     painter.restore();
-}
-
-Result<QString> cannotWrite(const QString& path) {
-    return failure("The file could not be written.",
-                   path.toStdString(),
-                   "Choose another folder, or make room there.");
 }
 
 QString numberedPath(const QString& path, std::size_t index, std::size_t count) {
@@ -78,44 +72,72 @@ void printPages(const std::vector<Page>& pages, QPagedPaintDevice& device) {
     }
 }
 
-Result<QString> writePdf(const std::vector<Page>& pages,
-                         const QString& title,
-                         const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) {
-        return cannotWrite(path);
-    }
+namespace {
+
+QByteArray pdfOf(const std::vector<Page>& pages, const QString& title) {
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
     {
-        QPdfWriter writer(&file);
+        QPdfWriter writer(&buffer);
         writer.setResolution(kDpi);
         writer.setTitle(title);
         writer.setCreator(QStringLiteral("Spirk"));
         printPages(pages, writer);
     }
-    return file.error() == QFileDevice::NoError ? Result<QString>(path) : cannotWrite(path);
+    return buffer.data();
 }
 
-Result<std::vector<QString>> writeSvg(const std::vector<Page>& pages,
-                                      const QString& title,
-                                      const QString& path) {
-    std::vector<QString> out;
-    for (std::size_t i = 0; i < pages.size(); ++i) {
-        const QString name = numberedPath(path, i, pages.size());
-        QFile file(name);
-        if (!file.open(QIODevice::WriteOnly)) {
-            return tl::unexpected(cannotWrite(name).error());
+// XML 1.0 has no way to write most control characters, and the generator does not look.
+QByteArray withoutControls(const QByteArray& xml) {
+    QByteArray out;
+    out.reserve(xml.size());
+    for (const char c : xml) {
+        const auto byte = static_cast<unsigned char>(c);
+        if (byte >= 0x20 || c == '\n' || c == '\r' || c == '\t') {
+            out.append(c);
         }
-        const double w = (pages[i].landscape ? kA4Long : kA4Short) * kSvgPerMm;
-        const double h = (pages[i].landscape ? kA4Short : kA4Long) * kSvgPerMm;
+    }
+    // The two that UTF-8 can say and XML can't.
+    return out.replace("\xEF\xBF\xBE", "").replace("\xEF\xBF\xBF", "");
+}
+
+QByteArray svgOf(const Page& page, const QString& title) {
+    const double w = (page.landscape ? kA4Long : kA4Short) * kSvgPerMm;
+    const double h = (page.landscape ? kA4Short : kA4Long) * kSvgPerMm;
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    {
         QSvgGenerator svg;
-        svg.setOutputDevice(&file);
-        svg.setTitle(title);
+        svg.setOutputDevice(&buffer);
+        // Written as it is, between tags.
+        svg.setTitle(title.toHtmlEscaped());
+        svg.setDescription(QStringLiteral("Spirk"));
         svg.setResolution(static_cast<int>(25.4 * kSvgPerMm));
         svg.setSize(QSize(static_cast<int>(w), static_cast<int>(h)));
         svg.setViewBox(QRectF(0, 0, w, h));
         QPainter painter(&svg);
-        paintOn(painter, pages[i], kSvgPerMm);
-        out.push_back(name);
+        paintOn(painter, page, kSvgPerMm);
+    }
+    return withoutControls(buffer.data());
+}
+
+}  // namespace
+
+Result<std::vector<NamedBytes>> drawn(const std::vector<Page>& pages,
+                                      const QString& title,
+                                      const QString& path) {
+    std::vector<NamedBytes> out;
+    if (path.endsWith(".pdf", Qt::CaseInsensitive)) {
+        out.push_back({path, pdfOf(pages, title)});
+        return out;
+    }
+    if (!path.endsWith(".svg", Qt::CaseInsensitive)) {
+        return failure("A drawing is written as .svg or .pdf.",
+                       path.toStdString(),
+                       "Choose one of these endings.");
+    }
+    for (std::size_t i = 0; i < pages.size(); ++i) {
+        out.push_back({numberedPath(path, i, pages.size()), svgOf(pages[i], title)});
     }
     return out;
 }

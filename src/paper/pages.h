@@ -10,6 +10,7 @@
 
 #include "core/design/design.h"
 #include "core/result/result.h"
+#include "paper/save_bytes.h"
 
 namespace spirk {
 
@@ -26,13 +27,10 @@ struct Page {
                                         const Design& design,
                                         const Library& library);
 
-// One PDF with all pages. Gives the path back.
-[[nodiscard]] Result<QString> writePdf(const std::vector<Page>& pages,
-                                       const QString& title,
-                                       const QString& path);
-// One SVG a page: 'name.svg' where there is one page, else 'name-1.svg', 'name-2.svg' ... Gives the
-// paths.
-[[nodiscard]] Result<std::vector<QString>> writeSvg(const std::vector<Page>& pages,
+// The file of a document, or its files, ready to be saved: one PDF with all pages, or one SVG a
+// page, 'name.svg' where there is one page, else 'name-1.svg', 'name-2.svg' ... An SVG is
+// well-formed whatever the plan's names hold. The ending of `path` decides.
+[[nodiscard]] Result<std::vector<NamedBytes>> drawn(const std::vector<Page>& pages,
                                                     const QString& title,
                                                     const QString& path);
 // On a printer or a preview. The device's page layout is set for each page.

@@ -5,11 +5,12 @@
 #include <QSettings>
 
 #include "app/shared/theme.h"
+#include "app/shell/guarded_application.h"
 #include "tests/support/builders.h"
 
 int main(int argc, char** argv) {
     ::testing::InitGoogleTest(&argc, argv);
-    QApplication application(argc, argv);
+    spirk::app::GuardedApplication application(argc, argv);
     // Settings of their own: the person's stay untouched.
     QApplication::setOrganizationName("Spirk");
     QApplication::setApplicationName("Spirk tests");

@@ -11,6 +11,7 @@
 #include <QToolButton>
 #include <fstream>
 
+#include "core/files/read_file.h"
 #include "core/library/gear_file.h"
 #include "core/plan/plan_file.h"
 #include "tests/app/window.h"

@@ -80,7 +80,7 @@ TEST(Recovery, AFolderThatCannotBeWrittenIsSaid) {
     file.close();
     app::Document document(libraries());
     app::Recovery recovery(document, folder);
-    QSignalSpy failed(&recovery, &app::Recovery::failed);
+    QSignalSpy failed(&recovery, &app::Recovery::problemChanged);
     EXPECT_FALSE(recovery.problem().isEmpty());
     document.push("days", withDays(3));
     QTest::qWait(1);
@@ -103,7 +103,7 @@ TEST(Recovery, ADamagedCopyIsNoReasonNotToStart) {
 class RecoveredWindow : public test::WindowTest {};
 
 TEST_F(RecoveredWindow, SaysWhatIsBackAndThatItIsNotSaved) {
-    window->openRecovered({withDays(4.5), "/somewhere/van.spirk", "/gone"});
+    window->openRecovered({withDays(4.5), "/somewhere/van.spirk", "/gone", {}});
     EXPECT_EQ(plan().trip.daysWithoutSun, 4.5);
     EXPECT_TRUE(window->isWindowModified());
     EXPECT_TRUE(window->noticeText().contains("van.spirk"));

@@ -28,6 +28,14 @@ protected:
             ++unsavedAsked;
             return unsavedAnswer;
         };
+        dialogs.conflict = [this](QWidget*, const QString&) {
+            ++conflictAsked;
+            return conflictAnswer;
+        };
+        dialogs.replace = [this](QWidget*, const QStringList& files) {
+            replaceAsked = files;
+            return mayReplace;
+        };
         dialogs.print = [this](QWidget*, const std::vector<Page>& pages) {
             printed = pages.size();
         };
@@ -94,6 +102,10 @@ protected:
     QString enteredBefore;
     app::UnsavedAnswer unsavedAnswer = app::UnsavedAnswer::Discard;
     int unsavedAsked = 0;
+    app::ConflictAnswer conflictAnswer = app::ConflictAnswer::Cancel;
+    int conflictAsked = 0;
+    bool mayReplace = false;
+    QStringList replaceAsked;
     std::size_t printed = 0;
 };
 

@@ -15,7 +15,8 @@ namespace {
 namespace fs = std::filesystem;
 
 // A room includes itself and rooms before it.
-constexpr std::array<const char*, 18> kRooms{"result",
+constexpr std::array<const char*, 19> kRooms{"result",
+                                             "files",
                                              "quantities",
                                              "explain",
                                              "library",

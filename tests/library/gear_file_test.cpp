@@ -54,17 +54,6 @@ TEST(GearFile, AForeignFileIsRefused) {
     EXPECT_FALSE(readGearFile("{\"spirk_gear\": 99}", "x").shelf.has_value());
 }
 
-TEST(GearFile, MergingReplacesByIdAndAddsTheRest) {
-    Shelf one = aShelf();
-    Shelf other;
-    other.batteries = {one.batteries.front(), test::library().batteries.back()};
-    other.batteries.front().capacity = ampHours(77);
-    const Shelf both = merged(one, other);
-    ASSERT_EQ(both.batteries.size(), 2u);
-    EXPECT_EQ(both.batteries.front().capacity, ampHours(77));
-    EXPECT_EQ(both.panels, one.panels);
-}
-
 TEST(OwnGear, ComesBeforeTheLibrarysOfTheSameId) {
     Plan plan = test::aSmallVan();
     plan.own.batteries = {*findById(test::library().batteries, plan.gear.bank.model)};

@@ -21,14 +21,11 @@ const Design& demo() {
 }
 
 std::string textOfSvg(PaperDocument document, const Design& d) {
-    const QString path = QString::fromStdString(test::temporaryPath("text.svg"));
-    const auto written = writeSvg(pagesOf(document, d, test::library()), "t", path);
-    EXPECT_TRUE(written.has_value());
+    const auto files = drawn(pagesOf(document, d, test::library()), "t", "text.svg");
+    EXPECT_TRUE(files.has_value());
     std::string all;
-    for (const QString& file : *written) {
-        QFile in(file);
-        EXPECT_TRUE(in.open(QIODevice::ReadOnly));
-        all += in.readAll().toStdString();
+    for (const NamedBytes& file : *files) {
+        all += file.bytes.toStdString();
     }
     return all;
 }
@@ -130,8 +127,10 @@ TEST(Paper, SlicesOfTheDiagramHoldTheWholeOfIt) {
 }
 
 TEST(Paper, AFolderThatDoesNotExistIsNamed) {
-    const auto written = writePdf(
-        pagesOf(PaperDocument::Lists, demo(), test::library()), "t", "/no/such/folder/a.pdf");
+    const auto files =
+        drawn(pagesOf(PaperDocument::Lists, demo(), test::library()), "t", "/no/such/folder/a.pdf");
+    ASSERT_TRUE(files.has_value());
+    const auto written = saveTogether(*files);
     ASSERT_FALSE(written.has_value());
     EXPECT_EQ(written.error().where, "/no/such/folder/a.pdf");
 }

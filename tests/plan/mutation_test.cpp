@@ -71,24 +71,5 @@ TEST(Mutation, OfValuesIsRefusedOrDesigned) {
     EXPECT_LT(read, kFields);
 }
 
-// A power cut at any byte while saving: beside the file there is a part of the new one, and the old
-// one is whole.
-TEST(PowerCut, WhileSavingLeavesTheOldFileWhole) {
-    const std::string path = test::temporaryPath("cut.spirk");
-    ASSERT_TRUE(savePlan(test::aSmallVan(), path).has_value());
-    const std::string next = writePlan(test::theDemo());
-    for (std::size_t written = 0; written < next.size(); written += 997) {
-        // What the disk holds when the power goes after `written` bytes.
-        ASSERT_TRUE(saveText(next.substr(0, written), path + ".part.copy").has_value());
-        std::rename((path + ".part.copy").c_str(), (path + ".part").c_str());
-        const PlanReading reading = loadPlan(path);
-        ASSERT_TRUE(reading.plan.has_value());
-        EXPECT_EQ(reading.plan->name, "small");
-    }
-    // The next save goes through although the part is still there.
-    ASSERT_TRUE(savePlan(test::theDemo(), path).has_value());
-    EXPECT_EQ(writePlan(*loadPlan(path).plan), next);
-}
-
 }  // namespace
 }  // namespace spirk

@@ -6,6 +6,8 @@
 #include <array>
 #include <nlohmann/json.hpp>
 
+#include "core/result/parse_json.h"
+
 namespace spirk {
 namespace {
 

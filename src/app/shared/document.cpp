@@ -1,17 +1,33 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shared/document.h"
 
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
 #include <QUndoCommand>
 
 #include "core/build/build.h"
+#include "core/files/read_file.h"
 #include "core/plan/edit.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/references.h"
+#include "core/result/promise.h"
+#include "paper/save_bytes.h"
 
 namespace spirk::app {
 
 namespace {
 constexpr int kMergeable = 1;
+
+QString absolute(const QString& path) {
+    return path.isEmpty() ? path : QDir::cleanPath(QFileInfo(path).absoluteFilePath());
 }
+
+QByteArray fingerprint(const std::string& text) {
+    return QCryptographicHash::hash(QByteArray::fromStdString(text), QCryptographicHash::Sha256);
+}
+
+}  // namespace
 
 class EditCommand : public QUndoCommand {
 public:
@@ -55,7 +71,13 @@ Document::Document(const Libraries& libraries, QObject* parent)
 Document::~Document() { undo_.disconnect(); }
 
 void Document::push(const QString& text, Plan next, const MergeKey& key) {
-    ahead_ = designed(next);
+    try {
+        ahead_ = designed(next);
+    } catch (const BrokenPromise& e) {
+        // The last guard before an edit: the plan is as it was, and so is its design.
+        emit broke(QString::fromUtf8(e.what()));
+        return;
+    }
     next = numbered(std::move(next), numberedConductors(ahead_->wiring.circuit));
     if (next != plan_) {
         undo_.push(new EditCommand(*this, text, plan_, std::move(next), key));
@@ -77,40 +99,65 @@ void Document::apply(const Plan& plan) {
     emit designChanged();
 }
 
-void Document::setPlan(Plan plan, const QString& fileName) {
+void Document::setPlan(Plan plan, const QString& fileName, const QByteArray& onDisk) {
+    design_ = designed(plan);
     plan_ = std::move(plan);
-    fileName_ = fileName;
+    fileName_ = absolute(fileName);
+    onDisk_ = onDisk;
     consequence_.clear();
-    design_ = designed(plan_);
     undo_.clear();
     undo_.setClean();
     emit designChanged();
     emit fileChanged();
 }
 
-void Document::setRecovered(Plan plan, const QString& fileName) {
-    setPlan(std::move(plan), fileName);
+void Document::setRecovered(Plan plan, const QString& fileName, const QByteArray& onDisk) {
+    setPlan(std::move(plan), fileName, onDisk);
     undo_.resetClean();
     emit fileChanged();
 }
 
-std::vector<Error> Document::open(const QString& path) {
-    PlanReading reading = loadPlan(path.toStdString());
-    if (reading.plan) {
-        setPlan(std::move(*reading.plan), path);
+bool Document::changedOnDisk() const {
+    if (fileName_.isEmpty() || onDisk_.isEmpty()) {
+        return false;
     }
-    return reading.problems;
+    const auto text = readFile(fileName_.toStdString());
+    return text && fingerprint(*text) != onDisk_;
+}
+
+std::vector<Error> Document::open(const QString& path) {
+    const QString file = absolute(path);
+    const auto text = readFile(file.toStdString());
+    if (!text) {
+        return {text.error()};
+    }
+    PlanReading reading = known(readPlan(*text, file.toStdString()), libraries_);
+    if (!reading.plan) {
+        return reading.problems;
+    }
+    try {
+        setPlan(std::move(*reading.plan), file, fingerprint(*text));
+    } catch (const BrokenPromise& e) {
+        return {{std::string("This plan breaks Spirk, which is a defect of Spirk's (") + e.what() +
+                     ").",
+                 file.toStdString(),
+                 "The file was left as it is; please report it."}};
+    }
+    return {};
 }
 
 Result<QString> Document::save(const QString& path) {
-    const auto saved = savePlan(plan_, path.toStdString());
+    const QString file = absolute(path);
+    const QByteArray bytes = QByteArray::fromStdString(writePlan(plan_));
+    const auto saved = saveBytes(bytes, file);
     if (!saved) {
         return tl::unexpected(saved.error());
     }
-    fileName_ = path;
+    fileName_ = file;
+    onDisk_ = fingerprint(bytes.toStdString());
     undo_.setClean();
     emit fileChanged();
-    return path;
+    return file;
 }
 
 }  // namespace spirk::app

@@ -38,21 +38,30 @@ public:
     [[nodiscard]] QUndoStack& undoStack() { return undo_; }
     [[nodiscard]] const QString& fileName() const { return fileName_; }
     [[nodiscard]] bool isModified() const { return !undo_.isClean(); }
+    // Whether its file holds something else than what was read or saved here last. False where
+    // there is no file (any more): then there is nothing to lose.
+    [[nodiscard]] bool changedOnDisk() const;
     // What the last edit changed, in words; empty after opening.
     [[nodiscard]] const QString& consequence() const { return consequence_; }
 
-    // One undoable edit. Gives numbers to conductors that are new, inside the same step.
+    // One undoable edit. Gives numbers to conductors that are new, inside the same step. An edit
+    // that breaks the computation (a defect of the core) is not made, and `broke` says so.
     void push(const QString& text, Plan next, const MergeKey& key = {});
 
-    void setPlan(Plan plan, const QString& fileName);
+    // `onDisk`: fingerprint of the file as it was read; empty where there is none.
+    void setPlan(Plan plan, const QString& fileName, const QByteArray& onDisk = {});
     // A plan that was open when the program was stopped: as opened from `fileName`, with changes
     // that are not saved.
-    void setRecovered(Plan plan, const QString& fileName);
-    // Problems of the file, none where it was opened. What was open stays open on a problem.
+    void setRecovered(Plan plan, const QString& fileName, const QByteArray& onDisk = {});
+    // Of what was read from the file or saved to it last.
+    [[nodiscard]] const QByteArray& onDisk() const { return onDisk_; }
+    // Problems of the file, none where it was opened. What was open stays open on a problem. From
+    // here on the path is absolute, whatever folder the program works in later.
     [[nodiscard]] std::vector<Error> open(const QString& path);
     [[nodiscard]] Result<QString> save(const QString& path);
 
 signals:
+    void broke(const QString& what);
     void designChanged();
     void fileChanged();
 
@@ -69,6 +78,7 @@ private:
     std::shared_ptr<const Design> ahead_;  // of the plan that is about to be pushed
     QUndoStack undo_;
     QString fileName_;
+    QByteArray onDisk_;  // fingerprint of what was read or saved last
     QString consequence_;
 };
 

@@ -8,18 +8,19 @@
 
 #include "app/shared/text.h"
 #include "core/plan/plan_file.h"
+#include "paper/save_bytes.h"
 
 namespace spirk::app {
 
 namespace {
 
-// The name of the plan's own file stands beside its copy.
+// The name of the plan's own file stands beside its copy, with the fingerprint of what it held.
 QString nameFileOf(const QString& copy) { return copy + ".name"; }
 QString lockOf(const QString& copy) { return copy.chopped(6) + ".lock"; }  // without '.spirk'
 
-QString textOf(const QString& path) {
+QByteArray textOf(const QString& path) {
     QFile file(path);
-    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 
 void removeAll(const QString& copy) {
@@ -34,12 +35,7 @@ Recovery::Recovery(Document& document, const QString& folder, QObject* parent)
       document_(document),
       folder_(folder),
       name_(QUuid::createUuid().toString(QUuid::WithoutBraces)) {
-    QDir().mkpath(folder_);
-    lock_ = std::make_unique<QLockFile>(lockOf(copyPath()));
-    lock_->setStaleLockTime(0);
-    if (!lock_->tryLock(0)) {
-        problem_ = tr("Unsaved changes are not kept: '%1' cannot be written.").arg(folder_);
-    }
+    problem_ = holdFolder();
     // Once the event that made the change is over: a burst of changes is one copy.
     timer_.setSingleShot(true);
     timer_.setInterval(0);
@@ -55,22 +51,42 @@ Recovery::~Recovery() {
 
 QString Recovery::copyPath() const { return QDir(folder_).filePath(name_ + ".spirk"); }
 
+// Without its lock a copy would be taken for one that was left behind.
+QString Recovery::holdFolder() {
+    if (lock_ && lock_->isLocked()) {
+        return {};
+    }
+    QDir().mkpath(folder_);
+    lock_ = std::make_unique<QLockFile>(lockOf(copyPath()));
+    lock_->setStaleLockTime(0);
+    return lock_->tryLock(0)
+               ? QString()
+               : tr("Unsaved changes are not kept: '%1' cannot be written.").arg(folder_);
+}
+
+void Recovery::setProblem(const QString& problem) {
+    if (problem != problem_) {
+        problem_ = problem;
+        emit problemChanged(problem_);
+    }
+}
+
 void Recovery::write() {
     if (!document_.isModified()) {
         removeAll(copyPath());
         return;
     }
-    const std::string copy = copyPath().toStdString();
-    const auto named =
-        saveText(document_.fileName().toStdString(), nameFileOf(copyPath()).toStdString());
-    const auto saved = savePlan(document_.plan(), copy);
-    const QString before = problem_;
-    problem_ = saved && named ? QString()
-                              : tr("Unsaved changes are not kept. %1")
-                                    .arg(q(oneLine(saved ? named.error() : saved.error())));
-    if (!problem_.isEmpty() && problem_ != before) {
-        emit failed(problem_);
+    const QString folder = holdFolder();
+    if (!folder.isEmpty()) {
+        setProblem(folder);
+        return;
     }
+    const QByteArray name = document_.fileName().toUtf8() + '\n' + document_.onDisk().toHex();
+    const auto saved =
+        saveTogether({{nameFileOf(copyPath()), name},
+                      {copyPath(), QByteArray::fromStdString(writePlan(document_.plan()))}});
+    setProblem(saved ? QString()
+                     : tr("Unsaved changes are not kept. %1").arg(q(oneLine(saved.error()))));
 }
 
 std::optional<LeftBehind> Recovery::leftBehind() const {
@@ -84,7 +100,12 @@ std::optional<LeftBehind> Recovery::leftBehind() const {
         }
         PlanReading reading = loadPlan(copy.toStdString());
         if (reading.plan) {
-            return LeftBehind{std::move(*reading.plan), textOf(nameFileOf(copy)), copy};
+            const QByteArray name = textOf(nameFileOf(copy));
+            const qsizetype end = name.lastIndexOf('\n');
+            return LeftBehind{std::move(*reading.plan),
+                              QString::fromUtf8(name.left(end)),
+                              copy,
+                              end < 0 ? QByteArray() : QByteArray::fromHex(name.mid(end + 1))};
         }
     }
     return std::nullopt;

@@ -17,8 +17,9 @@ namespace spirk::app {
 // What another program left behind when it was stopped.
 struct LeftBehind {
     Plan plan;
-    QString fileName;  // of the plan when it was open; empty: never saved
-    QString copy;      // the file of the copy
+    QString fileName;   // of the plan when it was open; empty: never saved
+    QString copy;       // the file of the copy
+    QByteArray onDisk;  // fingerprint of the plan's file when it was open
 };
 
 class Recovery : public QObject {
@@ -39,14 +40,19 @@ public:
     // The document holds it now: a copy of its own is written before the old one goes.
     void take(const LeftBehind& left);
 
-    // Why the last copy could not be written; empty where all is well.
+    // A copy now, not after the event: something is about to go wrong, or has.
+    void write();
+
+    // Why unsaved changes are not kept; empty once they are again.
     [[nodiscard]] const QString& problem() const { return problem_; }
 
 signals:
-    void failed(const QString& problem);
+    // Whenever it becomes another one, or none.
+    void problemChanged(const QString& problem);
 
 private:
-    void write();
+    void setProblem(const QString& problem);
+    [[nodiscard]] QString holdFolder();
     [[nodiscard]] QString copyPath() const;
 
     Document& document_;

@@ -7,21 +7,64 @@
 #include <QMessageBox>
 #include <QPrintPreviewDialog>
 #include <QPrinter>
+#include <QPushButton>
 
 namespace spirk::app {
 
 namespace {
 
+// A box whose text is text, whatever the plan is called.
+QMessageBox* box(QWidget* parent, const QString& title, const QString& text) {
+    auto* out = new QMessageBox(QMessageBox::Question, title, text, QMessageBox::NoButton, parent);
+    out->setTextFormat(Qt::PlainText);
+    out->setAttribute(Qt::WA_DeleteOnClose);
+    return out;
+}
+
+QString tr(const char* text) { return QCoreApplication::translate("Dialogs", text); }
+
 UnsavedAnswer askUnsaved(QWidget* parent, const QString& plan) {
-    const auto answer = QMessageBox::question(
-        parent,
-        QCoreApplication::translate("Dialogs", "Unsaved changes"),
-        QCoreApplication::translate("Dialogs", "'%1' has changes that are not saved.").arg(plan),
-        QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel,
-        QMessageBox::Save);
+    QMessageBox* asked =
+        box(parent, tr("Unsaved changes"), tr("'%1' has changes that are not saved.").arg(plan));
+    asked->setStandardButtons(QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
+    asked->setDefaultButton(QMessageBox::Save);
+    const int answer = asked->exec();
     return answer == QMessageBox::Save      ? UnsavedAnswer::Save
            : answer == QMessageBox::Discard ? UnsavedAnswer::Discard
                                             : UnsavedAnswer::Cancel;
+}
+
+ConflictAnswer askConflict(QWidget* parent, const QString& file) {
+    QMessageBox* asked = box(parent,
+                             tr("Changed by another program"),
+                             tr("'%1' has been changed by another program since it was opened "
+                                "here. Which of the two is to stay?")
+                                 .arg(file));
+    QPushButton* beside = asked->addButton(tr("Save mine &beside it…"), QMessageBox::AcceptRole);
+    QPushButton* mine = asked->addButton(tr("&Mine: replace it"), QMessageBox::DestructiveRole);
+    QPushButton* theirs =
+        asked->addButton(tr("&Theirs: open it and drop mine"), QMessageBox::DestructiveRole);
+    asked->addButton(QMessageBox::Cancel);
+    asked->setDefaultButton(beside);
+    ConflictAnswer answer = ConflictAnswer::Cancel;
+    QObject::connect(asked, &QMessageBox::buttonClicked, asked, [&](QAbstractButton* button) {
+        answer = button == beside   ? ConflictAnswer::Beside
+                 : button == mine   ? ConflictAnswer::Mine
+                 : button == theirs ? ConflictAnswer::Theirs
+                                    : ConflictAnswer::Cancel;
+    });
+    asked->exec();
+    return answer;
+}
+
+bool askReplace(QWidget* parent, const QStringList& files) {
+    QMessageBox* asked =
+        box(parent,
+            tr("Replace files"),
+            tr("There are files of these names already: %1. Replace them?").arg(files.join(", ")));
+    asked->setStandardButtons(QMessageBox::Yes | QMessageBox::Cancel);
+    asked->setDefaultButton(QMessageBox::Cancel);
+    return asked->exec() == QMessageBox::Yes;
 }
 
 void previewAndPrint(QWidget* parent, const std::vector<Page>& pages) {
@@ -50,6 +93,8 @@ Dialogs systemDialogs() {
                 return QFileDialog::getSaveFileName(parent, title, suggestion, filter);
             },
         .unsaved = askUnsaved,
+        .conflict = askConflict,
+        .replace = askReplace,
         .print = previewAndPrint,
         .enter =
             [](QWidget* parent, const QString& title, const QString& now) {

@@ -11,7 +11,6 @@
 #include <QScreen>
 #include <QSplitter>
 #include <QStyle>
-#include <QToolButton>
 #include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -38,12 +37,16 @@ namespace spirk::app {
 namespace {
 
 constexpr int kChecksIndex = 4;
-const char* const kPlanFilter = QT_TRANSLATE_NOOP("MainWindow", "Spirk plans (*.spirk)");
+
+// Qt puts the mark of a changed plan in place of '[*]'; doubled, it stands for itself.
+QString titled(QString text) { return text.replace("[*]", "[*][*]"); }
 
 }  // namespace
 
-MainWindow::MainWindow(const Libraries& libraries, QString demos, Dialogs dialogs)
-    : demos_(std::move(demos)), dialogs_(std::move(dialogs)), document_(libraries) {
+MainWindow::MainWindow(const Libraries& libraries, const QString& demos, Dialogs dialogs)
+    : dialogs_(std::move(dialogs)),
+      document_(libraries),
+      files_(new PlanFiles(document_, dialogs_, demos, this)) {
     setObjectName("mainWindow");
     setAcceptDrops(true);
     makeStations();
@@ -56,6 +59,13 @@ MainWindow::MainWindow(const Libraries& libraries, QString demos, Dialogs dialog
     connect(&document_, &Document::fileChanged, this, &MainWindow::refreshTitle);
     connect(&document_, &Document::designChanged, this, &MainWindow::refreshTitle);
     connect(&document_, &Document::designChanged, this, [this] { showNotice(QString()); });
+    connect(&document_, &Document::broke, this, [this](const QString& what) {
+        showNotice(tr("This change breaks Spirk and was not made; your plan is as it was. It is a "
+                      "defect of Spirk's (%1): please report it.")
+                       .arg(what));
+    });
+    connect(files_, &PlanFiles::notice, this, &MainWindow::showNotice);
+    connect(files_, &PlanFiles::opened, this, [this] { selection_.select(std::nullopt); });
     resize(usualSize());
     refreshTitle();
     showStation(0);
@@ -110,24 +120,12 @@ void MainWindow::makeFrame() {
                     stack_->setCurrentIndex(now.row());
                 }
             });
-    noticeBar_ = new QWidget(this);
-    noticeLabel_ = new QLabel(noticeBar_);
-    noticeLabel_->setObjectName("notice");
-    noticeLabel_->setWordWrap(true);
-    noticeLabel_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    auto* close = new QToolButton(noticeBar_);
-    close->setText(tr("Close"));
-    close->setObjectName("notice.close");
-    connect(close, &QToolButton::clicked, this, [this] { showNotice(QString()); });
-    auto* notice = new QHBoxLayout(noticeBar_);
-    notice->addWidget(noticeLabel_, 1);
-    notice->addWidget(close, 0, Qt::AlignTop);
-    noticeBar_->hide();
+    notices_ = new Notices(this);
 
     auto* middle = new QWidget(this);
     auto* column = new QVBoxLayout(middle);
     column->setContentsMargins(0, 0, 0, 0);
-    column->addWidget(noticeBar_);
+    column->addWidget(notices_);
     column->addWidget(stack_, 1);
     drawer_ = new Drawer(document_, selection_, this);
     auto* splitter = new QSplitter(this);
@@ -172,15 +170,17 @@ void MainWindow::makeFileMenu() {
     action(menu, "file.new", tr("New, &empty"), QKeySequence("Ctrl+Shift+N"), [this] {
         newPlan(emptyPlan(document_.library()));
     });
-    action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { askOpen(); });
+    action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { files_->askOpen(); });
     QMenu* recent = menu->addMenu(tr("Open &recent"));
     recent->setObjectName("file.recent");
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(recent); });
     addDemos(menu->addMenu(tr("Open a &demo")));
     menu->addSeparator();
-    action(menu, "file.save", tr("&Save"), QKeySequence::Save, [this] { save(); });
-    action(
-        menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] { saveAs(); });
+    action(menu, "file.save", tr("&Save"), QKeySequence::Save, [this] { files_->save(); });
+    action(menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] {
+        files_->saveAs();
+    });
+    action(menu, "file.reopen", tr("Open again from the dis&k"), {}, [this] { files_->reopen(); });
     menu->addSeparator();
     auto* exports = new ExportMenu(document_, dialogs_, this);
     connect(exports, &ExportMenu::notice, this, &MainWindow::showNotice);
@@ -191,34 +191,25 @@ void MainWindow::makeFileMenu() {
 }
 
 void MainWindow::addDemos(QMenu* menu) {
-    const auto add = [&](const QString& name, const QString& text, const QString& file) {
-        action(menu, name, text, {}, [this, file] { openInstead(demos_ + "/" + file); });
-    };
-    add("file.demo", tr("A &bookbinder's long van (Europe, 12 V)"), "bookbinder.spirk");
-    add("file.demo.stargazer",
-        tr("A &stargazer's high van (North America, 24 V)"),
-        "stargazer.spirk");
-    add("file.demo.paddler", tr("A &paddler's micro van (Europe, one battery)"), "paddler.spirk");
+    for (const Demo& demo : demos()) {
+        action(menu, demo.action, PlanFiles::tr(demo.text), {}, [this, &demo] {
+            files_->openDemo(demo);
+        });
+    }
 }
 
 void MainWindow::fillRecent(QMenu* menu) {
     menu->clear();
     const QStringList paths = recentPlans();
     for (const QString& path : paths) {
-        QAction* open = menu->addAction(QFileInfo(path).fileName());
-        open->setToolTip(path);
+        // '&' would mark a letter.
+        QAction* open = menu->addAction(QFileInfo(path).fileName().replace('&', "&&"));
         open->setObjectName("file.recent." + QFileInfo(path).fileName());
-        connect(open, &QAction::triggered, this, [this, path] { openInstead(path); });
+        connect(open, &QAction::triggered, this, [this, path] { files_->openInstead(path); });
     }
     if (paths.isEmpty()) {
         menu->addAction(tr("Nothing yet: plans that you save or open are listed here"))
             ->setEnabled(false);
-    }
-}
-
-void MainWindow::openInstead(const QString& path) {
-    if (mayLeave()) {
-        openFile(path);
     }
 }
 
@@ -230,7 +221,7 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-    openInstead(event->mimeData()->urls().front().toLocalFile());
+    files_->openInstead(event->mimeData()->urls().front().toLocalFile());
 }
 
 void MainWindow::restorePlace() {
@@ -243,13 +234,13 @@ void MainWindow::rememberPlace() const {
     remember(kGeometry, saveGeometry());
     remember(kSplitter, findChild<QSplitter*>("splitter")->saveState());
     remember(kStation, stack_->currentIndex());
-    remember(kOpenPlan, document_.fileName().startsWith(demos_) ? QString() : document_.fileName());
+    remember(kOpenPlan, files_->isDemo(document_.fileName()) ? QString() : document_.fileName());
 }
 
 void MainWindow::beginSession() {
     const QString last = remembered(kOpenPlan).toString();
     if (QFileInfo::exists(last)) {
-        openFile(last);
+        files_->openFile(last);
     } else {
         beginPlan();
     }
@@ -273,6 +264,7 @@ void MainWindow::makeEditMenu() {
     plan->setObjectName("menu.plan");
     menuBar()->addMenu(plan);
     connect(plan, &PlanMenu::notice, this, &MainWindow::showNotice);
+    connect(plan, &PlanMenu::gearFileChosen, files_, &PlanFiles::importGear);
 }
 
 void MainWindow::makeViewMenu() {
@@ -322,23 +314,22 @@ void MainWindow::showStation(int index) {
     stack_->setCurrentIndex(index);
 }
 
-void MainWindow::showNotice(const QString& text) {
-    noticeLabel_->setText(text);
-    noticeBar_->setVisible(!text.isEmpty());
-}
+void MainWindow::showNotice(const QString& text) { notices_->showNotice(text); }
 
-QString MainWindow::noticeText() const { return noticeLabel_->text(); }
+void MainWindow::showWarning(Warning which, const QString& text) {
+    notices_->showWarning(which, text);
+}
 
 void MainWindow::refreshTitle() {
     const QString file = document_.fileName().isEmpty()
                              ? tr("not saved yet")
                              : QFileInfo(document_.fileName()).fileName();
-    setWindowTitle(tr("%1[*] (%2) – Spirk").arg(q(document_.plan().name), file));
+    setWindowTitle(tr("%1[*] (%2) – Spirk").arg(titled(q(document_.plan().name)), titled(file)));
     setWindowModified(document_.isModified());
 }
 
 void MainWindow::newPlan(Plan plan) {
-    if (mayLeave()) {
+    if (files_->mayLeave()) {
         selection_.select(std::nullopt);
         document_.setPlan(std::move(plan), QString());
         showStation(0);
@@ -349,62 +340,18 @@ void MainWindow::beginPlan() {
     auto* dialog = new FirstPlanDialog(document_.libraries(), document_.plan().region, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &FirstPlanDialog::made, this, [this](const Plan& plan) { newPlan(plan); });
-    connect(dialog, &FirstPlanDialog::demoAsked, this, [this] {
-        openInstead(demos_ + "/bookbinder.spirk");
-    });
+    connect(
+        dialog, &FirstPlanDialog::demoAsked, this, [this] { files_->openDemo(demos().front()); });
     dialog->open();
 }
 
-void MainWindow::askOpen() {
-    if (!mayLeave()) {
-        return;
-    }
-    const QString path = dialogs_.openFile(this, tr("Open a plan"), tr(kPlanFilter));
-    if (!path.isEmpty()) {
-        openFile(path);
-    }
-}
-
-void MainWindow::openFile(const QString& path) {
-    const std::vector<Error> problems = document_.open(path);
-    if (problems.empty()) {
-        selection_.select(std::nullopt);
-        if (!path.startsWith(demos_)) {
-            rememberPlan(path);
-        }
-        showNotice(keptText());
-        return;
-    }
-    QStringList lines{
-        tr("'%1' was not opened; what was open is still here.").arg(QFileInfo(path).fileName())};
-    constexpr std::size_t kMostShown = 6;
-    for (std::size_t i = 0; i < problems.size() && i < kMostShown; ++i) {
-        lines << q(oneLine(problems[i]));
-    }
-    if (problems.size() > kMostShown) {
-        lines << tr("and %1 more").arg(problems.size() - kMostShown);
-    }
-    showNotice(lines.join("\n"));
-}
-
-// What of the opened file this version does not know.
-QString MainWindow::keptText() const {
-    const std::vector<KeptField>& kept = document_.plan().kept;
-    QStringList names;
-    for (const KeptField& field : kept) {
-        names << q(describe(field));
-    }
-    return names.isEmpty() ? QString()
-                           : tr("This version does not know these fields of the file; they are "
-                                "kept as they are when you save: %1.")
-                                 .arg(names.join(", "));
-}
+void MainWindow::openFile(const QString& path) { files_->openFile(path); }
 
 void MainWindow::openRecovered(LeftBehind left) {
     const QString file =
         left.fileName.isEmpty() ? tr("never saved") : QFileInfo(left.fileName).fileName();
     const QString name = q(left.plan.name);
-    document_.setRecovered(std::move(left.plan), left.fileName);
+    document_.setRecovered(std::move(left.plan), left.fileName, left.onDisk);
     selection_.select(std::nullopt);
     showNotice(
         tr("'%1' (%2) was open when Spirk was stopped. It is back with all its changes, which "
@@ -412,53 +359,8 @@ void MainWindow::openRecovered(LeftBehind left) {
             .arg(name, file));
 }
 
-bool MainWindow::save() {
-    // The demo is everybody's: it is saved as a plan of one's own.
-    if (document_.fileName().isEmpty() || document_.fileName().startsWith(demos_)) {
-        return saveAs();
-    }
-    const auto saved = document_.save(document_.fileName());
-    if (!saved) {
-        showNotice(q(oneLine(saved.error())));
-    }
-    return saved.has_value();
-}
-
-bool MainWindow::saveAs() {
-    QString path = dialogs_.saveFile(
-        this, tr("Save the plan"), q(document_.plan().name) + ".spirk", tr(kPlanFilter));
-    if (path.isEmpty()) {
-        return false;
-    }
-    if (!path.endsWith(".spirk")) {
-        path += ".spirk";
-    }
-    const auto saved = document_.save(path);
-    if (!saved) {
-        showNotice(q(oneLine(saved.error())));
-    } else {
-        rememberPlan(path);
-    }
-    return saved.has_value();
-}
-
-bool MainWindow::mayLeave() {
-    if (!document_.isModified()) {
-        return true;
-    }
-    switch (dialogs_.unsaved(this, q(document_.plan().name))) {
-        case UnsavedAnswer::Save:
-            return save();
-        case UnsavedAnswer::Discard:
-            return true;
-        case UnsavedAnswer::Cancel:
-            return false;
-    }
-    return false;
-}
-
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!mayLeave()) {
+    if (!files_->mayLeave()) {
         event->ignore();
         return;
     }

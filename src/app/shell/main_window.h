@@ -3,7 +3,6 @@
 // Rail at the left, the station in the middle, drawer at the right, strip at the foot; menus for
 // everything.
 
-#include <QLabel>
 #include <QMainWindow>
 #include <QStackedWidget>
 
@@ -12,6 +11,8 @@
 #include "app/shared/selection.h"
 #include "app/shell/dialogs.h"
 #include "app/shell/drawer.h"
+#include "app/shell/notices.h"
+#include "app/shell/plan_files.h"
 #include "app/shell/rail.h"
 #include "app/shell/strip.h"
 #include "paper/pages.h"
@@ -25,7 +26,7 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     // `libraries` must outlive the window; `demos` is the folder of the demo plans.
-    MainWindow(const Libraries& libraries, QString demos, Dialogs dialogs);
+    MainWindow(const Libraries& libraries, const QString& demos, Dialogs dialogs);
 
     [[nodiscard]] Document& document() { return document_; }
     [[nodiscard]] Selection& selection() { return selection_; }
@@ -38,11 +39,14 @@ public:
     // Opens what was left behind and says so above the station.
     void openRecovered(LeftBehind left);
     void showNotice(const QString& text);
+    // Stays above the station until it is given anew, empty.
+    void showWarning(Warning which, const QString& text);
     void showStation(int index);
     [[nodiscard]] int stationCount() const { return static_cast<int>(stations_.size()); }
     [[nodiscard]] QString stationTitle(int index) const;
-    // The notice that stands above the station; empty where there is none.
-    [[nodiscard]] QString noticeText() const;
+    // What stands above the station; empty where there is nothing.
+    [[nodiscard]] QString noticeText() const { return notices_->noticeText(); }
+    [[nodiscard]] QString warningText() const { return notices_->warningText(); }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -67,23 +71,16 @@ private:
                     const QKeySequence& keys,
                     std::function<void()> run);
 
-    // Opens it if what is open may be left.
-    void openInstead(const QString& path);
     void newPlan(Plan plan);
     // The four questions.
     void beginPlan();
-    void askOpen();
-    bool save();
-    bool saveAs();
-    [[nodiscard]] bool mayLeave();
-    [[nodiscard]] QString keptText() const;
     void askWhy();
     void find();
     void refreshTitle();
 
-    QString demos_;
     Dialogs dialogs_;
     Document document_;
+    PlanFiles* files_;
     Selection selection_;
     std::vector<Station*> stations_;
     QStackedWidget* stack_ = nullptr;
@@ -91,8 +88,7 @@ private:
     Rail* rail_ = nullptr;
     RailModel* railModel_ = nullptr;
     Drawer* drawer_ = nullptr;
-    QWidget* noticeBar_ = nullptr;
-    QLabel* noticeLabel_ = nullptr;
+    Notices* notices_ = nullptr;
 };
 
 }  // namespace spirk::app

@@ -9,25 +9,12 @@
 #include "app/shared/text.h"
 #include "core/gear/chosen.h"
 #include "core/library/gear_fields.h"
+#include "core/plan/own_gear.h"
 #include "core/quantities/parse.h"
 
 namespace spirk::app {
 
 namespace {
-
-// 'own.lithium-battery-105-ah': made of the name, so that the same gear keeps its id.
-std::string idFor(const QString& name) {
-    QString out;
-    for (const QChar c : name.toLower()) {
-        const bool plain = c.isLetterOrNumber() && c.unicode() < 128;
-        if (plain) {
-            out += c;
-        } else if (!out.isEmpty() && !out.endsWith('-')) {
-            out += '-';
-        }
-    }
-    return "own." + out.toStdString();
-}
 
 // What a text field may hold, by id, as people read it.
 std::vector<std::pair<std::string, std::string>> choicesOf(TextFrom from,
@@ -51,28 +38,14 @@ std::vector<std::pair<std::string, std::string>> choicesOf(TextFrom from,
     return out;
 }
 
-template <class Model>
-std::vector<Model>& listOf(Shelf& shelf) {
-    std::vector<Model>* found = nullptr;
-    forEachKind(shelf, [&](const auto&, auto& list) {
-        if constexpr (std::is_same_v<std::remove_reference_t<decltype(list)>, std::vector<Model>>) {
-            found = &list;
-        }
-    });
-    return *found;
-}
-template <class Model>
-const std::vector<Model>& listOf(const Shelf& shelf) {
-    return listOf<Model>(const_cast<Shelf&>(shelf));  // NOLINT: the one above does not write
-}
-
 }  // namespace
 
 template <class Model>
 OwnGearDialog::Kind OwnGearDialog::kindOf() {
     const GearFields<Model>& fields = gearFields<Model>();
     const auto offered = [this] {
-        return onOffer(listOf<Model>(document_.plan().own), listOf<Model>(document_.library()));
+        const Shelf& library = document_.library();
+        return onOffer(listOf<Model>(document_.plan().own), listOf<Model>(library));
     };
     Kind out;
     out.title = q(std::string(fields.title));
@@ -106,7 +79,6 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
     };
     out.keep = [this, &fields](const QString& name) -> QString {
         Model model;
-        model.id = idFor(name);
         model.name = name.toStdString();
         for (const auto& field : fields.texts) {
             field.set(
@@ -127,8 +99,13 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
             }
             field.set(model, *value);
         }
+        if (const auto wrong = contradictions(model); !wrong.empty()) {
+            numbers_.at(q(wrong.front().where))->setFocus();
+            return q(wrong.front().what + " " + wrong.front().remedy);
+        }
         Plan next = document_.plan();
         std::vector<Model>& list = listOf<Model>(next.own);
+        model.id = ownGearId(model.name, list);
         std::erase_if(list, [&](const Model& m) { return m.id == model.id; });
         list.push_back(std::move(model));
         document_.push(tr("Keep gear of your own"), std::move(next));
@@ -180,6 +157,7 @@ OwnGearDialog::OwnGearDialog(Document& document, QWidget* parent)
     problem_ = new QLabel(this);
     problem_->setObjectName("ownGear.problem");
     problem_->setWordWrap(true);
+    problem_->setTextFormat(Qt::PlainText);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close, this);
     auto* keepButton = buttons->addButton(tr("Kee&p it in the plan"), QDialogButtonBox::ApplyRole);
     keepButton->setObjectName("ownGear.keep");

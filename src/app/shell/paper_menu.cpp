@@ -2,9 +2,9 @@
 #include "app/shell/paper_menu.h"
 
 #include "app/shared/text.h"
+#include "app/shell/export_files.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
-#include "core/plan/plan_file.h"
 
 namespace spirk::app {
 
@@ -63,8 +63,8 @@ void ExportMenu::addTable(const QString& file,
         if (path.isEmpty()) {
             return;
         }
-        const auto saved = saveText(write(*document_.design()), path.toStdString());
-        emit notice(saved ? tr("Written: %1").arg(q(*saved)) : q(oneLine(saved.error())));
+        const QByteArray bytes = QByteArray::fromStdString(write(*document_.design()));
+        tell(exported(document_, dialogs_, parentWidget(), {{path, bytes}}, path));
     });
 }
 
@@ -77,16 +77,15 @@ void ExportMenu::writeDrawing(PaperDocument document, const QString& name) {
     const std::shared_ptr<const Design> design = document_.design();
     const std::vector<Page> pages = pagesOf(document, *design, document_.library());
     const QString title = q(design->plan.name);
-    if (path.endsWith(".svg", Qt::CaseInsensitive)) {
-        const auto written = writeSvg(pages, title, path);
-        emit notice(
-            written
-                ? tr("Written: %1").arg(QStringList(written->begin(), written->end()).join(", "))
-                : q(oneLine(written.error())));
-        return;
+    const auto files = drawn(pages, title, path);
+    tell(files ? exported(document_, dialogs_, parentWidget(), *files, path)
+               : q(oneLine(files.error())));
+}
+
+void ExportMenu::tell(const QString& text) {
+    if (!text.isEmpty()) {
+        emit notice(text);
     }
-    const auto written = writePdf(pages, title, path);
-    emit notice(written ? tr("Written: %1").arg(*written) : q(oneLine(written.error())));
 }
 
 }  // namespace spirk::app

@@ -36,6 +36,8 @@ private:
     void addTable(const QString& file,
                   const QString& text,
                   std::function<std::string(const Design&)> write);
+    // Nothing, where the person changed their mind.
+    void tell(const QString& text);
     void writeDrawing(PaperDocument document, const QString& name);
 
     Document& document_;

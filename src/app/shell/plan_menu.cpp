@@ -4,11 +4,11 @@
 #include <QActionGroup>
 
 #include "app/shared/text.h"
+#include "app/shell/export_files.h"
 #include "app/shell/own_gear_dialog.h"
 #include "app/shell/side_by_side_dialog.h"
 #include "core/library/gear_file.h"
 #include "core/plan/edit.h"
-#include "core/plan/plan_file.h"
 
 namespace spirk::app {
 
@@ -122,26 +122,9 @@ void PlanMenu::enterGear() {
 void PlanMenu::importGear() {
     const QString path =
         dialogs_.openFile(parentWidget(), tr("Import gear"), tr("Gear (*.spirkgear)"));
-    if (path.isEmpty()) {
-        return;
+    if (!path.isEmpty()) {
+        emit gearFileChosen(path);
     }
-    const auto text = readFile(path.toStdString());
-    if (!text) {
-        emit notice(q(oneLine(text.error())));
-        return;
-    }
-    const GearReading reading = readGearFile(*text, path.toStdString());
-    if (!reading.shelf) {
-        QStringList lines;
-        for (const Error& problem : reading.problems) {
-            lines << q(oneLine(problem));
-        }
-        emit notice(lines.join("\n"));
-        return;
-    }
-    Plan next = document_.plan();
-    next.own = merged(std::move(next.own), *reading.shelf);
-    document_.push(tr("Import gear"), std::move(next));
 }
 
 void PlanMenu::exportGear() {
@@ -150,8 +133,8 @@ void PlanMenu::exportGear() {
     if (path.isEmpty()) {
         return;
     }
-    const auto saved = saveText(writeGearFile(document_.plan().own), path.toStdString());
-    emit notice(saved ? QString() : q(oneLine(saved.error())));
+    const QByteArray bytes = QByteArray::fromStdString(writeGearFile(document_.plan().own));
+    emit notice(exported(document_, dialogs_, parentWidget(), {{path, bytes}}, path));
 }
 
 }  // namespace spirk::app

@@ -15,6 +15,7 @@ public:
     PlanMenu(Document& document, const Dialogs& dialogs, QWidget* parent);
 
 signals:
+    void gearFileChosen(const QString& path);
     void notice(const QString& text);
 
 private:

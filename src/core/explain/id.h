@@ -3,8 +3,10 @@
 // Stable names of things, built from meaning ('bank.1', 'inverter', 'inverter.feed+'), so that
 // amendments, labels and undo survive a recomputation. Each kind of name is a type of its own.
 
+#include <algorithm>
 #include <compare>
 #include <string>
+#include <string_view>
 
 namespace spirk {
 
@@ -16,6 +18,18 @@ struct Id {
     // NOLINTNEXTLINE(modernize-use-nullptr): clang-tidy 14 takes the rewritten 0 for a pointer
     auto operator<=>(const Id&) const = default;
 };
+
+// Whether a person's id can be built into ours: letters of any script, digits, '.', '_' and '-'.
+// Ours add '+' and ':', so that none of a person's can be taken for one of them.
+[[nodiscard]] inline bool isPlainId(std::string_view text) {
+    constexpr std::size_t kMostIdBytes = 100;
+    const auto plain = [](char c) {
+        const auto byte = static_cast<unsigned char>(c);
+        const bool letter = (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
+        return letter || (c >= '0' && c <= '9') || c == '.' || c == '_' || c == '-' || byte >= 0x80;
+    };
+    return !text.empty() && text.size() <= kMostIdBytes && std::ranges::all_of(text, plain);
+}
 
 using ApplianceId = Id<struct ApplianceTag>;
 using DeviceId = Id<struct DeviceTag>;

@@ -6,7 +6,7 @@
 
 namespace spirk {
 
-std::string findDataFolder(const std::string& program, const std::string& source) {
+std::string findDataFolder(const std::string& program) {
     // NOLINTNEXTLINE(concurrency-mt-unsafe): read once at start, before any thread
     if (const char* set = std::getenv("SPIRK_DATA")) {
         return set;
@@ -15,8 +15,9 @@ std::string findDataFolder(const std::string& program, const std::string& source
     const std::filesystem::path real = std::filesystem::canonical("/proc/self/exe", ignored);
     const std::filesystem::path folder = real.empty() ? std::filesystem::path(program) : real;
     const auto installed = folder.parent_path().parent_path() / "share" / "spirk" / "data";
-    return std::filesystem::exists(installed / "regions.json", ignored) ? installed.string()
-                                                                        : source;
+    const auto built = folder.parent_path() / "data-here";
+    return (std::filesystem::exists(installed / "regions.json", ignored) ? installed : built)
+        .string();
 }
 
 }  // namespace spirk

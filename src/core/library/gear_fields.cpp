@@ -1,6 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/library/gear_fields.h"
 
+#include <fmt/format.h>
+
+#include <cmath>
+
+#include "core/result/promise.h"
+
 namespace spirk {
 
 namespace {
@@ -90,7 +96,7 @@ void addConnection(GearFields<Model>& fields) {
 
 GearFields<BatteryModel> batteryFields() {
     using M = BatteryModel;
-    GearFields<M> out{"batteries", "Battery", {}, {}};
+    GearFields<M> out{"batteries", "Battery", {}, {}, {}, {}};
     out.texts = {{"chemistry",
                   "chemistry",
                   TextFrom::Chemistries,
@@ -116,6 +122,8 @@ GearFields<BatteryModel> batteryFields() {
          [](const M& m) { return m.shortCircuit ? Optional(m.shortCircuit->si()) : std::nullopt; },
          [](M& m, Optional v) { m.shortCircuit = v ? std::optional(amps(*v)) : std::nullopt; },
          Presence::Optional}};
+    out.orders = {{"max_discharge_a", "short_circuit_a", Equal::Refused},
+                  {"max_charge_a", "short_circuit_a", Equal::Refused}};
     addConnection(out);
     addWare(out);
     return out;
@@ -123,7 +131,7 @@ GearFields<BatteryModel> batteryFields() {
 
 GearFields<PanelModel> panelFields() {
     using M = PanelModel;
-    GearFields<M> out{"panels", "Panel", {}, {}};
+    GearFields<M> out{"panels", "Panel", {}, {}, {}, {}};
     out.numbers = {
         inWatts<&M::power>("watts", "rated power", 1, 1000),
         inVolts<&M::voc>("voc", "open-circuit voltage", 1, 200),
@@ -138,13 +146,16 @@ GearFields<PanelModel> panelFields() {
         number<&M::length, metres, siOf<Metres>>("length_m", "length", "m", 0.1, 3),
         number<&M::width, metres, siOf<Metres>>("width_m", "width", "m", 0.1, 3),
         inAmps<&M::maxSeriesFuse>("max_series_fuse_a", "largest series fuse", 1, 100)};
+    out.orders = {{"vmp", "voc", Equal::Refused}, {"imp", "isc", Equal::Refused}};
+    // Judgement: data sheets round; a tenth is more than any of them does.
+    out.products = {{"watts", "vmp", "imp", 0.1}};
     addWare(out);
     return out;
 }
 
 GearFields<ControllerModel> controllerFields() {
     using M = ControllerModel;
-    GearFields<M> out{"controllers", "Solar controller", {}, {}};
+    GearFields<M> out{"controllers", "Solar controller", {}, {}, {}, {}};
     out.texts = {
         {"tracking",
          "kind",
@@ -159,6 +170,7 @@ GearFields<ControllerModel> controllerFields() {
         inAmps<&M::maxOutput>("max_a", "largest output", 1, 500),
         plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1),
         inVolts<&M::startAbove>("start_above_v", "starts this far above the bank", 0, 20)};
+    out.orders = {{"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
     addWare(out);
     return out;
@@ -166,7 +178,7 @@ GearFields<ControllerModel> controllerFields() {
 
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
-    GearFields<M> out{"dcdc_chargers", "DC-DC charger", {}, {}};
+    GearFields<M> out{"dcdc_chargers", "DC-DC charger", {}, {}, {}, {}};
     out.numbers = {
         inVolts<&M::outputSystem>("output_system_v", "charges a bank of", 12, 24),
         inAmps<&M::output>("output_a", "output", 1, 500),
@@ -175,6 +187,7 @@ GearFields<DcdcModel> dcdcFields() {
         inVolts<&M::stop>("stop_v", "stops below", 10, 60),
         number<&M::delay, seconds, siOf<Seconds>>("start_delay_s", "starts after", "s", 0, 600),
         inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input", 1, 1000)};
+    out.orders = {{"stop_v", "start_v", Equal::Refused}};
     addConnection(out);
     addWare(out);
     return out;
@@ -182,11 +195,12 @@ GearFields<DcdcModel> dcdcFields() {
 
 GearFields<ConverterModel> converterFields() {
     using M = ConverterModel;
-    GearFields<M> out{"converters", "Converter for 12 V loads", {}, {}};
+    GearFields<M> out{"converters", "Converter for 12 V loads", {}, {}, {}, {}};
     out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of", 24, 48),
                    inVolts<&M::output>("output_v", "output voltage", 11, 15),
                    inAmps<&M::maxOutput>("max_a", "largest output", 1, 200),
                    plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1)};
+    out.orders = {{"output_v", "input_system_v", Equal::Refused}};
     addConnection(out);
     addWare(out);
     return out;
@@ -194,19 +208,99 @@ GearFields<ConverterModel> converterFields() {
 
 GearFields<InverterModel> inverterFields() {
     using M = InverterModel;
-    GearFields<M> out{"inverters", "Inverter", {}, {}};
+    GearFields<M> out{"inverters", "Inverter", {}, {}, {}, {}};
     out.numbers = {inVolts<&M::system>("system_v", "on a bank of", 12, 48),
                    inWatts<&M::power>("watts", "continuous power", 50, 20e3),
                    inWatts<&M::surge>("surge_w", "short-time power", 50, 40e3),
                    plain<&M::lossA>("loss_a", "idle loss, part of the rating", 0, 0.1),
                    plain<&M::lossB>("loss_b", "loss in proportion to the load", 0, 0.5),
                    plain<&M::lossC>("loss_c", "loss with the square of the load", 0, 0.5)};
+    out.orders = {{"watts", "surge_w", Equal::Allowed}};
     addConnection(out);
     addWare(out);
     return out;
 }
 
+template <class Model>
+const NumberField<Model>& fieldOf(const GearFields<Model>& fields, std::string_view key) {
+    for (const NumberField<Model>& field : fields.numbers) {
+        if (field.key == key) {
+            return field;
+        }
+    }
+    unreachable("a rule of gear names fields of its kind");
+}
+
+// 'open-circuit voltage (21.6 V)'
+template <class Model>
+std::string shown(const NumberField<Model>& field, double value) {
+    return fmt::format(
+        "{} ({:.6g}{}{})", field.label, value, field.unit.empty() ? "" : " ", field.unit);
+}
+
+template <class Model>
+std::optional<Error> broken(const GearFields<Model>& fields, const Order& order, const Model& m) {
+    const auto& low = fieldOf(fields, order.low);
+    const auto& high = fieldOf(fields, order.high);
+    const auto a = low.get(m);
+    const auto b = high.get(m);
+    const bool holds = !a || !b || *a < *b || (*a == *b && order.equal == Equal::Allowed);
+    if (holds) {
+        return std::nullopt;
+    }
+    return Error{fmt::format("The {} must {} the {}.",
+                             shown(high, *b),
+                             order.equal == Equal::Allowed ? "not be below" : "be above",
+                             shown(low, *a)),
+                 std::string(order.high),
+                 "Look at the data sheet again: are the two swapped?"};
+}
+
+template <class Model>
+std::optional<Error> broken(const GearFields<Model>& fields, const Product& rule, const Model& m) {
+    const auto& result = fieldOf(fields, rule.result);
+    const auto& first = fieldOf(fields, rule.first);
+    const auto& second = fieldOf(fields, rule.second);
+    const double stated = *result.get(m);
+    const double product = *first.get(m) * *second.get(m);
+    if (std::fabs(product - stated) <= rule.tolerance * stated) {
+        return std::nullopt;
+    }
+    return Error{fmt::format("The {} is not what the {} and the {} give together: {:.4g} {}.",
+                             shown(result, stated),
+                             shown(first, *first.get(m)),
+                             shown(second, *second.get(m)),
+                             product,
+                             result.unit),
+                 std::string(rule.result),
+                 "Look at the data sheet again: one of the three was copied wrongly."};
+}
+
 }  // namespace
+
+template <class Model>
+std::vector<Error> contradictions(const Model& model) {
+    const GearFields<Model>& fields = gearFields<Model>();
+    std::vector<Error> out;
+    const auto look = [&](const auto& rule) {
+        if (auto error = broken(fields, rule, model)) {
+            out.push_back(std::move(*error));
+        }
+    };
+    for (const Order& order : fields.orders) {
+        look(order);
+    }
+    for (const Product& product : fields.products) {
+        look(product);
+    }
+    return out;
+}
+template std::vector<Error> contradictions(const BatteryModel&);
+template std::vector<Error> contradictions(const PanelModel&);
+template std::vector<Error> contradictions(const ControllerModel&);
+template std::vector<Error> contradictions(const DcdcModel&);
+template std::vector<Error> contradictions(const ConverterModel&);
+template std::vector<Error> contradictions(const InverterModel&);
 
 // Described once, on first use; never changed after.
 template <>

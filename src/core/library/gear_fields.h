@@ -8,6 +8,7 @@
 #include <span>
 #include <string>
 #include <string_view>
+#include <type_traits>
 #include <vector>
 
 #include "core/library/library.h"
@@ -40,13 +41,34 @@ struct TextField {
     void (*set)(Model&, const std::string&) = nullptr;
 };
 
+// Two numbers of which one is never above the other, by what they are: a panel's voltage at most
+// power lies below its open-circuit voltage. Two that were swapped in copying are found by it.
+enum class Equal { Allowed, Refused };
+struct Order {
+    std::string_view low, high;  // keys
+    Equal equal = Equal::Allowed;
+};
+
+// A number that follows from two others up to rounding: watts from volts and amps.
+struct Product {
+    std::string_view result, first, second;  // keys
+    double tolerance = 0.0;                  // part of the result
+};
+
 template <class Model>
 struct GearFields {
     std::string_view list;   // key of the kind in a gear file: 'batteries'
     std::string_view title;  // 'Battery'
     std::vector<TextField<Model>> texts;
     std::vector<NumberField<Model>> numbers;
+    std::vector<Order> orders;
+    std::vector<Product> products;
 };
+
+// What of the model's numbers cannot be true together: one error each, with all values; `where` is
+// the key of the number that is named first. Empty: nothing was found.
+template <class Model>
+[[nodiscard]] std::vector<Error> contradictions(const Model& model);
 
 // Specialised for each kind on a shelf. Id, name, weight and price are of every kind.
 template <class Model>
@@ -73,6 +95,20 @@ void forEachKind(AnyShelf& shelf, const Visit& visit) {
     visit(gearFields<DcdcModel>(), shelf.dcdcs);
     visit(gearFields<ConverterModel>(), shelf.converters);
     visit(gearFields<InverterModel>(), shelf.inverters);
+}
+
+// The shelf's list of one kind.
+template <class Model, class AnyShelf>
+[[nodiscard]] auto& listOf(AnyShelf& shelf) {
+    using List =
+        std::conditional_t<std::is_const_v<AnyShelf>, const std::vector<Model>, std::vector<Model>>;
+    List* found = nullptr;
+    forEachKind(shelf, [&](const auto&, auto& list) {
+        if constexpr (std::is_same_v<std::remove_reference_t<decltype(list)>, List>) {
+            found = &list;
+        }
+    });
+    return *found;
 }
 
 }  // namespace spirk

@@ -6,12 +6,17 @@
 
 #include "core/quantities/parse.h"
 #include "core/quantities/tidy.h"
+#include "core/result/parse_json.h"
+#include "core/result/shortened.h"
 
 namespace spirk {
 
 namespace {
 
 using Json = nlohmann::ordered_json;
+
+// Judgement: nobody has so many data sheets of one kind.
+constexpr std::size_t kMostOfAKind = 500;
 
 template <class Model>
 Json gearRow(const GearFields<Model>& fields, const Model& model) {
@@ -32,7 +37,7 @@ void readList(const GearFields<Model>& fields, JsonFields& from, std::vector<Mod
     if (!from.has(key)) {
         return;
     }
-    for (JsonFields& row : from.objects(key)) {
+    for (JsonFields& row : from.objects(key, kMostOfAKind)) {
         Model out;
         readGear(row, out);
         if (out.id.empty() || findById(into, out.id) != nullptr) {
@@ -52,7 +57,9 @@ SquareMetres readArea(JsonFields& row) {
     const std::string gauge = row.text("awg");
     const auto area = gaugeArea(gauge);
     if (!area) {
-        row.problem("awg", "'" + gauge + "' is not a gauge.", "Write it like \"4\" or \"2/0\".");
+        row.problem("awg",
+                    "'" + shortened(gauge, 20) + "' is not a gauge.",
+                    "Write it like \"4\" or \"2/0\".");
     }
     return area.value_or(squareMillimetres(1));
 }
@@ -99,27 +106,6 @@ std::string writeGearFile(const Shelf& shelf) {
     Json out{{"spirk_gear", kGearFormatVersion}};
     out.update(writeShelf(shelf));
     return out.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
-}
-
-Shelf merged(Shelf onto, const Shelf& from) {
-    const auto add = [](auto& list, const auto& more) {
-        for (const auto& model : more) {
-            const auto same =
-                std::ranges::find_if(list, [&](const auto& other) { return other.id == model.id; });
-            if (same == list.end()) {
-                list.push_back(model);
-            } else {
-                *same = model;
-            }
-        }
-    };
-    add(onto.batteries, from.batteries);
-    add(onto.panels, from.panels);
-    add(onto.controllers, from.controllers);
-    add(onto.dcdcs, from.dcdcs);
-    add(onto.converters, from.converters);
-    add(onto.inverters, from.inverters);
-    return onto;
 }
 
 bool empty(const Shelf& shelf) {

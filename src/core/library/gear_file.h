@@ -22,6 +22,7 @@ inline constexpr int kGearFormatVersion = 1;
 template <class Model>
 void readGear(JsonFields& row, Model& out) {
     const GearFields<Model>& fields = gearFields<Model>();
+    const std::size_t before = row.problemCount();
     out.id = row.text("id");
     out.name = row.text("name");
     for (const TextField<Model>& field : fields.texts) {
@@ -40,6 +41,12 @@ void readGear(JsonFields& row, Model& out) {
                       ? row.maybeNumber(key, field.least, field.most)
                       : row.number(key, field.least, field.most));
     }
+    // Numbers that could not be read contradict nothing.
+    if (row.problemCount() == before) {
+        for (const Error& error : contradictions(out)) {
+            row.problem(error.where, error.what, error.remedy);
+        }
+    }
 }
 
 // All kinds of a shelf, each a list; a missing list is an empty one.
@@ -54,8 +61,6 @@ struct GearReading {
 [[nodiscard]] GearReading readGearFile(const std::string& text, const std::string& name);
 [[nodiscard]] std::string writeGearFile(const Shelf& shelf);
 
-// Puts the entries of `from` on the shelf; one of the same id takes the other's place.
-[[nodiscard]] Shelf merged(Shelf onto, const Shelf& from);
 [[nodiscard]] bool empty(const Shelf& shelf);
 
 }  // namespace spirk

@@ -5,9 +5,11 @@
 #include <nlohmann/json.hpp>
 #include <string_view>
 
+#include "core/files/read_file.h"
 #include "core/library/library.h"
 #include "core/library/table_readers.h"
 #include "core/result/json_fields.h"
+#include "core/result/parse_json.h"
 #include "core/result/promise.h"
 
 namespace spirk {

@@ -24,14 +24,14 @@ struct PlanReading {
 [[nodiscard]] PlanReading readPlan(const std::string& text, const std::string& name);
 [[nodiscard]] PlanReading loadPlan(const std::string& path);
 
+// The same for a plan that is to be worked with: also refused is what no library can tell the
+// meaning of (see references.h).
+[[nodiscard]] PlanReading openPlan(const std::string& path, const Libraries& libraries);
+
 // The file's bytes; the same plan gives the same bytes.
 [[nodiscard]] std::string writePlan(const Plan& plan);
 
-// Writes beside the file, flushes to the disk, then renames over it: after a power cut either the
-// old or the new plan is there, never half of one.
+// Saved as save_text.h says: after a power cut either the old or the new plan is there.
 [[nodiscard]] Result<std::string> savePlan(const Plan& plan, const std::string& path);
-
-// Any text, saved in the same way. Gives the path back.
-[[nodiscard]] Result<std::string> saveText(const std::string& text, const std::string& path);
 
 }  // namespace spirk

@@ -2,15 +2,20 @@
 #include <fmt/format.h>
 
 #include <array>
+#include <map>
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "core/files/read_file.h"
 #include "core/library/appliance_names.h"
 #include "core/library/gear_file.h"
 #include "core/library/unit_names.h"
+#include "core/plan/limits.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/plan_names.h"
 #include "core/result/json_fields.h"
+#include "core/result/parse_json.h"
+#include "core/result/shortened.h"
 
 namespace spirk {
 
@@ -24,6 +29,18 @@ constexpr std::array<std::string_view, 7> kAmendmentNames{"set_size",
                                                           "move_end",
                                                           "set_fuse_distance"};
 constexpr double kMostWatts = 100e3;
+constexpr std::size_t kMostShownId = 60;
+
+std::string readId(JsonFields& row) {
+    const std::size_t before = row.problemCount();
+    std::string id = row.text("id");
+    if (row.problemCount() == before && !isPlainId(id)) {
+        row.problem("id",
+                    "The id '" + shortened(id, kMostShownId) + "' can't be used.",
+                    "Make it of letters, digits, '.', '_' and '-', at most 100 bytes of them.");
+    }
+    return id;
+}
 
 Use readUse(JsonFields& row) {
     Use use;
@@ -36,7 +53,7 @@ Use readUse(JsonFields& row) {
 
 Appliance readAppliance(JsonFields& row) {
     Appliance out;
-    out.id = ApplianceId(row.text("id"));
+    out.id = ApplianceId(readId(row));
     out.name = row.text("name");
     out.category = static_cast<Category>(row.oneOf("category", kCategoryNames));
     out.feed = static_cast<Feed>(row.oneOf("feed", kFeedNames));
@@ -48,7 +65,7 @@ Appliance readAppliance(JsonFields& row) {
     if (const auto measured = row.maybeNumber("measured_w", 0, kMostWatts)) {
         out.measured = watts(*measured);
     }
-    for (JsonFields& use : row.objects("uses")) {
+    for (JsonFields& use : row.objects("uses", limits::kUsesOfOne)) {
         out.uses.push_back(readUse(use));
     }
     out.standby = watts(row.number("standby_w", 0, kMostWatts));
@@ -133,13 +150,12 @@ Gear readGear(JsonFields fields) {
 
 Van readVan(JsonFields fields) {
     Van van;
-    for (JsonFields& row : fields.objects("places")) {
-        van.places.push_back({PlaceId(row.text("id")),
-                              row.text("name"),
-                              celsius(row.number("ambient_c", -40, 120))});
+    for (JsonFields& row : fields.objects("places", limits::kPlaces)) {
+        van.places.push_back(
+            {PlaceId(readId(row)), row.text("name"), celsius(row.number("ambient_c", -40, 120))});
         row.settleUnknownKeys();
     }
-    for (JsonFields& row : fields.objects("ways")) {
+    for (JsonFields& row : fields.objects("ways", limits::kWays)) {
         WireWay way{PlaceId(row.text("from")),
                     PlaceId(row.text("to")),
                     metres(row.number("length_m", 0, 100)),
@@ -151,7 +167,7 @@ Van readVan(JsonFields fields) {
         row.settleUnknownKeys();
     }
     JsonFields placed = fields.object("placed");
-    for (const std::string& key : placed.keys()) {
+    for (const std::string& key : placed.keys(limits::kPlaced)) {
         van.placed[DeviceId(key)] = PlaceId(placed.text(key));
     }
     fields.settleUnknownKeys();
@@ -199,13 +215,32 @@ Amendment readAmendment(JsonFields& row) {
     }
 }
 
-void refuseTwins(const Plan& plan, JsonFields& root) {
-    std::set<ApplianceId> seen;
-    for (const Appliance& a : plan.appliances) {
-        if (a.id.value.empty() || !seen.insert(a.id).second) {
-            root.problem("appliances",
-                         fmt::format("The id '{}' is empty or used twice.", a.id.value),
-                         "Give each appliance an id of its own.");
+// Each value once; `ours` names the list in the message.
+template <class List, class IdOf>
+void refuseTwins(const List& list, const IdOf& idOf, const std::string& ours, JsonFields& root) {
+    std::set<std::string> seen;
+    for (const auto& entry : list) {
+        const std::string& id = idOf(entry);
+        if (!id.empty() && !seen.insert(id).second) {
+            root.problem(ours,
+                         fmt::format("The id '{}' is used twice.", shortened(id, kMostShownId)),
+                         "Give each entry an id of its own.");
+        }
+    }
+}
+
+// A label that stands on two conductors names neither.
+void refuseSharedNumbers(const Plan& plan, JsonFields& root) {
+    std::map<int, ConductorId> first;
+    for (const auto& [id, number] : plan.numbers) {
+        const auto [at, fresh] = first.try_emplace(number, id);
+        if (!fresh) {
+            root.problem("numbers",
+                         fmt::format("The number {} is on two conductors: '{}' and '{}'.",
+                                     number,
+                                     shortened(at->second.value, kMostShownId),
+                                     shortened(id.value, kMostShownId)),
+                         "Give one of them another number, and write it on its labels.");
         }
     }
 }
@@ -213,23 +248,23 @@ void refuseTwins(const Plan& plan, JsonFields& root) {
 Plan readBody(JsonFields& root) {
     Plan plan;
     plan.name = root.text("name");
-    plan.notes = root.textOr("notes", "");
+    plan.notes = root.textOr("notes", "", limits::kNotes);
     plan.region = root.text("region");
     if (root.has("units")) {
         plan.units = readUnits(root.object("units"));
     }
     plan.trip = readTrip(root.object("trip"));
-    for (JsonFields& row : root.objects("appliances")) {
+    for (JsonFields& row : root.objects("appliances", limits::kAppliances)) {
         plan.appliances.push_back(readAppliance(row));
     }
     plan.gear = readGear(root.object("gear"));
     plan.van = readVan(root.object("van"));
-    for (JsonFields& row : root.objects("amendments")) {
+    for (JsonFields& row : root.objects("amendments", limits::kAmendments)) {
         plan.amendments.push_back(readAmendment(row));
         row.settleUnknownKeys();
     }
     JsonFields numbers = root.object("numbers");
-    for (const std::string& key : numbers.keys()) {
+    for (const std::string& key : numbers.keys(limits::kNumbers)) {
         plan.numbers[ConductorId(key)] = numbers.integer(key, 1, 1000000);
     }
     plan.highestNumber = root.integer("highest_number", 0, 1000000);
@@ -242,7 +277,7 @@ Plan readBody(JsonFields& root) {
         own.settleUnknownKeys();
     }
     if (root.has("accepted")) {
-        for (JsonFields& row : root.objects("accepted")) {
+        for (JsonFields& row : root.objects("accepted", limits::kAccepted)) {
             plan.accepted.push_back({row.text("finding"), row.text("reason")});
             if (plan.accepted.back().reason.empty()) {
                 row.problem("reason", "An accepted finding needs a reason.", "Write one.");
@@ -251,7 +286,17 @@ Plan readBody(JsonFields& root) {
         }
     }
     root.settleUnknownKeys();
-    refuseTwins(plan, root);
+    refuseTwins(
+        plan.appliances,
+        [](const Appliance& a) -> const std::string& { return a.id.value; },
+        "appliances",
+        root);
+    refuseTwins(
+        plan.van.places,
+        [](const VanPlace& p) -> const std::string& { return p.id.value; },
+        "van.places",
+        root);
+    refuseSharedNumbers(plan, root);
     return plan;
 }
 

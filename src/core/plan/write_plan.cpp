@@ -1,13 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <fcntl.h>
-#include <unistd.h>
-
-#include <cerrno>
-#include <cmath>
-#include <cstdio>
 #include <nlohmann/json.hpp>
-#include <system_error>
 
+#include "core/files/save_text.h"
 #include "core/library/appliance_names.h"
 #include "core/library/gear_file.h"
 #include "core/library/unit_names.h"
@@ -145,30 +139,6 @@ Json write(const Amendment& amendment) {
         });
 }
 
-// What the system says of its last error.
-std::string systemSays() { return std::generic_category().message(errno); }
-
-// The text on the disk, or what the system said.
-std::string writeAll(const std::string& path, const std::string& text) {
-    const int file = ::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
-    if (file < 0) {
-        return systemSays();
-    }
-    std::size_t done = 0;
-    while (done < text.size()) {
-        const ssize_t n = ::write(file, text.data() + done, text.size() - done);
-        if (n < 0 && errno != EINTR) {
-            std::string why = systemSays();
-            ::close(file);
-            return why;
-        }
-        done += n < 0 ? 0 : static_cast<std::size_t>(n);
-    }
-    const bool flushed = ::fsync(file) == 0;
-    std::string why = flushed ? "" : systemSays();
-    return ::close(file) == 0 ? why : systemSays();
-}
-
 }  // namespace
 
 std::string writePlan(const Plan& plan) {
@@ -209,38 +179,6 @@ std::string writePlan(const Plan& plan) {
     }
     restore(plan.kept, out);
     return out.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
-}
-
-namespace {
-
-// The new name is on the disk only when its folder is.
-void flushFolderOf(const std::string& path) {
-    const std::size_t slash = path.rfind('/');
-    const std::string folder = slash == std::string::npos ? "." : path.substr(0, slash + 1);
-    const int opened = ::open(folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
-    if (opened >= 0) {
-        // Some file systems cannot flush a folder; the file itself is there either way.
-        (void)::fsync(opened);
-        ::close(opened);
-    }
-}
-
-}  // namespace
-
-Result<std::string> saveText(const std::string& text, const std::string& path) {
-    const std::string beside = path + ".part";
-    std::string why = writeAll(beside, text);
-    if (why.empty() && std::rename(beside.c_str(), path.c_str()) != 0) {
-        why = systemSays();
-    }
-    if (!why.empty()) {
-        (void)::unlink(beside.c_str());
-        return failure("The file could not be saved (" + why + ").",
-                       path,
-                       "Choose another folder, or make room there; nothing was overwritten.");
-    }
-    flushFolderOf(path);
-    return path;
 }
 
 Result<std::string> savePlan(const Plan& plan, const std::string& path) {

@@ -3,11 +3,11 @@
 
 #include <algorithm>
 #include <cmath>
-#include <fstream>
 #include <nlohmann/json.hpp>
 #include <sstream>
 
 #include "core/result/promise.h"
+#include "core/result/shortened.h"
 
 namespace spirk {
 
@@ -19,6 +19,10 @@ const json& emptyObject() {
     static const json empty = json::object();
     return empty;
 }
+
+constexpr std::size_t kMostShownToken = 60;
+// Judgement: a later version may know so many more.
+constexpr std::size_t kMostKept = 1000;
 
 std::string shortNumber(double value) {
     std::ostringstream out;
@@ -42,7 +46,7 @@ JsonFields::JsonFields(const json& object,
 
 void JsonFields::problem(const std::string& key, std::string what, std::string remedy) {
     const std::string where = path_.empty() ? key : path_ + "." + key;
-    problems_->push_back({std::move(what), where, std::move(remedy)});
+    problems_->push_back({std::move(what), shortened(where, kMostShownText), std::move(remedy)});
 }
 
 bool JsonFields::has(std::string_view key) const { return object_->contains(std::string(key)); }
@@ -94,7 +98,7 @@ int JsonFields::integer(const std::string& key, int low, int high) {
     return static_cast<int>(value);
 }
 
-std::string JsonFields::text(const std::string& key) {
+std::string JsonFields::text(const std::string& key, std::size_t most) {
     const json* value = need(key);
     if (value == nullptr) {
         return {};
@@ -103,11 +107,17 @@ std::string JsonFields::text(const std::string& key) {
         problem(key, "Expected text.", "Write it in quotes.");
         return {};
     }
+    if (value->get_ref<const std::string&>().size() > most) {
+        problem(key, "This text is longer than " + std::to_string(most) + " bytes.", "Shorten it.");
+        return {};
+    }
     return value->get<std::string>();
 }
 
-std::string JsonFields::textOr(const std::string& key, const std::string& absent) {
-    return find(key) == nullptr ? absent : text(key);
+std::string JsonFields::textOr(const std::string& key,
+                               const std::string& absent,
+                               std::size_t most) {
+    return find(key) == nullptr ? absent : text(key, most);
 }
 
 bool JsonFields::flag(const std::string& key) {
@@ -168,11 +178,18 @@ JsonFields JsonFields::child(const json& object, std::string path, std::string s
     return out;
 }
 
-std::vector<JsonFields> JsonFields::objects(const std::string& key) {
+std::vector<JsonFields> JsonFields::objects(const std::string& key, std::size_t most) {
     const json* value = need(key);
     std::vector<JsonFields> out;
     if (value == nullptr || !value->is_array()) {
         problem(key, "Expected a list.", "Write it in square brackets.");
+        return out;
+    }
+    if (value->size() > most) {
+        problem(key,
+                "The list has " + std::to_string(value->size()) + " entries; at most " +
+                    std::to_string(most) + " are read.",
+                "Take out what is not needed.");
         return out;
     }
     const std::string base = path_.empty() ? key : path_ + "." + key;
@@ -199,12 +216,21 @@ std::size_t JsonFields::oneOf(const std::string& key, std::span<const std::strin
     for (const std::string_view one : names) {
         all += (all.empty() ? "'" : ", '") + std::string(one) + "'";
     }
-    problem(key, "'" + given + "' is not known here.", "Use one of " + all + ".");
+    problem(key,
+            "'" + shortened(given, kMostShownToken) + "' is not known here.",
+            "Use one of " + all + ".");
     return 0;
 }
 
-std::vector<std::string> JsonFields::keys() const {
+std::vector<std::string> JsonFields::keys(std::size_t most) {
     std::vector<std::string> out;
+    if (object_->size() > most) {
+        problems_->push_back({"The group has " + std::to_string(object_->size()) +
+                                  " fields; at most " + std::to_string(most) + " are read.",
+                              path_,
+                              "Take out what is not needed."});
+        return out;
+    }
     for (const auto& [key, value] : object_->items()) {
         out.push_back(key);
     }
@@ -216,36 +242,19 @@ void JsonFields::settleUnknownKeys() {
         if (asked_.contains(key)) {
             continue;
         }
-        if (kept_ != nullptr) {
+        if (kept_ != nullptr && kept_->size() < kMostKept) {
             kept_->push_back({place_, key, value.dump()});
+        } else if (kept_ != nullptr) {
+            problem(key,
+                    "More than " + std::to_string(kMostKept) +
+                        " fields of this file are not known to this version.",
+                    "Is it a plan? Open it with the version that wrote it.");
+            return;
         } else {
             problem(key,
                     "This field is not known to this version.",
                     "Open the file with the version that wrote it, or remove the field.");
         }
-    }
-}
-
-Result<std::string> readFile(const std::string& path) {
-    std::ifstream in(path, std::ios::binary);
-    std::ostringstream text;
-    if (!in || !(text << in.rdbuf())) {
-        return failure("The file can't be read.", path, "Check that it exists and may be read.");
-    }
-    return text.str();
-}
-
-Result<json> parseJson(const std::string& text, const std::string& name) {
-    try {
-        return json::parse(text);
-    } catch (const json::exception& e) {
-        // The library's message carries line and column after its own tag in brackets.
-        const std::string message = e.what();
-        const std::size_t tag = message.find("] ");
-        return failure("This is not complete, valid JSON: " +
-                           (tag == std::string::npos ? message : message.substr(tag + 2)) + ".",
-                       name,
-                       "Restore the file from a copy; this one was left as it is.");
     }
 }
 

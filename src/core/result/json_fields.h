@@ -18,6 +18,10 @@
 
 namespace spirk {
 
+// Judgements: what a name or an id may take, and what a table or a list that nobody types may.
+inline constexpr std::size_t kMostText = 500;  // bytes
+inline constexpr std::size_t kMostEntries = 10'000;
+
 class JsonFields {
 public:
     // Borrows all but `path` for its lifetime. `path` names the object in messages. With `kept`,
@@ -31,21 +35,28 @@ public:
     double number(const std::string& key, double low, double high);
     std::optional<double> maybeNumber(const std::string& key, double low, double high);
     int integer(const std::string& key, int low, int high);
-    std::string text(const std::string& key);
-    std::string textOr(const std::string& key, const std::string& absent);
+    // At most `most` bytes long.
+    std::string text(const std::string& key, std::size_t most = kMostText);
+    std::string textOr(const std::string& key,
+                       const std::string& absent,
+                       std::size_t most = kMostText);
     bool flag(const std::string& key);
     std::vector<double> numbers(const std::string& key, std::size_t size, double low, double high);
     std::vector<double> numbers(const std::string& key, double low, double high);
     std::vector<std::string> texts(const std::string& key);
     JsonFields object(const std::string& key);
-    std::vector<JsonFields> objects(const std::string& key);
+    // At most `most` of them: a longer list is a problem, and none of it is read.
+    std::vector<JsonFields> objects(const std::string& key, std::size_t most = kMostEntries);
     // Index of the field's text in `names`.
     std::size_t oneOf(const std::string& key, std::span<const std::string_view> names);
-    // All keys in file order; the values are then read as usual.
-    [[nodiscard]] std::vector<std::string> keys() const;
+    // All keys, sorted; the values are then read as usual. More than `most` are a problem, and none
+    // of them is given.
+    [[nodiscard]] std::vector<std::string> keys(std::size_t most = kMostEntries);
     // Keeps each key that nobody asked for, or notes it as a problem.
     void settleUnknownKeys();
     void problem(const std::string& key, std::string what, std::string remedy);
+    // So far, of the whole file.
+    [[nodiscard]] std::size_t problemCount() const { return problems_->size(); }
     [[nodiscard]] const std::string& path() const { return path_; }
 
 private:
@@ -62,10 +73,6 @@ private:
     std::set<std::string> asked_;
 };
 
-// The text of a file, or why it can't be read.
-[[nodiscard]] Result<std::string> readFile(const std::string& path);
-// The JSON of a text; `name` stands in the error, which gives line and column.
-[[nodiscard]] Result<nlohmann::json> parseJson(const std::string& text, const std::string& name);
 // Problems as one error for callers that can only show one: the first, and how many more.
 [[nodiscard]] Error summary(const std::vector<Error>& problems);
 

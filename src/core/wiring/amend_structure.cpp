@@ -36,9 +36,28 @@ Finding cannotApply(const Amendment& amendment, const std::string& reason) {
     return out;
 }
 
+// Judgement: whoever has more of them undoes what took their targets away, not one by one.
+constexpr std::size_t kMostToldApart = 20;
+
+Finding andMore(std::vector<Subject> where) {
+    Finding out;
+    out.id = "AMEND more";
+    out.rule = "AMEND";
+    out.severity = Severity::Fault;
+    out.what = {"{n} more amendments no longer apply.",
+                {{"n", count(static_cast<double>(where.size()))}}};
+    out.why = {"What they name is not in this plan now. They are kept and change nothing.", {}};
+    out.remedy = {"Undo the change that removed their targets, or remove the amendments.", {}};
+    out.source = "Spirk";
+    out.where = std::move(where);
+    return out;
+}
+
+std::string isolatorIn(const ConductorId& id) { return id.value + ".isolator"; }
+
 // Splits the conductor: its first part keeps its id and ends at the isolator.
 void insertIsolator(Draft& draft, const ConductorId& id) {
-    const std::string isolatorId = id.value + ".isolator";
+    const std::string isolatorId = isolatorIn(id);
     const std::optional<TerminalId> counter = [&]() -> std::optional<TerminalId> {
         const Port* port = findPort(draft.circuit, conductorIn(draft, id)->from);
         return port == nullptr ? std::nullopt : port->counter;
@@ -92,6 +111,9 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
             return std::nullopt;
         },
         [&](const InsertIsolator& a) -> std::optional<Finding> {
+            if (findDevice(draft.circuit, DeviceId(isolatorIn(a.conductor))) != nullptr) {
+                return cannotApply(amendment, "There is an isolator in it already.");
+            }
             insertIsolator(draft, a.conductor);
             return std::nullopt;
         },
@@ -120,10 +142,17 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
 
 std::vector<Finding> amendStructure(Draft& draft) {
     std::vector<Finding> findings;
+    std::vector<Subject> more;
     for (const Amendment& amendment : draft.plan.amendments) {
-        if (auto finding = applyOne(draft, amendment)) {
+        auto finding = applyOne(draft, amendment);
+        if (finding && findings.size() < kMostToldApart) {
             findings.push_back(std::move(*finding));
+        } else if (finding) {
+            more.push_back(finding->where.front());
         }
+    }
+    if (!more.empty()) {
+        findings.push_back(andMore(std::move(more)));
     }
     return findings;
 }

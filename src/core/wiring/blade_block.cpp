@@ -5,6 +5,7 @@
 // behind a converter.
 
 #include <algorithm>
+#include <array>
 
 #include "core/result/promise.h"
 #include "core/wiring/draft.h"
@@ -61,6 +62,31 @@ Rail railOf(const ChosenGear& gear, const std::optional<DeviceId>& converter) {
                      : Rail{{}, gear.bank.chemistry.cutOff, gear.bank.system};
 }
 
+bool sharesCircuit(const Appliance& a, const Rail& rail) {
+    return (largestWatts(a) / rail.lowest).si() <= kSharesUpTo;
+}
+
+// What the ids of shared circuits have between 'circuit.' and the group.
+constexpr std::string_view kOnConverter = "12v.";
+// What sets an appliance's own circuit apart where its id reads like a group's.
+constexpr std::string_view kOwn = "own.";
+
+// Law: appliances with different ids give different names, none of which is a group's.
+std::string ownCircuit(const ApplianceId& id) {
+    constexpr std::array kGroups{Category::Kitchen,
+                                 Category::Climate,
+                                 Category::Water,
+                                 Category::Lighting,
+                                 Category::Electronics,
+                                 Category::Work,
+                                 Category::Mains};
+    const bool likeGroup =
+        std::ranges::any_of(kGroups, [&](Category group) { return id.value == titleOf(group); });
+    const bool escaped =
+        likeGroup || id.value.starts_with(kOnConverter) || id.value.starts_with(kOwn);
+    return escaped ? std::string(kOwn) + id.value : id.value;
+}
+
 std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Rail& rail) {
     std::vector<LoadCircuit> out;
     for (const Appliance& a : draft.plan.appliances) {
@@ -71,8 +97,7 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Rail& rail) {
         const std::string id = circuitOf(a, draft.gear);
         auto found = std::ranges::find(out, id, &LoadCircuit::id);
         if (found == out.end()) {
-            const bool shared = id.ends_with("." + std::string(titleOf(a.category)));
-            const std::string title = shared ? titleOf(a.category) : a.name;
+            const std::string title = sharesCircuit(a, rail) ? titleOf(a.category) : a.name;
             out.push_back({id, rail.converter ? title + ", 12 V" : title, {}, {}});
             found = out.end() - 1;
         }
@@ -299,9 +324,10 @@ DeviceId deviceOf(const ApplianceId& id) { return DeviceId("load." + id.value); 
 std::string circuitOf(const Appliance& appliance, const ChosenGear& gear) {
     const bool behind = onConverter(appliance, gear);
     const Rail rail = railOf(gear, behind ? std::optional(DeviceId("converter")) : std::nullopt);
-    const bool small = (largestWatts(appliance) / rail.lowest).si() <= kSharesUpTo;
-    return std::string("circuit.") + (behind && small ? "12v." : "") +
-           (small ? std::string(titleOf(appliance.category)) : appliance.id.value);
+    if (!sharesCircuit(appliance, rail)) {
+        return "circuit." + ownCircuit(appliance.id);
+    }
+    return "circuit." + std::string(behind ? kOnConverter : "") + titleOf(appliance.category);
 }
 
 void addBladeBlock(Draft& draft) {

@@ -1,0 +1,138 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/result/parse_json.h"
+
+#include <nlohmann/json.hpp>
+#include <optional>
+#include <set>
+#include <utility>
+#include <vector>
+
+#include "core/result/shortened.h"
+
+namespace spirk {
+
+using nlohmann::json;
+
+namespace {
+
+constexpr std::size_t kMostShownToken = 40;
+
+// The library's message carries line and column after its own tag in brackets, and the whole of
+// what it read last.
+std::string readable(const std::string& message) {
+    const std::size_t tag = message.find("] ");
+    std::string out = tag == std::string::npos ? message : message.substr(tag + 2);
+    const std::string mark = "last read: '";
+    const std::size_t token = out.find(mark);
+    if (token != std::string::npos) {
+        const std::size_t begin = token + mark.size();
+        out = out.substr(0, begin) + shortened(out.substr(begin), kMostShownToken);
+    }
+    return shortened(out, kMostShownText);
+}
+
+// Walks the text without keeping it and stops at the first thing that may not be.
+class Guard : public json::json_sax_t {
+public:
+    [[nodiscard]] const std::optional<Error>& problem() const { return problem_; }
+
+    bool null() override { return value(); }
+    bool boolean(bool) override { return value(); }
+    bool number_integer(number_integer_t) override { return value(); }
+    bool number_unsigned(number_unsigned_t) override { return value(); }
+    bool number_float(number_float_t, const string_t&) override { return value(); }
+    bool binary(binary_t&) override { return value(); }
+    bool string(string_t& text) override {
+        return value() && fits(text, kMostJsonText, "This text");
+    }
+    bool start_object(std::size_t) override { return open(Kind::Group); }
+    bool end_object() override { return close(); }
+    bool start_array(std::size_t) override { return open(Kind::List); }
+    bool end_array() override { return close(); }
+    bool key(string_t& name) override {
+        Level& level = levels_.back();
+        if (!fits(name, kMostJsonKey, "This field's name")) {
+            return false;
+        }
+        if (!level.seen.insert(name).second) {
+            return refuse(
+                "The field '" + shortened(name, kMostShownToken) + "' stands twice in one group.",
+                "Take one of the two out: which one counts is not guessed.");
+        }
+        level.now = name;
+        return true;
+    }
+    bool parse_error(std::size_t, const std::string&, const json::exception& e) override {
+        problem_ = Error{"This is not complete, valid JSON: " + readable(e.what()) + ".",
+                         "",
+                         "Restore the file from a copy; this one was left as it is."};
+        return false;
+    }
+
+private:
+    enum class Kind { Group, List };
+    struct Level {
+        Kind kind = Kind::Group;
+        std::set<std::string> seen;
+        std::string now;        // key of the value that is being read
+        std::size_t index = 0;  // of the value that comes next in a list
+    };
+
+    bool value() {
+        if (!levels_.empty() && levels_.back().kind == Kind::List) {
+            ++levels_.back().index;
+        }
+        return true;
+    }
+    bool open(Kind kind) {
+        value();
+        if (levels_.size() >= kMostDepth) {
+            return refuse("Groups and lists stand more than " + std::to_string(kMostDepth) +
+                              " deep in each other here.",
+                          "Take out what is not a plan's; no plan nests that deep.");
+        }
+        levels_.push_back({kind, {}, {}, 0});
+        return true;
+    }
+    bool close() {
+        levels_.pop_back();
+        return true;
+    }
+    bool fits(const std::string& text, std::size_t most, const std::string& what) {
+        return text.size() <= most ||
+               refuse(what + " is longer than " + std::to_string(most) + " bytes.", "Shorten it.");
+    }
+    bool refuse(std::string what, std::string remedy) {
+        problem_ = Error{std::move(what), place(), std::move(remedy)};
+        return false;
+    }
+    [[nodiscard]] std::string place() const {
+        std::string out;
+        for (const Level& level : levels_) {
+            if (level.kind == Kind::List) {
+                out += "[" + std::to_string(level.index == 0 ? 0 : level.index - 1) + "]";
+            } else if (!level.now.empty()) {
+                out += (out.empty() ? "" : ".") + level.now;
+            }
+        }
+        return shortened(out, kMostShownText);
+    }
+
+    std::vector<Level> levels_;
+    std::optional<Error> problem_;
+};
+
+}  // namespace
+
+Result<json> parseJson(const std::string& text, const std::string& name) {
+    Guard guard;
+    if (!json::sax_parse(text, &guard)) {
+        Error error = *guard.problem();
+        error.where = error.where.empty() ? name : name + ": " + error.where;
+        return tl::unexpected(std::move(error));
+    }
+    // Cannot fail any more: the same parser has just read it.
+    return json::parse(text);
+}
+
+}  // namespace spirk

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// A list of what is wrong with a file, for a person: the first of them and how many more.
+
+#include <string>
+#include <vector>
+
+#include "core/result/result.h"
+
+namespace spirk {
+
+// Judgement: as many as are read before the file is looked at again.
+inline constexpr std::size_t kMostShownProblems = 10;
+
+// One line each; where there are more, the last line says how many.
+[[nodiscard]] inline std::vector<std::string> shownLines(const std::vector<Error>& problems) {
+    std::vector<std::string> out;
+    for (std::size_t i = 0; i < problems.size() && i < kMostShownProblems; ++i) {
+        out.push_back(oneLine(problems[i]));
+    }
+    if (problems.size() > kMostShownProblems) {
+        out.push_back("and " + std::to_string(problems.size() - kMostShownProblems) +
+                      " more problems");
+    }
+    return out;
+}
+
+}  // namespace spirk
