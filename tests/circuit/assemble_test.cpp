@@ -170,7 +170,7 @@ TEST_F(Assembled, AFaultBehindABatterysFuse) {
     const ConductorBranch& b =
         a.conductors[static_cast<std::size_t>(lead - circuit().conductors.begin())];
     const int negative = design_.wiring.numbering->node.at(at("bank.1", "-"));
-    const Fault f = FaultStudy(a.network).between(b.afterFrom, negative);
+    const FaultStudy::Fault f = FaultStudy(a.network).between(b.afterFrom, negative);
     const double r = 400.0 / 150.0 * 1e-3;  // chemistry's middle, 150 Ah
     expectNear(std::fabs(f.through(a.network.resistors[static_cast<std::size_t>(b.fuseFrom)]).si()),
                13.6 / (r + 0.1e-3),

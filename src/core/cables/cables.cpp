@@ -316,14 +316,14 @@ std::vector<Finding> unsoldSizes(const SizingTask& task) {
 }  // namespace
 
 std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
-    const auto found = std::ranges::find(circuit.conductors, id, &Conductor::id);
-    promise(found != circuit.conductors.end(), "a conductor is in the circuit");
-    return static_cast<std::size_t>(found - circuit.conductors.begin());
+    const Conductor* found = findConductor(circuit, id);
+    promise(found != nullptr, "a conductor is in the circuit");
+    return static_cast<std::size_t>(found - circuit.conductors.data());
 }
 
 const CableRow* findRow(const Cables& cables, const ConductorId& id) {
-    const auto found = std::ranges::find(cables.rows, id, &CableRow::id);
-    return found == cables.rows.end() ? nullptr : &*found;
+    const auto found = cables.at.find(id);
+    return found == cables.at.end() ? nullptr : &cables.rows[found->second];
 }
 
 const FuseFamily& familyOf(const Library& library, const std::string& id) {
@@ -404,6 +404,9 @@ Cables sizeCables(const Plan& plan,
     out.findings = unsoldSizes(task);
     out.drops = pathDrops(task, state);
     out.rows = cableRows(task, state, out.drops);
+    for (std::size_t i = 0; i < out.rows.size(); ++i) {
+        out.at[out.rows[i].id] = i;
+    }
     out.ohms = allOhms(task, state, Warmth::Warm);
     out.why = explainCables(task, state, out);
     return out;

@@ -4,6 +4,7 @@
 // smallest size, solve the sizing moments, go up where current, drop or a short circuit asks for
 // it, never down; so it ends, and what no size can meet stays visible in the margins.
 
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -82,6 +83,7 @@ struct PathDrop {
 
 struct Cables {
     std::vector<CableRow> rows;  // one per conductor of the circuit, in order
+    std::map<ConductorId, std::size_t> at;  // where each stands in them
     std::vector<PathDrop> drops;
     std::vector<ConductorOhms> ohms;  // warm
     int passes = 0;                   // of the sizing loop

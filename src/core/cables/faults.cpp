@@ -91,7 +91,7 @@ void fillPositive(const SizingTask& task,
         w.faultNear = throughAt(task, strong, b.afterFrom, c.from, nearWire);
     } else {
         const int counter = counterNode(task, c.from);
-        w.faultNear = counter < 0 ? Amps() : strong.faults.between(b.afterFrom, counter).current;
+        w.faultNear = counter < 0 ? Amps() : strong.faults.between(b.afterFrom, counter).current();
     }
     const int far = task.wiring.numbering->conductors[index].to;
     w.faultFar = throughAt(task, weak, far, c.to, weak.assembly.conductors[index].wire);

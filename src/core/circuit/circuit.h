@@ -3,6 +3,8 @@
 // The system by name: devices with terminals, conductors between them, where protection belongs,
 // and over which conductors a drop is counted. No sizes: cables decides those.
 
+#include <map>
+#include <memory>
 #include <optional>
 #include <string>
 #include <vector>
@@ -112,11 +114,22 @@ struct DropPath {
     std::vector<ConductorId> conductors;
 };
 
+// Where devices and conductors stand in their lists, so that looking one up does not walk them all.
+struct CircuitIndex {
+    std::map<DeviceId, std::size_t> devices;
+    std::map<ConductorId, std::size_t> conductors;
+};
+
 struct Circuit {
     std::vector<Device> devices;
     std::vector<Conductor> conductors;
     std::vector<DropPath> paths;
+    std::shared_ptr<const CircuitIndex> index;  // null while it is being put together
 };
+
+// Of a circuit that is put together: nothing is added to it or renamed any more. Requires that no id
+// stands twice.
+[[nodiscard]] Circuit indexed(Circuit circuit);
 
 [[nodiscard]] const Device* findDevice(const Circuit& circuit, const DeviceId& id);
 [[nodiscard]] const Conductor* findConductor(const Circuit& circuit, const ConductorId& id);

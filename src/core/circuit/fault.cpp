@@ -1,55 +1,118 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/fault.h"
 
+#include <algorithm>
+#include <array>
+#include <initializer_list>
+
 #include "core/circuit/nodal.h"
 #include "core/result/promise.h"
 
 namespace spirk {
 
+namespace {
+
+using Lower = NodalMatrix;
+
+std::size_t at(int index) { return static_cast<std::size_t>(index); }
+
+}  // namespace
+
 struct FaultStudy::State {
-    explicit State(const Network& of) : nodal(of) {}
+    explicit State(const Network& of) : nodal(of) {
+        factor.compute(nodal.matrix(nodal.entries));
+        const bool empty = nodal.size == 0;
+        promise(empty || factor.info() == Eigen::Success, "a connected network factorises");
+        diagonal = factor.vectorD();
+        open = empty ? nodal.injected : Eigen::VectorXd(factor.solve(nodal.injected));
+    }
+
+    [[nodiscard]] double openAt(int node) const { return nodal.value(open, node); }
+
+    // Volts at `nodes` when one ampere is drawn in at `pos` and out at `neg`.
+    template <std::size_t n>
+    [[nodiscard]] std::array<double, n> response(int pos,
+                                                 int neg,
+                                                 const std::array<int, n>& nodes) const {
+        std::vector<int> rows = ancestors({pos, neg});
+        for (const int node : nodes) {
+            const std::vector<int> more = ancestors({node});
+            rows.insert(rows.end(), more.begin(), more.end());
+        }
+        std::ranges::sort(rows);
+        rows.erase(std::unique(rows.begin(), rows.end()), rows.end());
+        Eigen::VectorXd x = Eigen::VectorXd::Zero(nodal.size);
+        nodal.addTo(x, pos, 1.0);
+        nodal.addTo(x, neg, -1.0);
+        solveRows(rows, x);
+        std::array<double, n> out{};
+        for (std::size_t i = 0; i < n; ++i) {
+            out[i] = nodal.value(x, nodes[i]);
+        }
+        return out;
+    }
 
     Nodal nodal;
     NodalFactor factor;
-    Eigen::VectorXd open;  // voltages without a fault
-};
+    Eigen::VectorXd diagonal;  // D of the factors
+    Eigen::VectorXd open;      // voltages without a fault
 
-FaultStudy::FaultStudy(FaultStudy&&) noexcept = default;
-FaultStudy& FaultStudy::operator=(FaultStudy&&) noexcept = default;
-FaultStudy::~FaultStudy() = default;
+private:
+    [[nodiscard]] const Lower& lower() const { return factor.matrixL().nestedExpression(); }
 
-FaultStudy::FaultStudy(const Network& network) : state_(std::make_unique<State>(network)) {
-    State& s = *state_;
-    s.factor.compute(s.nodal.matrix(s.nodal.entries));
-    const bool empty = s.nodal.size == 0;
-    promise(empty || s.factor.info() == Eigen::Success, "a connected network factorises");
-    s.open = empty ? s.nodal.injected : Eigen::VectorXd(s.factor.solve(s.nodal.injected));
-}
-
-Amps Fault::through(const Resistor& r) const {
-    return (node[static_cast<std::size_t>(r.a)] - node[static_cast<std::size_t>(r.b)]) /
-           r.resistance;
-}
-
-Fault FaultStudy::between(int pos, int neg) const {
-    const State& s = *state_;
-    Fault out;
-    out.node.assign(s.nodal.unknown.size(), volts(0.0));
-    if (pos == neg || !connected(s.nodal.parts, pos, neg)) {
+    // Rows from those of the nodes up to the root of the elimination tree: a row's parent is the
+    // first below it in its column. Only these take part when a current enters at the nodes.
+    [[nodiscard]] std::vector<int> ancestors(std::initializer_list<int> nodes) const {
+        std::vector<int> out;
+        for (const int node : nodes) {
+            int row = nodal.unknown[at(node)];
+            while (row >= 0) {
+                out.push_back(row);
+                const Lower::InnerIterator below(lower(), row);
+                row = below ? static_cast<int>(below.row()) : -1;
+            }
+        }
         return out;
     }
-    Eigen::VectorXd unit = Eigen::VectorXd::Zero(s.open.size());
-    s.nodal.addTo(unit, pos, 1.0);
-    s.nodal.addTo(unit, neg, -1.0);
-    const Eigen::VectorXd response = s.factor.solve(unit);
-    const double voltage = s.nodal.value(s.open, pos) - s.nodal.value(s.open, neg);
-    const double resistance = s.nodal.value(response, pos) - s.nodal.value(response, neg);
-    const double current = voltage / resistance;
-    out.current = amps(current);
-    const Eigen::VectorXd shorted = s.open - current * response;
-    for (std::size_t node = 0; node < out.node.size(); ++node) {
-        out.node[node] = volts(s.nodal.value(shorted, static_cast<int>(node)));
+
+    // L D L' x = b over rows that hold all their ancestors, in rising order.
+    void solveRows(const std::vector<int>& rows, Eigen::VectorXd& x) const {
+        for (const int row : rows) {
+            for (Lower::InnerIterator l(lower(), row); l; ++l) {
+                x[l.row()] -= l.value() * x[row];
+            }
+        }
+        for (std::size_t i = rows.size(); i-- > 0;) {
+            double sum = x[rows[i]] / diagonal[rows[i]];
+            for (Lower::InnerIterator l(lower(), rows[i]); l; ++l) {
+                sum -= l.value() * x[l.row()];
+            }
+            x[rows[i]] = sum;
+        }
     }
+};
+
+FaultStudy::FaultStudy(const Network& network) : state_(std::make_shared<const State>(network)) {}
+
+Amps FaultStudy::Fault::through(const Resistor& r) const {
+    if (!state_) {
+        return {};
+    }
+    const auto [a, b] = state_->response(pos_, neg_, std::array{r.a, r.b});
+    const double open = state_->openAt(r.a) - state_->openAt(r.b);
+    return volts(open - current_.si() * (a - b)) / r.resistance;
+}
+
+FaultStudy::Fault FaultStudy::between(int pos, int neg) const {
+    Fault out;
+    if (pos == neg || !connected(state_->nodal.parts, pos, neg)) {
+        return out;
+    }
+    const auto [a, b] = state_->response(pos, neg, std::array{pos, neg});
+    out.state_ = state_;
+    out.pos_ = pos;
+    out.neg_ = neg;
+    out.current_ = amps((state_->openAt(pos) - state_->openAt(neg)) / (a - b));
     return out;
 }
 

@@ -6,36 +6,38 @@
 // Law 1: adding a battery in parallel never lowers Ik. Law 2: adding resistance never raises it.
 
 #include <memory>
-#include <vector>
 
 #include "core/circuit/network.h"
 
 namespace spirk {
 
-struct Fault {
-    Amps current;             // through the short
-    std::vector<Volts> node;  // potentials while it lasts
-
-    // Through a resistor of the network, from a to b.
-    [[nodiscard]] Amps through(const Resistor& resistor) const;
-};
-
 class FaultStudy {
+    struct State;
+
 public:
+    // A short while it lasts.
+    class Fault {
+    public:
+        [[nodiscard]] Amps current() const { return current_; }
+        // Through a resistor of the network, from a to b.
+        [[nodiscard]] Amps through(const Resistor& resistor) const;
+
+    private:
+        friend class FaultStudy;
+        std::shared_ptr<const State> state_;
+        int pos_ = 0, neg_ = 0;
+        Amps current_;
+    };
+
     // Takes the network's resistors and sources; same requirements as solve().
     explicit FaultStudy(const Network& network);
-    FaultStudy(FaultStudy&&) noexcept;
-    FaultStudy& operator=(FaultStudy&&) noexcept;
-    FaultStudy(const FaultStudy&) = delete;
-    FaultStudy& operator=(const FaultStudy&) = delete;
-    ~FaultStudy();
 
-    // A dead short between two nodes. Zero current where they are not in the same live part.
+    // A dead short between two nodes. Zero current where they are not in the same live part. Takes
+    // the time of the few nodes between these two and the root of the elimination, not of all.
     [[nodiscard]] Fault between(int pos, int neg) const;
 
 private:
-    struct State;
-    std::unique_ptr<State> state_;
+    std::shared_ptr<const State> state_;
 };
 
 }  // namespace spirk

@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 #include "core/circuit/network.h"
 #include "core/circuit/nodal.h"
+#include "core/circuit/prune.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -14,6 +16,8 @@ namespace {
 constexpr double kCollapse = 0.2;
 constexpr int kMostHalvings = 12;
 constexpr int kServableSteps = 24;
+// Judgement: so many terms meet at a node of a van, each rounded.
+constexpr double kRoundings = 16.0;
 
 std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
@@ -124,6 +128,13 @@ public:
             largest = std::max(largest, std::fabs(b.current));
         });
         return largest;
+    }
+
+    // What sums of currents cannot be told from zero at `v`: rounding of the largest of their terms.
+    [[nodiscard]] double rounding(const Vector& v) const {
+        const double stiffest = linear_.diagonal().lpNorm<Eigen::Infinity>();
+        return kRoundings * std::numeric_limits<double>::epsilon() * stiffest *
+               v.lpNorm<Eigen::Infinity>();
     }
 
     // Start: the network with its constant currents only. Every other load draws more, so that this
@@ -246,7 +257,8 @@ NewtonResult newton(Equations& eq, double scale, const Vector& start) {
     }
     Vector f = eq.residual(out.v, scale);
     for (; out.iterations < kMostIterations; ++out.iterations) {
-        const double tolerance = kCurrentTolerance * eq.currentScale(out.v, scale);
+        const double tolerance =
+            std::max(kCurrentTolerance * eq.currentScale(out.v, scale), eq.rounding(out.v));
         if (f.lpNorm<Eigen::Infinity>() <= tolerance) {
             out.converged = true;
             return out;
@@ -331,9 +343,7 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
     }
 }
 
-}  // namespace
-
-Solution solve(const Network& network) {
+Solution solveWhole(const Network& network) {
     Equations eq(network);
     const Vector start = eq.start();
     NewtonResult best = attempt(network, eq, 1.0, start);
@@ -361,6 +371,13 @@ Solution solve(const Network& network) {
     }
     fillCurrents(network, eq, best.v, out);
     return out;
+}
+
+}  // namespace
+
+Solution solve(const Network& network) {
+    const Pruned rest = pruned(network);
+    return expanded(network, rest, solveWhole(rest.network));
 }
 
 }  // namespace spirk

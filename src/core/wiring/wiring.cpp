@@ -15,6 +15,7 @@ Wiring wire(const Plan& plan, const Library& library, const ChosenGear& gear, co
     addBladeBlock(draft);
     Wiring out;
     out.findings = amendStructure(draft);
+    draft.circuit = indexed(std::move(draft.circuit));
     out.sizing = sizingMoments(draft);
     out.moments = shownMoments(draft);
     out.circuit = std::move(draft.circuit);
