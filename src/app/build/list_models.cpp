@@ -51,7 +51,8 @@ QVariant ListModel::data(const QModelIndex& index, int role) const {
         return {};
     }
     if (role == Qt::DisplayRole || role == Qt::ToolTipRole) {
-        return rows_[static_cast<std::size_t>(index.row())].value(index.column());
+        const QString text = rows_[static_cast<std::size_t>(index.row())].value(index.column());
+        return role == Qt::DisplayRole ? text : tip(text);
     }
     if (role == Qt::TextAlignmentRole) {
         const bool right = std::ranges::find(right_, index.column()) != right_.end();

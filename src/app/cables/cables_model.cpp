@@ -160,8 +160,9 @@ QVariant CablesModel::look(int row, int column, int role) const {
     }
     const Derivation* why =
         role == Qt::ToolTipRole ? shown().why.find(figureOf(index(row, column))) : nullptr;
-    return why == nullptr ? QVariant()
-                          : QVariant(q(why->title) + ": " + q(why->result) + "\n" + q(why->note));
+    return why == nullptr
+               ? QVariant()
+               : QVariant(tip(q(why->title) + ": " + q(why->result) + "\n" + q(why->note)));
 }
 
 bool CablesModel::editable(int row, int column) const {

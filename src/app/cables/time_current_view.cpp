@@ -64,7 +64,7 @@ void TimeCurrentView::refresh() {
     }
     setAccessibleName(tr("Time and current of the chosen conductor"));
     setAccessibleDescription(words_);
-    setToolTip(words_);
+    setToolTip(tip(words_));
     update();
 }
 

@@ -18,6 +18,12 @@ ChecksStation::ChecksStation(Document& document, Selection& selection, QWidget* 
     area_->setWidgetResizable(true);
     auto* inner = new QWidget(area_);
     cards_ = new QVBoxLayout(inner);
+    more_ = new QPushButton(inner);
+    more_->setObjectName("checks.more");
+    connect(more_, &QPushButton::clicked, this, [this] {
+        most_ += kCardsAtOnce;
+        refresh();
+    });
     area_->setWidget(inner);
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(head_);
@@ -46,14 +52,18 @@ void ChecksStation::refresh() {
             : tr("What the rules found. A mend is one step that can be undone; where a mend could "
                  "itself be dangerous there is none."));
     const int position = area_->verticalScrollBar()->value();
-    std::vector<Shown> now;
+    std::vector<const Finding*> all;
     // What is accepted stays listed, below what is open.
     for (const bool accepted : {false, true}) {
         for (const Finding& finding : design().checks.findings) {
             if (isAccepted(plan(), finding) == accepted) {
-                now.push_back(cardFor(finding));
+                all.push_back(&finding);
             }
         }
+    }
+    std::vector<Shown> now;
+    for (std::size_t i = 0; i < all.size() && i < most_; ++i) {
+        now.push_back(cardFor(*all[i]));
     }
     for (const Shown& before : shown_) {
         if (std::ranges::find(now, before.card, &Shown::card) == now.end()) {
@@ -70,6 +80,10 @@ void ChecksStation::refresh() {
         cards_->addWidget(each.card);
         each.card->show();
     }
+    const int hidden = static_cast<int>(all.size() - shown_.size());
+    more_->setText(tr("Show more: %n findings are not shown yet", nullptr, hidden));
+    more_->setVisible(hidden > 0);
+    cards_->addWidget(more_, 0, Qt::AlignLeft);
     cards_->addStretch(1);
     area_->verticalScrollBar()->setValue(position);
 }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QLabel>
+#include <QPushButton>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
@@ -33,6 +34,10 @@ private:
     QLabel* head_;
     QScrollArea* area_;
     QVBoxLayout* cards_;
+    QPushButton* more_ = nullptr;
+    // Judgement: as many as anybody reads at one sitting; a plan gone wrong has thousands.
+    static constexpr std::size_t kCardsAtOnce = 60;
+    std::size_t most_ = kCardsAtOnce;
     std::vector<Shown> shown_;
 };
 

@@ -88,7 +88,7 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
     auto* layout = new QHBoxLayout(bar);
     layout->setContentsMargins(0, 2, 0, 0);
     for (std::size_t i = 0; i < finding.mends.size(); ++i) {
-        auto* button = new QPushButton(q(finding.mends[i].label), bar);
+        auto* button = new QPushButton(unmarked(q(finding.mends[i].label)), bar);
         button->setObjectName(QStringLiteral("checks.mend.%1.%2").arg(q(finding.id)).arg(i));
         button->setToolTip(tr("Mends this in one step that can be undone"));
         connect(button, &QPushButton::clicked, this, [&document, mend = finding.mends[i]] {

@@ -49,6 +49,7 @@ NeedsStation::NeedsStation(Document& document, Selection& selection, QWidget* pa
     table_->setModel(model_);
     table_->stretch(NeedsModel::Name);
     totals_->setObjectName("needs.totals");
+    totals_->setTextFormat(Qt::PlainText);
     auto* splitter = new QSplitter(Qt::Vertical, pages_);
     splitter->addWidget(table_);
     splitter->addWidget(ribbon_);

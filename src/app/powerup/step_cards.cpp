@@ -72,6 +72,7 @@ StepCards::StepCards(QWidget* parent) : QWidget(parent) {
     text_->setObjectName("powerup.cards.text");
     text_->setAccessibleName(tr("The step"));
     text_->setWordWrap(true);
+    text_->setTextFormat(Qt::RichText);
     text_->setAlignment(Qt::AlignTop);
     text_->setMargin(12);
     scroll_ = new QScrollArea(this);

@@ -6,6 +6,7 @@
 #include <QFileInfo>
 #include <QUndoCommand>
 
+#include "app/shared/text.h"
 #include "core/build/build.h"
 #include "core/files/read_file.h"
 #include "core/plan/edit.h"
@@ -32,7 +33,7 @@ QByteArray fingerprint(const std::string& text) {
 class EditCommand : public QUndoCommand {
 public:
     EditCommand(Document& document, const QString& text, Plan before, Plan after, MergeKey key)
-        : QUndoCommand(text),
+        : QUndoCommand(unmarked(text)),
           document_(document),
           before_(std::move(before)),
           after_(std::move(after)),

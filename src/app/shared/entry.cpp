@@ -19,6 +19,7 @@ Entry::Entry(const QString& objectName,
     field_->setObjectName(objectName);
     field_->setAccessibleName(accessibleName);
     problem_->setWordWrap(true);
+    problem_->setTextFormat(Qt::PlainText);
     problem_->hide();
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);

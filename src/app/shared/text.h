@@ -4,6 +4,7 @@
 
 #include <QCoreApplication>
 #include <QString>
+#include <QTextDocument>
 #include <string>
 
 #include "core/checks/checks.h"
@@ -26,6 +27,14 @@ namespace spirk::app {
 
 // '1 danger, 2 faults': what there is, gravest first, at most `kinds` of them.
 [[nodiscard]] QString severityText(const SeverityCount& count, int kinds);
+
+// For a tool tip: text of a plan as it stands. A tip would take what looks like markup for markup,
+// and load what it names.
+[[nodiscard]] inline QString tip(const QString& text) {
+    return Qt::mightBeRichText(text) ? "<span>" + text.toHtmlEscaped() + "</span>" : text;
+}
+// For a button or a menu: '&' would mark a letter.
+[[nodiscard]] inline QString unmarked(QString text) { return text.replace('&', "&&"); }
 
 // What an appliance is plugged into: '12 V', '24 V', '12/24 V', 'mains'.
 [[nodiscard]] QString suppliedText(Feed feed, Supplied supplied);

@@ -177,7 +177,7 @@ void AmendMenu::fillPlaces() {
         } else {
             next.van.placed[d->id] = place.id;
         }
-        QAction* action = place_->addAction(q(place.name));
+        QAction* action = place_->addAction(unmarked(q(place.name)));
         action->setObjectName("amend.place." + q(place.id.value));
         action->setCheckable(true);
         action->setChecked(place.id == d->place);

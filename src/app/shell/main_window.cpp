@@ -202,8 +202,7 @@ void MainWindow::fillRecent(QMenu* menu) {
     menu->clear();
     const QStringList paths = recentPlans();
     for (const QString& path : paths) {
-        // '&' would mark a letter.
-        QAction* open = menu->addAction(QFileInfo(path).fileName().replace('&', "&&"));
+        QAction* open = menu->addAction(unmarked(QFileInfo(path).fileName()));
         open->setObjectName("file.recent." + QFileInfo(path).fileName());
         connect(open, &QAction::triggered, this, [this, path] { files_->openInstead(path); });
     }

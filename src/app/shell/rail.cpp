@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <QStyledItemDelegate>
 
+#include "app/shared/text.h"
 #include "app/shared/theme.h"
 
 namespace spirk::app {
@@ -96,9 +97,9 @@ QVariant RailModel::data(const QModelIndex& index, int role) const {
         case Qt::AccessibleTextRole:
             return station.title() + ", " + station.summary();
         case Qt::ToolTipRole:
-            return tr("%1: %2 (Ctrl+%3)")
-                .arg(station.title(), station.summary())
-                .arg(index.row() + 1);
+            return tip(tr("%1: %2 (Ctrl+%3)")
+                           .arg(station.title(), station.summary())
+                           .arg(index.row() + 1));
         default:
             return {};
     }

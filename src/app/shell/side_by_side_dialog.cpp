@@ -65,6 +65,7 @@ SideBySideDialog::SideBySideDialog(Document& document, QWidget* parent)
     head_ = new QLabel(this);
     head_->setObjectName("sideBySide.head");
     head_->setWordWrap(true);
+    head_->setTextFormat(Qt::PlainText);
     table_ = new QTableView(this);
     table_->setObjectName("sideBySide.table");
     table_->setAccessibleName(tr("Size and fuse of each conductor by region"));

@@ -44,6 +44,7 @@ Strip::Strip(Document& document, Selection& selection, QWidget* parent)
     findings_->setToolTip(tr("Show the findings"));
     connect(findings_, &QToolButton::clicked, this, &Strip::findingsAsked);
     consequence_ = new QLabel(this);
+    consequence_->setTextFormat(Qt::PlainText);
     consequence_->setObjectName("strip.consequence");
     consequence_->setAccessibleName(tr("What the last edit changed"));
     consequence_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -84,7 +85,7 @@ void Strip::refresh() {
     findings_->setIcon(markIcon(s.findings, fontMetrics().height() * 3 / 4));
     const QString& last = document_.consequence();
     consequence_->setText(last.isEmpty() ? QString() : tr("Last edit: %1").arg(last));
-    consequence_->setToolTip(consequence_->text());
+    consequence_->setToolTip(tip(consequence_->text()));
 }
 
 }  // namespace spirk::app

@@ -104,7 +104,9 @@ QComboBox* SupplyStation::combo(QFormLayout* form, const QString& name, const QS
     // Long names are read in the open list and in the tip.
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(kNameLetters);
-    connect(box, &QComboBox::currentTextChanged, box, &QWidget::setToolTip);
+    connect(box, &QComboBox::currentTextChanged, box, [box](const QString& text) {
+        box->setToolTip(tip(text));
+    });
     form->addRow(label, box);
     return box;
 }

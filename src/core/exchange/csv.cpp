@@ -2,10 +2,38 @@
 #include "core/exchange/csv.h"
 
 #include <charconv>
+#include <string_view>
+#include <utility>
 
 namespace spirk {
 
 namespace {
+
+bool isNumber(const std::string& cell) {
+    double ignored = 0.0;
+    const char* end = cell.data() + cell.size();
+    const auto read = std::from_chars(cell.data(), end, ignored);
+    return read.ec == std::errc() && read.ptr == end;
+}
+
+// A spreadsheet takes a cell that begins like this for a formula and runs it. The usual way to have
+// it as text is an apostrophe before it; one that is there already gets another, so that reading
+// gives back what was written.
+bool readsAsFormula(const std::string& cell) {
+    const std::size_t first = cell.find_first_not_of('\'');
+    return first != std::string::npos &&
+           std::string_view("=+-@\t\r").find(cell[first]) != std::string_view::npos;
+}
+
+std::string asText(const std::string& cell) {
+    return readsAsFormula(cell) && !isNumber(cell) ? "'" + cell : cell;
+}
+std::string fromText(std::string cell) {
+    if (cell.starts_with('\'') && readsAsFormula(cell)) {
+        cell.erase(0, 1);
+    }
+    return cell;
+}
 
 std::string quoted(const std::string& cell) {
     if (cell.find_first_of(",\"\r\n") == std::string::npos) {
@@ -42,7 +70,7 @@ std::string writeCsv(const std::vector<CsvRow>& rows) {
     std::string out;
     for (const CsvRow& row : rows) {
         for (std::size_t i = 0; i < row.size(); ++i) {
-            out += (i == 0 ? "" : ",") + quoted(row[i]);
+            out += (i == 0 ? "" : ",") + quoted(asText(row[i]));
         }
         out += "\r\n";
     }
@@ -56,7 +84,7 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text) {
     bool inQuotes = false;
     int line = 1;
     int quoteLine = 0;
-    const auto endCell = [&] { row.push_back(std::exchange(cell, {})); };
+    const auto endCell = [&] { row.push_back(fromText(std::exchange(cell, {}))); };
     const auto endRow = [&] {
         endCell();
         rows.push_back(std::exchange(row, {}));

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // Comma-separated tables after RFC 4180: quoted where needed, CRLF line ends, UTF-8, plain numbers
-// in the unit that the column names.
+// in the unit that the column names. A text that a spreadsheet would run as a formula has an
+// apostrophe before it, which reading takes away again.
 
 #include <string>
 #include <vector>
