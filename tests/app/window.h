@@ -54,6 +54,8 @@ protected:
         QSettings().clear();
         const QString demo = QString(SPIRK_DATA_DIR) + "/demo";
         window = std::make_unique<app::MainWindow>(libraries(), demo, dialogs);
+        // As wide as the drawer asks for, whatever the platform's screen is.
+        window->resize(1280, 800);
         window->show();
         ASSERT_TRUE(QTest::qWaitForWindowExposed(window.get()));
         // Without a window manager nobody else gives it the focus that shortcuts need.

@@ -8,12 +8,15 @@
 #include <QHBoxLayout>
 #include <QMenuBar>
 #include <QMimeData>
+#include <QResizeEvent>
 #include <QScreen>
+#include <QScrollArea>
 #include <QSplitter>
 #include <QStyle>
 #include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <array>
 
 #include "app/build/build_station.h"
 #include "app/cables/cables_station.h"
@@ -91,7 +94,13 @@ void MainWindow::makeStations() {
                  new BuildStation(document_, selection_, stack_),
                  powerUp};
     for (Station* station : stations_) {
-        stack_->addWidget(station);
+        // A window smaller than the station needs shows a part of it, not all of it too small.
+        auto* area = new QScrollArea(stack_);
+        area->setFrameShape(QFrame::NoFrame);
+        area->setWidgetResizable(true);
+        area->setFocusPolicy(Qt::NoFocus);
+        area->setWidget(station);
+        stack_->addWidget(area);
         connect(station, &Station::notice, this, &MainWindow::showNotice);
     }
     auto* amend = new AmendMenu(document_, selection_, dialogs_, this);
@@ -275,6 +284,9 @@ void MainWindow::makeViewMenu() {
     menuBar()->addMenu(menu);
     connect(menu, &ViewMenu::stationAsked, this, &MainWindow::showStation);
     connect(menu, &ViewMenu::drawerAsked, drawer_, &QWidget::setVisible);
+    drawerAction_ = menu->findChild<QAction*>("view.drawer");
+    // The answer stands there.
+    connect(&selection_, &Selection::whyAsked, this, [this] { drawerAction_->setChecked(true); });
     connect(menu, &ViewMenu::fullScreenAsked, this, [this](bool on) {
         setWindowState(windowState().setFlag(Qt::WindowFullScreen, on));
     });
@@ -356,6 +368,44 @@ void MainWindow::openRecovered(LeftBehind left) {
         tr("'%1' (%2) was open when Spirk was stopped. It is back with all its changes, which "
            "are not saved yet: save it, or open the file again to drop them.")
             .arg(name, file));
+}
+
+// A narrow window is the station's: the drawer makes room when it becomes narrow, comes back when
+// it is wide again, and can be had in between.
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    int station = 0;
+    for (const Station* each : stations_) {
+        station = std::max(station, each->minimumSizeHint().width());
+    }
+    const int needed = station + rail_->minimumWidth() + drawer_->minimumWidth();
+    const bool was = event->oldSize().width() < 0 || event->oldSize().width() >= needed;
+    const bool is = event->size().width() >= needed;
+    if (was && !is && drawerAction_->isChecked()) {
+        madeRoom_ = true;
+        drawerAction_->setChecked(false);
+    } else if (!was && is && madeRoom_) {
+        madeRoom_ = false;
+        drawerAction_->setChecked(true);
+    }
+    giveStation(is ? station : width());
+}
+
+// What the station lacks comes out of the drawer first, then out of the rail.
+void MainWindow::giveStation(int wanted) {
+    auto* splitter = findChild<QSplitter*>("splitter");
+    QList<int> sizes = splitter->sizes();
+    int lacking = wanted - sizes[1];
+    const std::array<QWidget*, 3> parts{rail_, nullptr, drawer_};
+    for (const int i : {2, 0}) {
+        const int spare =
+            std::max(0, sizes[i] - parts[static_cast<std::size_t>(i)]->minimumWidth());
+        const int taken = std::clamp(lacking, 0, spare);
+        sizes[i] -= taken;
+        sizes[1] += taken;
+        lacking -= taken;
+    }
+    splitter->setSizes(sizes);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

@@ -50,6 +50,7 @@ public:
 
 protected:
     void closeEvent(QCloseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     // A plan's file may be dropped on the window.
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
@@ -57,6 +58,7 @@ protected:
 private:
     // At most what the screen has room for.
     [[nodiscard]] QSize usualSize() const;
+    void giveStation(int wanted);
     void makeStations();
     void makeFrame();
     void makeFileMenu();
@@ -89,6 +91,8 @@ private:
     RailModel* railModel_ = nullptr;
     Drawer* drawer_ = nullptr;
     Notices* notices_ = nullptr;
+    QAction* drawerAction_ = nullptr;
+    bool madeRoom_ = false;  // the drawer was closed because the window is narrow
 };
 
 }  // namespace spirk::app

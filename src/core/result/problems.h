@@ -10,7 +10,7 @@
 namespace spirk {
 
 // Judgement: as many as are read before the file is looked at again.
-inline constexpr std::size_t kMostShownProblems = 10;
+inline constexpr std::size_t kMostShownProblems = 6;
 
 // One line each; where there are more, the last line says how many.
 [[nodiscard]] inline std::vector<std::string> shownLines(const std::vector<Error>& problems) {
