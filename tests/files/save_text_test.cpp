@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What saving promises: links, modes and owners stay, what is no file is never replaced, and whatever
-// fails, the old file or the new one is there, and the failure is told.
+// What saving promises: links, modes and owners stay, what is no file is never replaced, and
+// whatever fails, the old file or the new one is there, and the failure is told.
 #include "core/files/save_text.h"
 
 #include <fcntl.h>
@@ -33,7 +33,9 @@ protected:
         fs::create_directories(folder);
     }
     [[nodiscard]] std::string in(const std::string& name) const { return folder + "/" + name; }
-    static void put(const std::string& path, const std::string& text) { std::ofstream(path) << text; }
+    static void put(const std::string& path, const std::string& text) {
+        std::ofstream(path) << text;
+    }
     [[nodiscard]] std::size_t files() const {
         return static_cast<std::size_t>(
             std::distance(fs::directory_iterator(folder), fs::directory_iterator()));
@@ -130,8 +132,12 @@ TEST_F(Saving, WhatIsNoFileIsNeverReplaced) {
                      reinterpret_cast<const sockaddr*>(&address),  // NOLINT: as the system asks
                      sizeof address),
               0);
-    for (const std::string& path : {in("pipe"), in("socket"), in("folder"), std::string("/dev/null"),
-                                    std::string("/dev/full"), std::string("/dev/stdout")}) {
+    for (const std::string& path : {in("pipe"),
+                                    in("socket"),
+                                    in("folder"),
+                                    std::string("/dev/null"),
+                                    std::string("/dev/full"),
+                                    std::string("/dev/stdout")}) {
         const auto before = fs::status(path).type();
         EXPECT_FALSE(saveText("new", path).has_value()) << path;
         EXPECT_EQ(fs::status(path).type(), before) << path;
@@ -262,7 +268,8 @@ TEST_F(Saving, OneFileIsKnownByWhateverName) {
     fs::create_symlink("plan", in("link"));
     fs::create_hard_link(in("plan"), in("twin"));
     put(in("other"), "x");
-    EXPECT_TRUE(sameFile(in("plan"), folder + "/../" + fs::path(folder).filename().string() + "/plan"));
+    EXPECT_TRUE(
+        sameFile(in("plan"), folder + "/../" + fs::path(folder).filename().string() + "/plan"));
     EXPECT_TRUE(sameFile(in("plan"), in("link")));
     EXPECT_TRUE(sameFile(in("plan"), in("twin")));
     EXPECT_FALSE(sameFile(in("plan"), in("other")));

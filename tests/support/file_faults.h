@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// A layer between this program and its files that makes one call fail: the system's own write, flush,
-// rename and close are stood in for, whoever calls them, the toolkit too. Only files in one folder are
-// meant; all else goes through.
+// A layer between this program and its files that makes one call fail: the system's own write,
+// flush, rename and close are stood in for, whoever calls them, the toolkit too. Only files in one
+// folder are meant; all else goes through.
 
 #include <string>
 
