@@ -30,6 +30,20 @@ Finding noWay(const Conductor& c, const PlaceId& from, const PlaceId& to) {
     return out;
 }
 
+Finding placedNowhere(const DeviceId& device, const PlaceId& place) {
+    Finding out;
+    out.id = "PLACED " + device.value;
+    out.rule = "PLACED";
+    out.severity = Severity::Advice;
+    out.where = {subject(device)};
+    out.what = {"The plan gives '{device}' a place ('{place}'), but has no such device now.",
+                {{"device", device.value}, {"place", place.value}}};
+    out.why = {"It may be gear that you took out, or a name that was mistyped in the file.", {}};
+    out.remedy = {"Leave it for when the device is back, or correct the name in the file.", {}};
+    out.source = "the plan's table of places";
+    return out;
+}
+
 std::string routeText(const Ways& ways, const std::vector<PlaceId>& places) {
     std::string out;
     for (const PlaceId& id : places) {
@@ -60,6 +74,11 @@ public:
         }
         for (const Conductor& c : circuit_.conductors) {
             out_.routes.push_back(routeOf(c));
+        }
+        for (const auto& [device, place] : plan_.van.placed) {
+            if (!places_.contains(device)) {
+                out_.findings.push_back(placedNowhere(device, place));
+            }
         }
         equalise("+");
         equalise("-");
