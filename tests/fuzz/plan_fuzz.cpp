@@ -3,20 +3,7 @@
 // unchanged, and that can be designed.
 #include "core/design/design.h"
 #include "core/plan/plan_file.h"
-#include "tests/fuzz/fuzz.h"
-
-namespace {
-
-const spirk::Libraries& libraries() {
-    static const spirk::Libraries loaded = [] {
-        auto read = spirk::loadLibraries(SPIRK_DATA_DIR);
-        spirk::fuzz::law(read.has_value(), "the shipped tables load");
-        return std::move(*read);
-    }();
-    return loaded;
-}
-
-}  // namespace
+#include "tests/fuzz/libraries.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     using namespace spirk;  // NOLINT(google-build-using-namespace): the entry point is outside
@@ -29,7 +16,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     const PlanReading again = readPlan(written, "again");
     fuzz::law(again.plan.has_value(), "what was written can be read");
     fuzz::law(writePlan(*again.plan) == written, "written twice, the same bytes");
-    const Library& library = libraryFor(libraries(), first.plan->region);
+    const Library& library = libraryFor(fuzz::libraries(), first.plan->region);
     fuzz::law(!design(*first.plan, library).why.all().empty(), "a plan that is read is designed");
     return 0;
 }
