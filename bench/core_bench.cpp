@@ -55,7 +55,54 @@ void designOfManyLoads(benchmark::State& state) {
         benchmark::DoNotOptimize(spirk::design(plan, library()));
     }
 }
-BENCHMARK(designOfManyLoads)->Arg(40)->Arg(120)->Unit(benchmark::kMillisecond);
+BENCHMARK(designOfManyLoads)->Arg(40)->Arg(120)->Arg(1000)->Unit(benchmark::kMillisecond);
+
+// The demo with loads that each have a circuit of their own.
+void designOfManyCircuits(benchmark::State& state) {
+    spirk::Plan plan = demo();
+    for (int i = 0; i < state.range(0); ++i) {
+        spirk::Appliance load = plan.appliances.front();
+        load.id = spirk::ApplianceId("more." + std::to_string(i));
+        load.feed = spirk::Feed::Dc;
+        load.rated = spirk::watts(70.0);
+        load.measured.reset();
+        plan.appliances.push_back(std::move(load));
+    }
+    for ([[maybe_unused]] auto _ : state) {
+        benchmark::DoNotOptimize(spirk::design(plan, library()));
+    }
+}
+BENCHMARK(designOfManyCircuits)->Arg(250)->Arg(1000)->Unit(benchmark::kMillisecond);
+
+// The demo in a van of a chain of places.
+void designInManyPlaces(benchmark::State& state) {
+    spirk::Plan plan = demo();
+    spirk::PlaceId before = plan.van.places.front().id;
+    for (int i = 0; i < state.range(0); ++i) {
+        const spirk::PlaceId id("more." + std::to_string(i));
+        plan.van.places.push_back({id, "place", spirk::celsius(30.0)});
+        plan.van.ways.push_back({before, id, spirk::metres(0.01), spirk::Bundling::Loose});
+        plan.appliances[static_cast<std::size_t>(i) % plan.appliances.size()].place = id;
+        before = id;
+    }
+    for ([[maybe_unused]] auto _ : state) {
+        benchmark::DoNotOptimize(spirk::design(plan, library()));
+    }
+}
+BENCHMARK(designInManyPlaces)->Arg(200)->Arg(2000)->Unit(benchmark::kMillisecond);
+
+// The demo with amendments of what is not there.
+void designWithDeadAmendments(benchmark::State& state) {
+    spirk::Plan plan = demo();
+    for (int i = 0; i < state.range(0); ++i) {
+        plan.amendments.push_back(spirk::SetSize{spirk::ConductorId("nothing." + std::to_string(i)),
+                                                 spirk::squareMillimetres(6.0)});
+    }
+    for ([[maybe_unused]] auto _ : state) {
+        benchmark::DoNotOptimize(spirk::design(plan, library()));
+    }
+}
+BENCHMARK(designWithDeadAmendments)->Arg(1000)->Arg(10000)->Unit(benchmark::kMillisecond);
 
 void diagramOfTheDemo(benchmark::State& state) {
     const spirk::Design d = spirk::design(demo(), library());

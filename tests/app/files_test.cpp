@@ -287,6 +287,20 @@ TEST_F(Files, AModifiedPlanLooksModifiedWhateverItsName) {
     }
 }
 
+// What is saved can be opened again: an edit that its file could not hold is not made.
+TEST_F(Files, AnEditBeyondTheLimitsOfTheFileIsRefused) {
+    trigger("file.demo");
+    const Plan before = plan();
+    typeInto("needs.table", 0, 0, QString(600, 'x'));
+    EXPECT_EQ(plan(), before);
+    EXPECT_TRUE(window->noticeText().contains("500 bytes")) << window->noticeText().toStdString();
+    Plan many = plan();
+    many.appliances.resize(2001, many.appliances.front());
+    window->document().push("many", std::move(many));
+    EXPECT_EQ(plan(), before);
+    EXPECT_TRUE(window->noticeText().contains("2000 appliances"));
+}
+
 TEST_F(Files, WhatBreaksTheComputationIsNotMadeAndIsSaid) {
     const Plan before = plan();
     Plan broken = plan();

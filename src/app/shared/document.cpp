@@ -10,6 +10,7 @@
 #include "core/build/build.h"
 #include "core/files/read_file.h"
 #include "core/plan/edit.h"
+#include "core/plan/limits.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/references.h"
 #include "core/result/promise.h"
@@ -72,6 +73,10 @@ Document::Document(const Libraries& libraries, QObject* parent)
 Document::~Document() { undo_.disconnect(); }
 
 void Document::push(const QString& text, Plan next, const MergeKey& key) {
+    if (const auto beyond = beyondLimits(next); !beyond.empty()) {
+        emit refused(q(oneLine(beyond.front())));
+        return;
+    }
     try {
         ahead_ = designed(next);
     } catch (const BrokenPromise& e) {

@@ -61,6 +61,8 @@ public:
     [[nodiscard]] Result<QString> save(const QString& path);
 
 signals:
+    // An edit was not made: its plan could not be saved and opened again.
+    void refused(const QString& why);
     void broke(const QString& what);
     void designChanged();
     void fileChanged();

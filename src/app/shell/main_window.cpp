@@ -67,6 +67,7 @@ MainWindow::MainWindow(const Libraries& libraries, const QString& demos, Dialogs
                       "defect of Spirk's (%1): please report it.")
                        .arg(what));
     });
+    connect(&document_, &Document::refused, this, &MainWindow::showNotice);
     connect(files_, &PlanFiles::notice, this, &MainWindow::showNotice);
     connect(files_, &PlanFiles::opened, this, [this] { selection_.select(std::nullopt); });
     resize(usualSize());

@@ -18,7 +18,7 @@ namespace spirk::app {
 
 namespace {
 
-const char* const kPlanFilter = QT_TRANSLATE_NOOP("PlanFiles", "Spirk plans (*.spirk)");
+const char* const kPlanFilter = QT_TRANSLATE_NOOP("spirk::app::PlanFiles", "Spirk plans (*.spirk)");
 const char* const kPlanEnding = ".spirk";
 const char* const kGearEnding = ".spirkgear";
 constexpr std::size_t kMostShownKept = 6;
@@ -36,13 +36,14 @@ QString linesOf(const std::vector<Error>& problems) {
 const std::vector<Demo>& demos() {
     static const std::vector<Demo> all{
         {"file.demo",
-         QT_TRANSLATE_NOOP("PlanFiles", "A &bookbinder's long van (Europe, 12 V)"),
+         QT_TRANSLATE_NOOP("spirk::app::PlanFiles", "A &bookbinder's long van (Europe, 12 V)"),
          "bookbinder.spirk"},
         {"file.demo.stargazer",
-         QT_TRANSLATE_NOOP("PlanFiles", "A &stargazer's high van (North America, 24 V)"),
+         QT_TRANSLATE_NOOP("spirk::app::PlanFiles",
+                           "A &stargazer's high van (North America, 24 V)"),
          "stargazer.spirk"},
         {"file.demo.paddler",
-         QT_TRANSLATE_NOOP("PlanFiles", "A &paddler's micro van (Europe, one battery)"),
+         QT_TRANSLATE_NOOP("spirk::app::PlanFiles", "A &paddler's micro van (Europe, one battery)"),
          "paddler.spirk"}};
     return all;
 }

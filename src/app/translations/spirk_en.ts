@@ -62,4 +62,31 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>spirk::app::PlanFiles</name>
+    <message numerus="yes">
+        <source>%n entries taken from '%1'.</source>
+        <translation>
+            <numerusform>%n entry taken from '%1'.</numerusform>
+            <numerusform>%n entries taken from '%1'.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 and %n more</source>
+        <translation>
+            <numerusform>%1 and %n more</numerusform>
+            <numerusform>%1 and %n more</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>spirk::app::ChecksStation</name>
+    <message numerus="yes">
+        <source>Show more: %n findings are not shown yet</source>
+        <translation>
+            <numerusform>Show one more finding</numerusform>
+            <numerusform>Show more: %n findings are not shown yet</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

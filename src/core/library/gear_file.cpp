@@ -15,9 +15,6 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
-// Judgement: nobody has so many data sheets of one kind.
-constexpr std::size_t kMostOfAKind = 500;
-
 template <class Model>
 Json gearRow(const GearFields<Model>& fields, const Model& model) {
     Json out{{"id", model.id}, {"name", model.name}};
@@ -37,7 +34,7 @@ void readList(const GearFields<Model>& fields, JsonFields& from, std::vector<Mod
     if (!from.has(key)) {
         return;
     }
-    for (JsonFields& row : from.objects(key, kMostOfAKind)) {
+    for (JsonFields& row : from.objects(key, kMostGearOfAKind)) {
         Model out;
         readGear(row, out);
         if (out.id.empty() || findById(into, out.id) != nullptr) {

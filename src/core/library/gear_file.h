@@ -14,6 +14,8 @@
 namespace spirk {
 
 inline constexpr int kGearFormatVersion = 1;
+// Judgement: nobody has so many data sheets of one kind.
+inline constexpr std::size_t kMostGearOfAKind = 500;
 
 // Size of a conductor: 'area_mm2', or 'awg' where it is sold by gauge.
 [[nodiscard]] SquareMetres readArea(JsonFields& row);

@@ -4,7 +4,9 @@
 // the window stays usable with all of it. docs/file-format.md lists them.
 
 #include <cstddef>
+#include <vector>
 
+#include "core/library/gear_file.h"
 #include "core/result/parse_json.h"
 
 namespace spirk::limits {
@@ -17,6 +19,17 @@ inline constexpr std::size_t kPlaced = 10'000;
 inline constexpr std::size_t kAmendments = 20'000;
 inline constexpr std::size_t kNumbers = 50'000;
 inline constexpr std::size_t kAccepted = 5'000;
+inline constexpr std::size_t kGearOfAKind = kMostGearOfAKind;
 inline constexpr std::size_t kNotes = kMostJsonText;  // bytes
 
 }  // namespace spirk::limits
+
+namespace spirk {
+
+struct Plan;
+
+// What of a plan its file could not hold: an edit that leads there is not made, so that what is
+// saved can be opened again. Empty: all fits.
+[[nodiscard]] std::vector<Error> beyondLimits(const Plan& plan);
+
+}  // namespace spirk
