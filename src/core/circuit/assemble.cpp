@@ -33,9 +33,15 @@ public:
         for (const Device& device : state.circuit->devices) {
             addDevice(device);
         }
+        // Few are pulled and many are there: looked up once, not for each.
+        pulled_.assign(state.circuit->conductors.size(), false);
+        for (const ConductorId& id : moment.pulled) {
+            if (const Conductor* c = findConductor(*state.circuit, id)) {
+                pulled_[static_cast<std::size_t>(c - state.circuit->conductors.data())] = true;
+            }
+        }
         for (std::size_t i = 0; i < state.circuit->conductors.size(); ++i) {
-            addConductor(
-                state.circuit->conductors[i], state.numbering->conductors[i], state.ohms[i]);
+            addConductor(i, state.numbering->conductors[i], state.ohms[i]);
         }
         addConverters();
         finish();
@@ -264,9 +270,9 @@ private:
                  sizing ? d.load->largest : d.load->used);
     }
 
-    void addConductor(const Conductor& c, const Numbering::Ends& ends, const ConductorOhms& o) {
+    void addConductor(std::size_t index, const Numbering::Ends& ends, const ConductorOhms& o) {
         ConductorBranch branch;
-        if (moment_.pulled.contains(c.id)) {
+        if (pulled_[index]) {
             out_.conductors.push_back(branch);
             return;
         }
@@ -307,6 +313,7 @@ private:
     const Moment& moment_;
     const FuseNodes fuses_;
     Assembly out_;
+    std::vector<bool> pulled_;  // of each conductor
     int nodes_;
 };
 

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "core/circuit/explain_moment.h"
 #include "core/gear/battery.h"
@@ -251,35 +252,47 @@ private:
         }
     }
 
-    // Devices that a circuit feeds: its load, or those behind its strip.
-    [[nodiscard]] std::vector<const Device*> fedBy(const Conductor& feed) const {
-        std::vector<const Device*> out;
+    // Devices that each circuit feeds: its load, or those behind its strip.
+    [[nodiscard]] std::map<ConductorId, std::vector<const Device*>> fedByCircuits() const {
+        std::map<DeviceId, std::vector<const Conductor*>> into;
+        for (const Conductor& c : circuit().conductors) {
+            into[c.to.device].push_back(&c);
+        }
+        std::map<ConductorId, std::vector<const Device*>> out;
         for (const Device& d : circuit().devices) {
-            const bool direct = feed.to.device == d.id;
+            if (d.kind != DeviceKind::Load) {
+                continue;
+            }
             const Conductor* tail = findConductor(circuit(), ConductorId(d.id.value + ".tail+"));
-            const bool behind = tail != nullptr && tail->protectedBy == feed.id;
-            if (d.kind == DeviceKind::Load && (direct || behind)) {
-                out.push_back(&d);
+            if (tail != nullptr && tail->protectedBy) {
+                out[*tail->protectedBy].push_back(&d);
+            }
+            for (const Conductor* c : into[d.id]) {
+                const bool both = tail != nullptr && tail->protectedBy == c->id;
+                if (!both) {
+                    out[c->id].push_back(&d);
+                }
             }
         }
         return out;
     }
 
     void circuits() {
+        const auto fed = fedByCircuits();
         for (const Conductor& c : circuit().conductors) {
             const bool feed = c.id.value.starts_with("circuit.") && c.id.value.ends_with(".feed+");
             if (feed) {
-                oneCircuit(c);
+                const auto loads = fed.find(c.id);
+                oneCircuit(c, loads == fed.end() ? std::vector<const Device*>() : loads->second);
             }
         }
     }
 
-    void oneCircuit(const Conductor& c) {
+    void oneCircuit(const Conductor& c, const std::vector<const Device*>& loads) {
         now_.pulled.erase(c.id);
         SwitchStep& s =
             step("on." + c.id.value, "Fuse of " + c.name + " in; then switch its loads on.");
         s.subjects = {subject(c.id)};
-        const std::vector<const Device*> loads = fedBy(c);
         for (const Device* d : loads) {
             now_.only.insert(d->id);
         }
