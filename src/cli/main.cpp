@@ -130,10 +130,11 @@ int main(int argc, char** argv) {
     try {
         return runProgram(argc, argv);
     } catch (const spirk::BrokenPromise& e) {
-        std::fprintf(stderr,
-                     "spirk-cli: this is a defect of Spirk, not of your plan, which was left as it "
-                     "is: %s.\n",
-                     e.what());
+        std::fprintf(
+            stderr,
+            "spirk-cli: this is a defect of Spirk or its tables, not of your plan, which was "
+            "left as it is: %s.\n",
+            e.what());
         return spirk::cli::kDefect;
     } catch (const std::exception& e) {
         std::fprintf(stderr, "spirk-cli: %s\n", e.what());

@@ -12,41 +12,18 @@
 #include <unistd.h>
 
 #include <csignal>
-#include <filesystem>
-#include <fstream>
 #include <thread>
 
 #include "core/files/read_file.h"
-#include "tests/support/builders.h"
 #include "tests/support/file_faults.h"
+#include "tests/support/in_a_folder.h"
 
 namespace spirk {
 namespace {
 
 namespace fs = std::filesystem;
 
-class Saving : public ::testing::Test {
-protected:
-    void SetUp() override {
-        static int count = 0;
-        folder = test::temporaryPath("saving" + std::to_string(++count));
-        fs::create_directories(folder);
-    }
-    [[nodiscard]] std::string in(const std::string& name) const { return folder + "/" + name; }
-    static void put(const std::string& path, const std::string& text) {
-        std::ofstream(path) << text;
-    }
-    [[nodiscard]] std::size_t files() const {
-        return static_cast<std::size_t>(
-            std::distance(fs::directory_iterator(folder), fs::directory_iterator()));
-    }
-    static mode_t modeOf(const std::string& path) {
-        struct stat found = {};
-        EXPECT_EQ(::stat(path.c_str(), &found), 0);
-        return found.st_mode & 07777U;
-    }
-    std::string folder;
-};
+class Saving : public test::InAFolder {};
 
 TEST_F(Saving, ALinkStaysALinkAndItsFileIsReplaced) {
     put(in("real"), "old");

@@ -6,38 +6,20 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
-#include <filesystem>
-#include <fstream>
-
 #include "core/files/read_file.h"
-#include "paper/pages.h"
-#include "tests/support/builders.h"
 #include "tests/support/file_faults.h"
+#include "tests/support/in_a_folder.h"
 
 namespace spirk {
 namespace {
 
 namespace fs = std::filesystem;
 
-class SavingByTheToolkit : public ::testing::Test {
+class SavingByTheToolkit : public test::InAFolder {
 protected:
-    void SetUp() override {
-        static int count = 0;
-        folder = test::temporaryPath("toolkit" + std::to_string(++count));
-        fs::create_directories(folder);
-    }
-    [[nodiscard]] std::string in(const std::string& name) const { return folder + "/" + name; }
     [[nodiscard]] QString path(const std::string& name) const {
         return QString::fromStdString(in(name));
     }
-    static void put(const std::string& file, const std::string& text) {
-        std::ofstream(file) << text;
-    }
-    [[nodiscard]] std::size_t files() const {
-        return static_cast<std::size_t>(
-            std::distance(fs::directory_iterator(folder), fs::directory_iterator()));
-    }
-    std::string folder;
 };
 
 TEST_F(SavingByTheToolkit, LinkModeAndOwnerStay) {

@@ -34,6 +34,7 @@ void Entry::show(const QString& text) {
     shown_ = text;
     if (!field_->hasFocus() || !field_->isModified()) {
         field_->setText(text);
+        field_->setCursorPosition(0);
         problem_->hide();
     }
 }
