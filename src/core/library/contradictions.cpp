@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a model's numbers must be to each other, by the orders and products of its kind.
+
+#include <fmt/format.h>
+
+#include <cmath>
+
+#include "core/library/gear_fields.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+template <class Model>
+const NumberField<Model>& fieldOf(const GearFields<Model>& fields, std::string_view key) {
+    for (const NumberField<Model>& field : fields.numbers) {
+        if (field.key == key) {
+            return field;
+        }
+    }
+    unreachable("a rule of gear names fields of its kind");
+}
+
+// 'open-circuit voltage (21.6 V)'
+template <class Model>
+std::string shown(const NumberField<Model>& field, double value) {
+    return fmt::format(
+        "{} ({:.6g}{}{})", field.label, value, field.unit.empty() ? "" : " ", field.unit);
+}
+
+template <class Model>
+std::optional<Error> broken(const GearFields<Model>& fields, const Order& order, const Model& m) {
+    const auto& low = fieldOf(fields, order.low);
+    const auto& high = fieldOf(fields, order.high);
+    const auto a = low.get(m);
+    const auto b = high.get(m);
+    const bool holds = !a || !b || *a < *b || (*a == *b && order.equal == Equal::Allowed);
+    if (holds) {
+        return std::nullopt;
+    }
+    return Error{fmt::format("The {} must {} the {}.",
+                             shown(high, *b),
+                             order.equal == Equal::Allowed ? "not be below" : "be above",
+                             shown(low, *a)),
+                 std::string(order.high),
+                 "Look at the data sheet again: are the two swapped?"};
+}
+
+template <class Model>
+std::optional<Error> broken(const GearFields<Model>& fields, const Product& rule, const Model& m) {
+    const auto& result = fieldOf(fields, rule.result);
+    const auto& first = fieldOf(fields, rule.first);
+    const auto& second = fieldOf(fields, rule.second);
+    const double stated = *result.get(m);
+    const double product = *first.get(m) * *second.get(m);
+    if (std::fabs(product - stated) <= rule.tolerance * stated) {
+        return std::nullopt;
+    }
+    return Error{fmt::format("The {} is not what the {} and the {} give together: {:.4g} {}.",
+                             shown(result, stated),
+                             shown(first, *first.get(m)),
+                             shown(second, *second.get(m)),
+                             product,
+                             result.unit),
+                 std::string(rule.result),
+                 "Look at the data sheet again: one of the three was copied wrongly."};
+}
+
+}  // namespace
+
+template <class Model>
+std::vector<Error> contradictions(const Model& model) {
+    const GearFields<Model>& fields = gearFields<Model>();
+    std::vector<Error> out;
+    const auto look = [&](const auto& rule) {
+        if (auto error = broken(fields, rule, model)) {
+            out.push_back(std::move(*error));
+        }
+    };
+    for (const Order& order : fields.orders) {
+        look(order);
+    }
+    for (const Product& product : fields.products) {
+        look(product);
+    }
+    return out;
+}
+template std::vector<Error> contradictions(const BatteryModel&);
+template std::vector<Error> contradictions(const PanelModel&);
+template std::vector<Error> contradictions(const ControllerModel&);
+template std::vector<Error> contradictions(const DcdcModel&);
+template std::vector<Error> contradictions(const ConverterModel&);
+template std::vector<Error> contradictions(const InverterModel&);
+
+}  // namespace spirk
