@@ -118,6 +118,12 @@ void MainWindow::makeStations() {
     });
 }
 
+// Of rail, station and drawer.
+QList<int> MainWindow::usualWidths() const {
+    const int unit = fontMetrics().averageCharWidth();
+    return {unit * 23, unit * 118, unit * 36};
+}
+
 void MainWindow::makeFrame() {
     rail_ = new Rail(this);
     railModel_ = new RailModel(stations_, this);
@@ -148,7 +154,7 @@ void MainWindow::makeFrame() {
     const int unit = fontMetrics().averageCharWidth();
     rail_->setMinimumWidth(unit * 18);
     drawer_->setMinimumWidth(unit * 26);
-    splitter->setSizes({unit * 23, unit * 118, unit * 36});
+    splitter->setSizes(usualWidths());
     auto* strip = new Strip(document_, selection_, this);
     connect(strip, &Strip::findingsAsked, this, [this] { showStation(kChecksIndex); });
     auto* frame = new QWidget(this);
@@ -382,12 +388,15 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
     const int needed = station + rail_->minimumWidth() + drawer_->minimumWidth();
     const bool was = event->oldSize().width() < 0 || event->oldSize().width() >= needed;
     const bool is = event->size().width() >= needed;
+    auto* splitter = findChild<QSplitter*>("splitter");
     if (was && !is && drawerAction_->isChecked()) {
         madeRoom_ = true;
+        wideSizes_ = event->oldSize().isValid() ? splitter->sizes() : usualWidths();
         drawerAction_->setChecked(false);
     } else if (!was && is && madeRoom_) {
         madeRoom_ = false;
         drawerAction_->setChecked(true);
+        splitter->setSizes(wideSizes_);
     }
     giveStation(is ? station : width());
 }

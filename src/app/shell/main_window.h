@@ -59,6 +59,7 @@ private:
     // At most what the screen has room for.
     [[nodiscard]] QSize usualSize() const;
     void giveStation(int wanted);
+    [[nodiscard]] QList<int> usualWidths() const;
     void makeStations();
     void makeFrame();
     void makeFileMenu();
@@ -93,6 +94,7 @@ private:
     Notices* notices_ = nullptr;
     QAction* drawerAction_ = nullptr;
     bool madeRoom_ = false;  // the drawer was closed because the window is narrow
+    QList<int> wideSizes_;   // from before
 };
 
 }  // namespace spirk::app
