@@ -398,7 +398,11 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
         drawerAction_->setChecked(true);
         splitter->setSizes(wideSizes_);
     }
-    giveStation(is ? station : width());
+    // When the parts have their new widths: they get them after the window.
+    QMetaObject::invokeMethod(
+        this,
+        [this, wanted = is ? station : width()] { giveStation(wanted); },
+        Qt::QueuedConnection);
 }
 
 // What the station lacks comes out of the drawer first, then out of the rail.
