@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Files that are wrong or meant to hurt, each named by its fault: tests/hostile/refused holds what must
-// not be opened, tests/hostile/accepted what must be opened and must do no harm.
+// Files that are wrong or meant to hurt, each named by its fault: tests/hostile/refused holds what
+// must not be opened, tests/hostile/accepted what must be opened and must do no harm.
 
 #include <algorithm>
 #include <filesystem>

@@ -82,7 +82,7 @@ struct PathDrop {
 };
 
 struct Cables {
-    std::vector<CableRow> rows;  // one per conductor of the circuit, in order
+    std::vector<CableRow> rows;             // one per conductor of the circuit, in order
     std::map<ConductorId, std::size_t> at;  // where each stands in them
     std::vector<PathDrop> drops;
     std::vector<ConductorOhms> ohms;  // warm

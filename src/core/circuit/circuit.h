@@ -127,8 +127,8 @@ struct Circuit {
     std::shared_ptr<const CircuitIndex> index;  // null while it is being put together
 };
 
-// Of a circuit that is put together: nothing is added to it or renamed any more. Requires that no id
-// stands twice.
+// Of a circuit that is put together: nothing is added to it or renamed any more. Requires that no
+// id stands twice.
 [[nodiscard]] Circuit indexed(Circuit circuit);
 
 [[nodiscard]] const Device* findDevice(const Circuit& circuit, const DeviceId& id);

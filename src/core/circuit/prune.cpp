@@ -127,8 +127,8 @@ private:
     std::vector<bool> keep_;
     std::vector<int> degree_;  // resistors still there at each node
     std::vector<bool> gone_;   // of each resistor
-    // All resistors still there at each node, taken together by exclusive or: where there is one, it
-    // is that one.
+    // All resistors still there at each node, taken together by exclusive or: where there is one,
+    // it is that one.
     std::vector<std::size_t> last_;
     Pruned out_;
 };

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Leaves out what carries nothing whatever the rest does: wires to where nothing is switched on. On a
-// plan with a thousand circuits of which one is on, that is nearly all of it. Exact: a lead that ends
-// at nothing has the volts of where it begins. Private to this room.
+// Leaves out what carries nothing whatever the rest does: wires to where nothing is switched on. On
+// a plan with a thousand circuits of which one is on, that is nearly all of it. Exact: a lead that
+// ends at nothing has the volts of where it begins. Private to this room.
 
 #include <vector>
 

@@ -130,7 +130,8 @@ public:
         return largest;
     }
 
-    // What sums of currents cannot be told from zero at `v`: rounding of the largest of their terms.
+    // What sums of currents cannot be told from zero at `v`: rounding of the largest of their
+    // terms.
     [[nodiscard]] double rounding(const Vector& v) const {
         const double stiffest = linear_.diagonal().lpNorm<Eigen::Infinity>();
         return kRoundings * std::numeric_limits<double>::epsilon() * stiffest *
