@@ -93,8 +93,13 @@ Result<SaveTarget> saveTarget(const std::string& path, Streams streams, Replace 
     if (path.empty()) {
         return failure("There is no name to save under.", "", "Give the file a name.");
     }
-    if (streams == Streams::Allowed && isOpenAlready(path)) {
-        return SaveTarget{path, std::nullopt, true};
+    if (isOpenAlready(path)) {
+        // A link to whatever the output was sent to, perhaps somebody's file: never replaced.
+        return streams == Streams::Allowed
+                   ? Result<SaveTarget>(SaveTarget{path, std::nullopt, true})
+                   : failure("This is an output that is open already, not a file.",
+                             path,
+                             "Choose a file's name.");
     }
     const auto meant = behindLinks(path);
     if (!meant) {
