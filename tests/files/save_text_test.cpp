@@ -124,6 +124,18 @@ TEST_F(Saving, WhatIsNoFileIsNeverReplaced) {
     ::close(listening);
 }
 
+// '/dev/stdout' of a program whose output goes to a file leads to that file.
+TEST_F(Saving, AnOutputThatIsOpenAlreadyIsNotReplacedButWrittenToWhereThatIsMeant) {
+    put(in("log"), "so far\n");
+    const int open = ::open(in("log").c_str(), O_WRONLY | O_APPEND);
+    const std::string path = "/dev/fd/" + std::to_string(open);
+    EXPECT_FALSE(saveText("new", path).has_value());
+    EXPECT_EQ(*readFile(in("log")), "so far\n");
+    EXPECT_TRUE(saveText("more\n", path, Streams::Allowed).has_value());
+    EXPECT_EQ(*readFile(in("log")), "so far\nmore\n");
+    ::close(open);
+}
+
 TEST_F(Saving, APipeIsWrittenToWhereThatIsMeant) {
     ASSERT_EQ(::mkfifo(in("pipe").c_str(), 0666), 0);
     const auto unread = saveText("new", in("pipe"), Streams::Allowed);
