@@ -6,6 +6,7 @@
 #include <unistd.h>
 
 #include <cerrno>
+#include <charconv>
 #include <filesystem>
 
 #include "core/files/descriptor.h"
@@ -35,12 +36,6 @@ std::optional<fs::path> behindLinks(fs::path path) {
         path = meant.is_absolute() ? meant : path.parent_path() / meant;
     }
     return std::nullopt;
-}
-
-// '/dev/stdout', '/dev/fd/3': what is open already, whatever it is.
-bool isOpenAlready(const std::string& path) {
-    return path == "/dev/stdout" || path == "/dev/stderr" || path.starts_with("/dev/fd/") ||
-           path.starts_with("/proc/self/fd/");
 }
 
 std::optional<Error> tooLong(const fs::path& path) {
@@ -83,6 +78,24 @@ bool takesBytes(const struct stat& found) {
 
 }  // namespace
 
+std::optional<int> openAlready(const std::string& path) {
+    if (path == "/dev/stdout") {
+        return STDOUT_FILENO;
+    }
+    if (path == "/dev/stderr") {
+        return STDERR_FILENO;
+    }
+    for (const std::string_view folder : {"/dev/fd/", "/proc/self/fd/"}) {
+        if (path.starts_with(folder)) {
+            int number = -1;
+            const char* end = path.data() + path.size();
+            const auto read = std::from_chars(path.data() + folder.size(), end, number);
+            return read.ec == std::errc() && read.ptr == end ? std::optional(number) : -1;
+        }
+    }
+    return std::nullopt;
+}
+
 Error cannotSave(const std::string& path, const std::string& why) {
     return {"The file could not be saved (" + why + ").",
             path,
@@ -93,7 +106,7 @@ Result<SaveTarget> saveTarget(const std::string& path, Streams streams, Replace 
     if (path.empty()) {
         return failure("There is no name to save under.", "", "Give the file a name.");
     }
-    if (isOpenAlready(path)) {
+    if (openAlready(path)) {
         // A link to whatever the output was sent to, perhaps somebody's file: never replaced.
         return streams == Streams::Allowed
                    ? Result<SaveTarget>(SaveTarget{path, std::nullopt, true})

@@ -35,6 +35,10 @@ struct SaveTarget {
                                             Streams streams = Streams::Refused,
                                             Replace replace = Replace::Allowed);
 
+// The number of what '/dev/stdout' or '/dev/fd/3' names: open already, whatever it is, and opened
+// anew it would begin at its start again. Below zero: no such number. Nothing: another path.
+[[nodiscard]] std::optional<int> openAlready(const std::string& path);
+
 // The refusal that every writer gives: nothing was changed, and why.
 [[nodiscard]] Error cannotSave(const std::string& path, const std::string& why);
 

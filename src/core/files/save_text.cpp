@@ -7,7 +7,6 @@
 
 #include <array>
 #include <cerrno>
-#include <charconv>
 #include <cstdio>
 
 #include "core/files/descriptor.h"
@@ -102,25 +101,6 @@ private:
     std::string path_;
     Descriptor file_;
 };
-
-// '/dev/fd/3' is what is open as 3: opened anew it would begin at its start again.
-std::optional<int> openAlready(const std::string& path) {
-    if (path == "/dev/stdout") {
-        return STDOUT_FILENO;
-    }
-    if (path == "/dev/stderr") {
-        return STDERR_FILENO;
-    }
-    for (const std::string_view folder : {"/dev/fd/", "/proc/self/fd/"}) {
-        if (path.starts_with(folder)) {
-            int number = -1;
-            const char* end = path.data() + path.size();
-            const auto read = std::from_chars(path.data() + folder.size(), end, number);
-            return read.ec == std::errc() && read.ptr == end ? std::optional(number) : -1;
-        }
-    }
-    return std::nullopt;
-}
 
 }  // namespace
 
