@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Nobody asks what a device is called: outside the rooms that give names, none of them is spelled
+// out. The count may only fall.
+#include <gtest/gtest.h>
+
+#include <filesystem>
+#include <fstream>
+#include <regex>
+#include <string>
+#include <vector>
+
+namespace {
+
+namespace fs = std::filesystem;
+
+// Lines of the core outside `wiring` with a literal that begins like an id of a device or a
+// conductor. Names of tables and of kinds of gear only look like one.
+std::vector<std::string> linesThatNameOne() {
+    const std::regex id(
+        "\"(bank\\.|bus\\.|main\\.|array\\.|mppt|dcdc|inverter\\.|fuseblock|engine\\.feed|chassis|"
+        "starter)");
+    const std::regex looksLikeOne(
+        "\"dcdc_chargers|\"mppt\" : \"pwm\"|\"mppt\", \"pwm\"|== \"mppt\" \\?");
+    std::vector<std::string> out;
+    for (const auto& entry :
+         fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / "src/core")) {
+        const std::string path = entry.path().generic_string();
+        if (entry.is_directory() || path.find("/wiring/") != std::string::npos) {
+            continue;
+        }
+        std::ifstream in(entry.path());
+        for (std::string line; std::getline(in, line);) {
+            if (std::regex_search(line, id) && !std::regex_search(line, looksLikeOne)) {
+                out.push_back(path + ": " + line);
+            }
+        }
+    }
+    return out;
+}
+
+TEST(Names, OfDevicesAreSpelledOutNowhereElse) {
+    constexpr std::size_t kLeft = 71;
+    const std::vector<std::string> found = linesThatNameOne();
+    std::string all;
+    for (const std::string& line : found) {
+        all += line + '\n';
+    }
+    EXPECT_LE(found.size(), kLeft) << all;
+    EXPECT_GE(found.size(), kLeft) << "fewer than before: lower the mark, so that it stays so";
+}
+
+}  // namespace
