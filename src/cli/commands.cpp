@@ -101,7 +101,7 @@ Outcome check(const Design& design, Form form) {
 }
 
 Outcome why(const Design& design, const Library& library, const std::string& figure, Form form) {
-    if (const auto d = spirk::why(design, library, FigureId(figure))) {
+    if (const auto d = spirk::why(design, FigureId(figure))) {
         if (form == Form::Json) {
             return {kClean, derivationJson(*d), ""};
         }

@@ -241,7 +241,7 @@ private:
     [[nodiscard]] std::optional<Volts> voltsOf(const Device& device) const {
         for (const Port& port : device.ports) {
             if (port.counter && port.name != "enable") {
-                return moment()->between({device.id, port.name}, *port.counter);
+                return moment()->between(circuit_, {device.id, port.name}, *port.counter);
             }
         }
         return std::nullopt;
@@ -252,7 +252,7 @@ private:
         const QRectF box = toQ(placed.rect);
         const bool chosen =
             selected(SubjectKind::Device, placed.id.value) ||
-            (device->load && selected(SubjectKind::Appliance, device->load->appliance.value));
+            (device->appliance && selected(SubjectKind::Appliance, device->appliance->value));
         const bool inLeg = device->kind == DeviceKind::MainSwitch ||
                            device->kind == DeviceKind::Isolator ||
                            device->kind == DeviceKind::Shunt;
@@ -290,9 +290,9 @@ private:
     [[nodiscard]] QString readingOf(const Device& device) const {
         const auto volts = voltsOf(device);
         QString out = volts ? q(format(*volts)) : tr("dead");
-        const auto amps = moment()->device.find(device.id);
-        if (amps != moment()->device.end() && volts) {
-            out += "   " + q(format(abs(amps->second)));
+        const Flow* flow = moment()->flowOf(circuit_, device.id);
+        if (flow != nullptr && volts) {
+            out += "   " + q(format(abs(flow->through)));
         }
         return out;
     }

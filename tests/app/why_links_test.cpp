@@ -43,7 +43,7 @@ protected:
                 continue;
             }
             ++asked;
-            const auto why = spirk::why(design(), test::library(), *figure);
+            const auto why = spirk::why(design(), *figure);
             EXPECT_TRUE(why.has_value()) << figure->value;
             if (why && valueIsText) {
                 EXPECT_EQ(format(why->result), text.toStdString()) << figure->value;

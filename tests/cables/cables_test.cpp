@@ -147,7 +147,7 @@ TEST(Explain, EveryLinkedFigureExists) {
     for (const auto& [id, derivation] : d.why.all()) {
         for (const Term& term : derivation.terms) {
             if (const auto* from = std::get_if<FromFigure>(&term.origin)) {
-                EXPECT_TRUE(why(d, library(), from->figure).has_value())
+                EXPECT_TRUE(why(d, from->figure).has_value())
                     << id.value << " -> " << from->figure.value;
             }
         }

@@ -46,21 +46,24 @@ TEST(Converter, DrawsWhatItGivesOverItsEfficiency) {
 TEST(Converter, FeedsTheTwelveVoltLoadsOfAHighBank) {
     const Design d = design(aHighVan(), library());
     const MomentSolution& m = momentOf(d, "loads");
-    const auto lamp = m.between({DeviceId("load.lamp"), "+"}, {DeviceId("load.lamp"), "-"});
+    const auto lamp =
+        m.between(d.wiring.circuit, {DeviceId("load.lamp"), "+"}, {DeviceId("load.lamp"), "-"});
     ASSERT_TRUE(lamp.has_value());
     // 12.5 V, less some 0.1 V in its small blade fuse and in 1 mm2.
     EXPECT_NEAR(lamp->si(), 12.37, 0.1);
-    EXPECT_NEAR(m.device.at(DeviceId("load.lamp")).si(), 10.0 / lamp->si(), 1e-6);
-    EXPECT_NEAR(m.device.at(DeviceId("converter")).si(), 10.0 / lamp->si(), 1e-6);
-    const auto fridge = m.between({DeviceId("load.fridge"), "+"}, {DeviceId("load.fridge"), "-"});
+    EXPECT_NEAR(test::currentOf(d.wiring.circuit, m, "load.lamp")->si(), 10.0 / lamp->si(), 1e-6);
+    EXPECT_NEAR(test::currentOf(d.wiring.circuit, m, "converter")->si(), 10.0 / lamp->si(), 1e-6);
+    const auto fridge =
+        m.between(d.wiring.circuit, {DeviceId("load.fridge"), "+"}, {DeviceId("load.fridge"), "-"});
     EXPECT_GT(*fridge, volts(25));
 }
 
 TEST(Converter, MakesNoRailWhileTheMainSwitchIsOff) {
     const Design d = design(aHighVan(), library());
     const MomentSolution& rest = momentOf(d, "rest");
-    EXPECT_FALSE(rest.between({DeviceId("load.lamp"), "+"}, {DeviceId("load.lamp"), "-"}));
-    EXPECT_FALSE(rest.device.contains(DeviceId("converter")));
+    EXPECT_FALSE(
+        rest.between(d.wiring.circuit, {DeviceId("load.lamp"), "+"}, {DeviceId("load.lamp"), "-"}));
+    EXPECT_FALSE(test::currentOf(d.wiring.circuit, rest, "converter").has_value());
 }
 
 TEST(Converter, ItsOutputCableCarriesItsRating) {
@@ -91,7 +94,7 @@ TEST(Converter, ItsFiguresAnswerWhy) {
                                "moment.loads.volts.fuseblock.12v:in",
                                "moment.loads.volts.converter:in+",
                                "moment.loads.current.converter.feed-"}) {
-        EXPECT_TRUE(why(d, library(), FigureId(figure)).has_value()) << figure;
+        EXPECT_TRUE(why(d, FigureId(figure)).has_value()) << figure;
     }
 }
 
@@ -101,15 +104,18 @@ TEST(Series, TwoBlocksGiveTwiceTheVoltsAndShareOneCurrent) {
     const Design d = design(plan, library());
     EXPECT_EQ(d.gear.bank.system, volts(24));
     const MomentSolution& rest = momentOf(d, "rest");
-    const auto string = rest.between({DeviceId("bank.1.1"), "+"}, {DeviceId("bank.1.2"), "-"});
+    const auto string =
+        rest.between(d.wiring.circuit, {DeviceId("bank.1.1"), "+"}, {DeviceId("bank.1.2"), "-"});
     // AGM at half charge: 12.26 V a block (common practice).
     EXPECT_NEAR(string->si(), 2 * 12.26, 0.01);
     const MomentSolution& m = momentOf(d, "loads");
-    EXPECT_NEAR(
-        m.device.at(DeviceId("bank.1.1")).si(), m.device.at(DeviceId("bank.1.2")).si(), 1e-9);
+    EXPECT_NEAR(test::currentOf(d.wiring.circuit, m, "bank.1.1")->si(),
+                test::currentOf(d.wiring.circuit, m, "bank.1.2")->si(),
+                1e-9);
     // The bank's current is that of its strings, not of all its batteries.
-    EXPECT_NEAR(
-        bankCurrent(d.wiring.circuit, m).si(), 2 * m.device.at(DeviceId("bank.1.1")).si(), 1e-6);
+    EXPECT_NEAR(bankCurrent(d.wiring.circuit, m).si(),
+                2 * test::currentOf(d.wiring.circuit, m, "bank.1.1")->si(),
+                1e-6);
 }
 
 TEST(Series, AStringHasOneFuseAndItsLinksAreSizedForIt) {

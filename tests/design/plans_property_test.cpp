@@ -124,7 +124,7 @@ RC_GTEST_PROP(AmendedPlans, EveryCurrentIsExplainedByItsJoint, (const std::vecto
             continue;  // there is no steady state to balance
         }
         for (const Conductor& c : d.wiring.circuit.conductors) {
-            const auto current = why(d, library(), currentFigure(d.wiring.moments[m], c.id));
+            const auto current = why(d, currentFigure(d.wiring.moments[m], c.id));
             RC_ASSERT(current.has_value());
             RC_ASSERT(std::fabs(std::get<Measure>(current->result).si - sumOf(current->terms)) <
                       1e-5);

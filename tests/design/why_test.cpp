@@ -35,7 +35,7 @@ class WhyOfMoments : public ::testing::TestWithParam<bool> {
 protected:
     WhyOfMoments() : design_(design(GetParam() ? test::theDemo() : test::aFullVan(), library())) {}
     [[nodiscard]] std::optional<Derivation> ask(const FigureId& id) const {
-        return why(design_, library(), id);
+        return why(design_, id);
     }
     const Design design_;
 };
@@ -81,11 +81,12 @@ void expectWorkedAgain(const Derivation& d) {
 TEST_P(WhyOfMoments, EveryDevicesCurrentComesOutOfItsTerms) {
     int seen = 0;
     for (std::size_t m = 0; m < design_.moments.size(); ++m) {
-        for (const auto& [device, current] : design_.moments[m].device) {
+        for (const Flow& flow : design_.moments[m].flows) {
+            const DeviceId device = design_.wiring.circuit.devices[flow.device].id;
             const auto d = ask(deviceFigure(design_.wiring.moments[m], device));
             ASSERT_TRUE(d.has_value()) << device.value;
             SCOPED_TRACE(d->id.value);
-            EXPECT_EQ(si(d->result), current.si());
+            EXPECT_EQ(si(d->result), flow.through.si());
             expectWorkedAgain(*d);
             ++seen;
         }
@@ -96,14 +97,16 @@ TEST_P(WhyOfMoments, EveryDevicesCurrentComesOutOfItsTerms) {
 TEST_P(WhyOfMoments, AChargersInputCarriesItsOutputAndItsLosses) {
     int seen = 0;
     for (std::size_t m = 0; m < design_.moments.size(); ++m) {
-        for (const auto& [device, current] : design_.moments[m].input) {
-            const auto d = ask(inputFigure(design_.wiring.moments[m], device));
-            if (!d) {
-                continue;  // a controller's input is its array, a source of its own
+        for (const Flow& flow : design_.moments[m].flows) {
+            if (!flow.input) {
+                continue;
             }
+            const DeviceId device = design_.wiring.circuit.devices[flow.device].id;
+            const auto d = ask(inputFigure(design_.wiring.moments[m], device));
+            ASSERT_TRUE(d.has_value()) << device.value;
             const double in =
                 term(*d, "I_out") * term(*d, "V_out") / (term(*d, "η") * term(*d, "V_in"));
-            EXPECT_NEAR(current.si(), in, 1e-6) << d->id.value;
+            EXPECT_NEAR(flow.input->si(), in, 1e-6) << d->id.value;
             ++seen;
         }
     }
@@ -198,7 +201,7 @@ TEST(Why, KnowsTheDeadTestsToo) {
     ASSERT_FALSE(d.powerUp.deadTests.empty());
     for (const SwitchStep& dead : d.powerUp.deadTests) {
         for (const Expected& reading : dead.readings) {
-            EXPECT_TRUE(why(d, library(), reading.figure).has_value()) << reading.where;
+            EXPECT_TRUE(why(d, reading.figure).has_value()) << reading.where;
         }
     }
 }
@@ -214,7 +217,7 @@ TEST(Why, SaysNothingOfFiguresThatAreNot) {
                            "moment.night.volts.bank.1",
                            "moment.night.volts.nothing:+",
                            "moment.never.bank"}) {
-        EXPECT_FALSE(why(d, library(), FigureId(id)).has_value()) << id;
+        EXPECT_FALSE(why(d, FigureId(id)).has_value()) << id;
     }
 }
 
@@ -225,8 +228,7 @@ TEST(Why, AServedLoadsTermsSayWhatAnUnservedOneGets) {
     bool found = false;
     for (std::size_t m = 0; m < d.moments.size(); ++m) {
         if (!d.moments[m].served) {
-            const auto inverter =
-                why(d, library(), deviceFigure(d.wiring.moments[m], DeviceId("inverter")));
+            const auto inverter = why(d, deviceFigure(d.wiring.moments[m], DeviceId("inverter")));
             ASSERT_TRUE(inverter.has_value());
             EXPECT_LT(term(*inverter, "k"), 1.0);
             EXPECT_FALSE(inverter->note.empty());

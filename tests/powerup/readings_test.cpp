@@ -78,8 +78,8 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
         ohms += own ? whole : 0.0;
         ohms += id.starts_with("bank.") ? whole / 9.0 : 0.0;  // six leads, three side by side
     }
-    for (const char* id : {"main.switch", "shunt", "fuseblock"}) {
-        ohms += findDevice(circuit, DeviceId(id))->resistance.si();
+    for (const char* row : {"main_switch", "shunt", "fuse_block"}) {
+        ohms += findById(test::library().hardware, row)->resistance.si();
     }
     const ChosenBank& bank = demo().gear.bank;
     ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0;

@@ -78,6 +78,20 @@ const CableRow& rowOf(const Design& design, const std::string& conductor) {
     return *row;
 }
 
+std::optional<Amps> currentOf(const Circuit& circuit,
+                              const MomentSolution& solved,
+                              const std::string& device) {
+    const Flow* flow = solved.flowOf(circuit, DeviceId(device));
+    return flow == nullptr ? std::nullopt : std::optional(flow->through);
+}
+
+std::optional<Amps> inputOf(const Circuit& circuit,
+                            const MomentSolution& solved,
+                            const std::string& device) {
+    const Flow* flow = solved.flowOf(circuit, DeviceId(device));
+    return flow == nullptr ? std::nullopt : flow->input;
+}
+
 std::string temporaryPath(const std::string& name) {
     struct Folder {
         std::filesystem::path path;

@@ -2,6 +2,7 @@
 #pragma once
 // Small plans to change one thing of, and shared checks.
 
+#include <optional>
 #include <string>
 
 #include "core/design/design.h"
@@ -23,6 +24,15 @@ namespace spirk::test {
 
 [[nodiscard]] const Finding* findingOf(const Design& design, const std::string& rule);
 [[nodiscard]] const CableRow& rowOf(const Design& design, const std::string& conductor);
+
+// What a device gives or draws in a solved moment, and takes at its input; nothing where it does
+// not.
+[[nodiscard]] std::optional<Amps> currentOf(const Circuit& circuit,
+                                            const MomentSolution& solved,
+                                            const std::string& device);
+[[nodiscard]] std::optional<Amps> inputOf(const Circuit& circuit,
+                                          const MomentSolution& solved,
+                                          const std::string& device);
 
 // A path in a folder of its own that is gone when the process ends.
 [[nodiscard]] std::string temporaryPath(const std::string& name);

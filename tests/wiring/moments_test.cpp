@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/design/design.h"
+#include "core/gear/inverter.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -26,7 +27,7 @@ Amps bankCurrent(const Design& d, const MomentSolution& m) {
     Amps sum;
     for (const Device& device : d.wiring.circuit.devices) {
         if (device.kind == DeviceKind::Battery) {
-            sum += m.device.at(device.id);
+            sum += *test::currentOf(d.wiring.circuit, m, device.id.value);
         }
     }
     return sum;
@@ -47,9 +48,14 @@ TEST(Moments, FollowTheGear) {
 
 TEST(Moments, TheEveningRunsTheWorstCaseButNotMoreThanTheInverterCan) {
     Plan plan = test::aFullVan();
-    EXPECT_EQ(momentOf(design(plan, library()).wiring.moments, "night")->inverter, watts(1000));
+    const auto drawn = [](const Design& d) {
+        return momentOf(d.wiring.moments, "night")->drawn.at(DeviceId("inverter"));
+    };
+    const Design d = design(plan, library());
+    const InverterModel& inverter = *d.gear.inverter;
+    EXPECT_EQ(drawn(d), inverterInput(inverter, watts(1000)));
     plan.appliances.back().rated = watts(5000);
-    EXPECT_EQ(momentOf(design(plan, library()).wiring.moments, "night")->inverter, watts(1600));
+    EXPECT_EQ(drawn(design(plan, library())), inverterInput(inverter, watts(1600)));
 }
 
 TEST(Moments, AtRestNothingFlows) {
@@ -70,7 +76,7 @@ TEST(Moments, AllLoadsTogetherAreTheSumOfEach) {
     Amps sum;
     for (const Device& device : d.wiring.circuit.devices) {
         if (device.kind == DeviceKind::Load) {
-            sum += m.device.at(device.id);
+            sum += *test::currentOf(d.wiring.circuit, m, device.id.value);
         }
     }
     EXPECT_NEAR(sum.si(), bankCurrent(d, m).si(), 1e-6);
@@ -81,7 +87,9 @@ TEST(Moments, WeakerBatteriesSagMore) {
     plan.gear.inverter->model = "inverter_1000";
     const auto atTheBar = [](const Design& d) {
         return *solutionOf(d, "night")
-                    .between({DeviceId("bus.pos"), "bar"}, {DeviceId("bus.neg"), "bar"});
+                    .between(d.wiring.circuit,
+                             {DeviceId("bus.pos"), "bar"},
+                             {DeviceId("bus.neg"), "bar"});
     };
     const Volts three = atTheBar(design(plan, library()));
     plan.gear.bank.count = 1;

@@ -171,9 +171,8 @@ void AmendMenu::fillPlaces() {
     const Plan& plan = document_.plan();
     for (const VanPlace& place : plan.van.places) {
         Plan next = plan;
-        if (d->load) {
-            std::ranges::find(next.appliances, d->load->appliance, &Appliance::id)->place =
-                place.id;
+        if (d->appliance) {
+            std::ranges::find(next.appliances, *d->appliance, &Appliance::id)->place = place.id;
         } else {
             next.van.placed[d->id] = place.id;
         }

@@ -87,12 +87,11 @@ void Drawer::refresh() {
 
 void Drawer::showAsked(const QString& compared) {
     const Design& design = *document_.design();
-    const auto derivation = why(design, document_.library(), asked_.back());
+    const auto derivation = why(design, asked_.back());
     const QString back =
         "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
-    const QString text = derivation
-                             ? whyText(*derivation, design, document_.library(), currentInk())
-                             : tr("This figure does not exist in the plan now.");
+    const QString text = derivation ? whyText(*derivation, design, currentInk())
+                                    : tr("This figure does not exist in the plan now.");
     why_->setHtml(back + text + compared);
 }
 

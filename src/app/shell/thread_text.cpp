@@ -156,10 +156,9 @@ private:
         title(q(device->name));
         begin();
         row(tr("Place"), escaped(device->place.value));
-        if (device->load) {
-            row(tr("Appliance"),
-                link(subject(device->load->appliance), q(device->load->appliance.value)));
-            figure(tr("Energy a day"), energyFigure(device->load->appliance));
+        if (device->appliance) {
+            row(tr("Appliance"), link(subject(*device->appliance), q(device->appliance->value)));
+            figure(tr("Energy a day"), energyFigure(*device->appliance));
         }
         for (const Conductor& c : circuit.conductors) {
             if (c.from.device == id || c.to.device == id) {
@@ -195,8 +194,9 @@ private:
     [[nodiscard]] QString voltsIn(std::size_t moment, const Device& device) const {
         for (const Port& port : device.ports) {
             const TerminalId here{device.id, port.name};
-            const auto v =
-                port.counter ? d_.moments[moment].between(here, *port.counter) : std::nullopt;
+            const auto v = port.counter
+                               ? d_.moments[moment].between(d_.wiring.circuit, here, *port.counter)
+                               : std::nullopt;
             if (v) {
                 return whyLink(voltsFigure(d_.wiring.moments[moment], here), q(measure(*v)));
             }
@@ -205,11 +205,10 @@ private:
     }
 
     [[nodiscard]] QString ampsIn(std::size_t moment, const Device& device) const {
-        const auto current = d_.moments[moment].device.find(device.id);
-        return current == d_.moments[moment].device.end()
-                   ? QString()
-                   : whyLink(deviceFigure(d_.wiring.moments[moment], device.id),
-                             q(measure(current->second)));
+        const Flow* flow = d_.moments[moment].flowOf(d_.wiring.circuit, device.id);
+        return flow == nullptr ? QString()
+                               : whyLink(deviceFigure(d_.wiring.moments[moment], device.id),
+                                         q(measure(flow->through)));
     }
 
     void appliance(const ApplianceId& id) {
@@ -267,7 +266,7 @@ QString threadText(const Design& design,
     return Thread(design, library, ink).of(*subject);
 }
 
-QString whyText(const Derivation& d, const Design& design, const Library& library, const Ink& ink) {
+QString whyText(const Derivation& d, const Design& design, const Ink& ink) {
     const QString faint = ink.faint.name();
     QString html = "<h3>" + tr("Why: %1").arg(q(d.title)).toHtmlEscaped() + "</h3>";
     html += "<p><b>" + q(d.result, design.plan.units).toHtmlEscaped() + "</b></p><p>" +
@@ -275,7 +274,7 @@ QString whyText(const Derivation& d, const Design& design, const Library& librar
     html += "<table cellspacing=0 cellpadding=2 width='100%'>";
     for (const Term& t : d.terms) {
         const auto* figure = std::get_if<FromFigure>(&t.origin);
-        const bool known = figure != nullptr && why(design, library, figure->figure).has_value();
+        const bool known = figure != nullptr && why(design, figure->figure).has_value();
         const QString value = known ? whyLink(figure->figure, q(t.value, design.plan.units))
                                     : q(t.value, design.plan.units).toHtmlEscaped();
         const QString origin =

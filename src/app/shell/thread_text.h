@@ -14,10 +14,7 @@ namespace spirk::app {
                                  const Library& library,
                                  const std::optional<Subject>& subject,
                                  const Ink& ink);
-[[nodiscard]] QString whyText(const Derivation& derivation,
-                              const Design& design,
-                              const Library& library,
-                              const Ink& ink);
+[[nodiscard]] QString whyText(const Derivation& derivation, const Design& design, const Ink& ink);
 
 // What a choice was compared with, as a table that follows its 'why'.
 [[nodiscard]] QString comparedText(const std::vector<Alternative>& alternatives,

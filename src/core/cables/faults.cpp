@@ -20,18 +20,12 @@ struct Study {
     FaultStudy faults;
 };
 
-Study study(const SizingTask& task,
-            const SizingState& state,
-            Warmth warmth,
-            ResistanceCase batteries) {
+Study study(const SizingTask& task, const SizingState& state, Warmth warmth, Strength batteries) {
     const std::vector<ConductorOhms> ohms = allOhms(task, state, warmth);
     Moment still;
     still.id = "fault";
     still.stateOfCharge = 1.0;
-    Assembly assembly =
-        assemble({&task.circuit(), task.wiring.numbering, &task.gear, ohms, batteries},
-                 still,
-                 FuseNodes::Own);
+    Assembly assembly = assemble({&task.circuit(), ohms, batteries}, still, FuseNodes::Own);
     FaultStudy faults(assembly.network);
     return {std::move(assembly), std::move(faults)};
 }
@@ -41,8 +35,7 @@ int counterNode(const SizingTask& task, const TerminalId& terminal) {
     if (port == nullptr || !port->counter) {
         return -1;
     }
-    const auto found = task.wiring.numbering->node.find(*port->counter);
-    return found == task.wiring.numbering->node.end() ? -1 : found->second;
+    return nodeOf(task.circuit(), *port->counter).value_or(-1);
 }
 
 // Magnitude of the current through a resistor when `node` is shorted to the counter of `terminal`.
@@ -66,8 +59,8 @@ Amps prospective(const SizingTask& task, const Study& s, std::size_t index, End 
     const TerminalId& terminal = from ? c.from : c.to;
     const int fuse = from ? b.fuseFrom : b.fuseTo;
     const int inner = from ? b.afterFrom : b.beforeTo;
-    const Numbering::Ends& ends = task.wiring.numbering->conductors[index];
-    const int outer = from ? ends.from : ends.to;
+    const EndsAt& ends = task.circuit().index->ends[index];
+    const int outer = (from ? ends.from : ends.to).node;
     return std::max(throughAt(task, s, inner, terminal, fuse),
                     throughAt(task, s, outer, terminal, fuse));
 }
@@ -93,7 +86,7 @@ void fillPositive(const SizingTask& task,
         const int counter = counterNode(task, c.from);
         w.faultNear = counter < 0 ? Amps() : strong.faults.between(b.afterFrom, counter).current();
     }
-    const int far = task.wiring.numbering->conductors[index].to;
+    const int far = task.circuit().index->ends[index].to.node;
     w.faultFar = throughAt(task, weak, far, c.to, weak.assembly.conductors[index].wire);
     w.faultNear = std::max(w.faultNear, w.faultFar);
 }
@@ -121,8 +114,8 @@ void fillFuse(const SizingTask& task,
 }  // namespace
 
 void solveFaults(const SizingTask& task, SizingState& state) {
-    const Study strong = study(task, state, Warmth::Cold, ResistanceCase::Mid);
-    const Study weak = study(task, state, Warmth::Warm, ResistanceCase::High);
+    const Study strong = study(task, state, Warmth::Cold, Strength::Typical);
+    const Study weak = study(task, state, Warmth::Warm, Strength::Weak);
     const auto& conductors = task.circuit().conductors;
     for (std::size_t i = 0; i < conductors.size(); ++i) {
         Working& w = state.conductors[i];

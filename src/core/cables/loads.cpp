@@ -73,8 +73,7 @@ void updateTemperatures(const SizingTask& task, SizingState& state) {
 
 void solveLoads(const SizingTask& task, SizingState& state) {
     const std::vector<ConductorOhms> ohms = allOhms(task, state, Warmth::Warm);
-    const CircuitState circuit{
-        &task.circuit(), task.wiring.numbering, &task.gear, ohms, ResistanceCase::High};
+    const CircuitState circuit{&task.circuit(), ohms, Strength::Weak};
     for (Working& w : state.conductors) {
         w.load = amps(0.0);
         w.inMoment.clear();

@@ -4,285 +4,199 @@
 #include <algorithm>
 
 #include "core/circuit/parts.h"
-#include "core/gear/inverter.h"
-#include "core/gear/solar.h"
+#include "core/quantities/curve.h"
+#include "core/result/match.h"
 #include "core/result/promise.h"
 
 namespace spirk {
 
 namespace {
 
-// Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator
-// holds.
-constexpr double kStarterVolts = 12.7;
-constexpr double kAlternatorVolts = 14.2;
-// Judgement: what a charged starter battery looks like while the engine runs: some 15 A at 14.2 V.
-constexpr double kStarterChargingOhms = 0.1;
 // A contact that the tables give as zero still needs a resistance above zero.
 constexpr double kLeastOhms = 1e-6;
-// Judgement: a converter's output falls by some 5 mV for each ampere.
-constexpr double kConverterMohm = 5.0;
-// Large enough never to limit: a charger limited by current only.
+// Large enough never to limit: what is limited by current only.
 constexpr double kNoPowerLimit = 1e6;
 
 class Builder {
 public:
     Builder(const CircuitState& state, const Moment& moment, FuseNodes fuses)
-        : state_(state), moment_(moment), fuses_(fuses), nodes_(state.numbering->count) {
-        promise(state.ohms.size() == state.circuit->conductors.size(), "each conductor has ohms");
-        for (const Device& device : state.circuit->devices) {
-            addDevice(device);
+        : state_(state),
+          moment_(moment),
+          fuses_(fuses),
+          index_(*state.circuit->index),
+          nodes_(index_.nodes) {
+        promise(state.ohms.size() == circuit().conductors.size(), "each conductor has ohms");
+        for (std::size_t d = 0; d < circuit().devices.size(); ++d) {
+            addDevice(d);
         }
-        // Few are pulled and many are there: looked up once, not for each.
-        pulled_.assign(state.circuit->conductors.size(), false);
-        for (const ConductorId& id : moment.pulled) {
-            if (const Conductor* c = findConductor(*state.circuit, id)) {
-                pulled_[static_cast<std::size_t>(c - state.circuit->conductors.data())] = true;
-            }
-        }
-        for (std::size_t i = 0; i < state.circuit->conductors.size(); ++i) {
-            addConductor(i, state.numbering->conductors[i], state.ohms[i]);
-        }
-        addConverters();
+        addConductors();
+        addRails();
         finish();
     }
     [[nodiscard]] Assembly take() { return std::move(out_); }
 
 private:
-    int nodeOf(const Device& d, const char* port) const {
-        const auto at = std::ranges::find(d.ports, port, &Port::name);
-        promise(at != d.ports.end(), "a device has the port that its kind asks for");
-        return nodesOf(d)[static_cast<std::size_t>(at - d.ports.begin())];
-    }
-    [[nodiscard]] const std::vector<int>& nodesOf(const Device& d) const {
-        return state_.numbering
-            ->devices[static_cast<std::size_t>(&d - state_.circuit->devices.data())];
+    [[nodiscard]] const Circuit& circuit() const { return *state_.circuit; }
+
+    // An element while it is added: whose it is, and where its ports are.
+    struct Place {
+        std::size_t device, element;
+        int firstNode;
+        [[nodiscard]] int node(std::size_t port) const {
+            return firstNode + static_cast<int>(port);
+        }
+    };
+
+    void addDevice(std::size_t d) {
+        const Device& device = circuit().devices[d];
+        for (std::size_t e = 0; e < device.elements.size(); ++e) {
+            const Place place{d, e, index_.firstNode[d]};
+            match(
+                device.elements[e],
+                [&](const Emf& x) { addEmf(place, x); },
+                [&](const PanelCurve& x) { addPanels(place, x); },
+                [&](const Limited& x) { addLimited(place, x); },
+                [&](const Transfer& x) { addTransfer(place, x); },
+                [&](const Contact& x) { addContact(place, x); },
+                [&](const Draw& x) { addDraw(place, x); },
+                [&](const Resistance& x) {
+                    resistor(place.node(x.between.pos), place.node(x.between.neg), x.resistance);
+                });
+        }
     }
 
     int resistor(int a, int b, Ohms resistance) {
         out_.network.resistors.push_back({a, b, std::max(resistance, ohms(kLeastOhms))});
         return static_cast<int>(out_.network.resistors.size()) - 1;
     }
+    template <class Entry>
+    void add(const Place& place, NetList list, std::vector<Entry>& to, Entry entry) {
+        out_.elements.push_back({place.device, place.element, list, to.size()});
+        to.push_back(std::move(entry));
+    }
+    void addSource(const Place& place, VoltageSource source) {
+        add(place, NetList::Sources, out_.network.sources, source);
+    }
+    void addCharger(const Place& place, const Charger& charger) {
+        add(place, NetList::Chargers, out_.network.chargers, charger);
+    }
 
-    void addDevice(const Device& d) {
-        switch (d.kind) {
-            case DeviceKind::Battery:
-                return addBattery(d);
-            case DeviceKind::MainSwitch:
-            case DeviceKind::Isolator:
-            case DeviceKind::Shunt:
-                return addContact(d, "a", "b");
-            case DeviceKind::PvIsolator:
-                addContact(d, "a+", "b+");
-                return addContact(d, "a-", "b-");
-            case DeviceKind::FuseBlock:
-                return addBlock(d);
-            case DeviceKind::Starter:
-                return addSource(d, volts(kStarterVolts), starterResistance(d));
-            case DeviceKind::Alternator:
-                return addAlternator(d);
-            case DeviceKind::Array:
-                return addArray(d);
-            case DeviceKind::SolarController:
-                return addController(d);
-            case DeviceKind::DcdcCharger:
-                return addDcdc(d);
-            case DeviceKind::Converter:
-                return;  // last, when it is known what feeds it
-            case DeviceKind::Inverter:
-                return addInverter(d);
-            case DeviceKind::Load:
-                return addLoad(d);
-            case DeviceKind::CollectingBar:
-            case DeviceKind::BusBar:
-            case DeviceKind::Strip:
-            case DeviceKind::Chassis:
-            case DeviceKind::Ignition:
-                return;
+    [[nodiscard]] bool lives(Live live) const {
+        switch (live) {
+            case Live::Always:
+                return true;
+            case Live::EngineRunning:
+                return moment_.driving;
+            case Live::InSun:
+                return moment_.sun > 0.0;
         }
-        unreachable("addDevice");
+        unreachable("lives(Live)");
+    }
+    [[nodiscard]] Ohms inside(const Emf& x) const {
+        if (moment_.driving && x.onCharge) {
+            return *x.onCharge;
+        }
+        switch (state_.batteries) {
+            case Strength::Weak:
+                return x.weak;
+            case Strength::Typical:
+                return x.typical;
+            case Strength::Strong:
+                return x.strong;
+        }
+        unreachable("inside(Strength)");
     }
 
-    void addSource(const Device& d, Volts emf, Ohms resistance) {
-        out_.source[d.id] = static_cast<int>(out_.network.sources.size());
-        out_.network.sources.push_back({nodeOf(d, "+"), nodeOf(d, "-"), emf, resistance});
+    void addEmf(const Place& p, const Emf& x) {
+        addSource(p,
+                  {p.node(x.at.pos),
+                   p.node(x.at.neg),
+                   along(x.atRest, x.atRest.size() == 1 ? 0.0 : moment_.stateOfCharge),
+                   inside(x)});
     }
-
-    // A charged battery takes only a few amperes from the alternator: it looks far stiffer to a
-    // short than to a charge.
-    [[nodiscard]] Ohms starterResistance(const Device& d) const {
-        return moment_.driving ? ohms(kStarterChargingOhms) : d.resistance;
-    }
-
-    void addBattery(const Device& d) {
-        const ChosenBank& bank = state_.gear->bank;
-        addSource(d,
-                  restVoltage(bank.battery, moment_.stateOfCharge),
-                  batteryResistance(*bank.model, bank.battery, state_.batteries));
-    }
-
-    void addContact(const Device& d, const char* a, const char* b) {
-        if (!moment_.open.contains(d.id)) {
-            resistor(nodeOf(d, a), nodeOf(d, b), d.resistance);
+    void addPanels(const Place& p, const PanelCurve& x) {
+        if (moment_.sun > 0.0) {
+            const Ohms slope = (x.open - x.best) / (x.bestCurrent * moment_.sun);
+            addSource(p, {p.node(x.at.pos), p.node(x.at.neg), x.open, slope});
         }
     }
-
-    void addBlock(const Device& d) {
-        for (std::size_t i = 0; i < d.ports.size(); ++i) {
-            if (d.ports[i].name.starts_with("way.")) {
-                resistor(nodeOf(d, "in"), nodesOf(d)[i], d.resistance);
-            }
+    void addLimited(const Place& p, const Limited& x) {
+        if (lives(x.live)) {
+            const Volts set = moment_.reckoning == Reckoning::AtLowVoltage ? x.lowest : x.set;
+            addCharger(p,
+                       {p.node(x.at.pos), p.node(x.at.neg), set, x.most, watts(kNoPowerLimit), {}});
         }
     }
-
-    void addCharger(const Device& d, const Charger& charger) {
-        out_.charger[d.id] = static_cast<int>(out_.network.chargers.size());
-        out_.network.chargers.push_back(charger);
+    [[nodiscard]] static PowerInput inputOf(const Place& p, const Transfer& x) {
+        return {p.node(x.in.pos), p.node(x.in.neg), x.efficiency};
     }
-
-    void addAlternator(const Device& d) {
-        if (!moment_.driving) {
+    void addTransfer(const Place& p, const Transfer& x) {
+        if (x.inside || !lives(x.live)) {
+            return;  // a rail comes last, when it is known what feeds it
+        }
+        const Watts most = x.inFullSun ? *x.inFullSun * moment_.sun : watts(kNoPowerLimit);
+        addCharger(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, x.most, most, inputOf(p, x)});
+    }
+    void addContact(const Place& p, const Contact& x) {
+        if (moment_.open.contains(circuit().devices[p.device].id)) {
             return;
         }
-        // At sizing the DC-DC charger's input is as low as it works: that is its largest current.
-        const bool low = moment_.reckoning == Reckoning::AtLowVoltage && state_.gear->engine;
-        const Volts set = low ? state_.gear->engine->charger->start : volts(kAlternatorVolts);
-        const Amps most = state_.gear->engine ? state_.gear->engine->alternator : d.rating;
-        addCharger(d, {nodeOf(d, "+"), nodeOf(d, "-"), set, most, watts(kNoPowerLimit), {}});
+        for (const PortPair& pole : x.poles) {
+            resistor(p.node(pole.pos), p.node(pole.neg), x.resistance);
+        }
     }
 
-    void addArray(const Device& d) {
-        if (moment_.sun <= 0.0 || !state_.gear->solar) {
+    // What a draw takes in this moment; nothing where it is off.
+    [[nodiscard]] std::optional<Watts> drawnBy(const Draw& x, const DeviceId& id) const {
+        if (x.by == DrawnBy::Moment) {
+            const auto at = moment_.drawn.find(id);
+            return at == moment_.drawn.end() ? std::nullopt : std::optional(at->second);
+        }
+        const bool on = moment_.loads == LoadsOn::All || moment_.only.contains(id);
+        const bool sizing = moment_.reckoning == Reckoning::AtLowVoltage;
+        return on ? std::optional(sizing ? x.largest : x.used) : std::nullopt;
+    }
+    void addDraw(const Place& p, const Draw& x) {
+        const auto power = drawnBy(x, circuit().devices[p.device].id);
+        if (!power) {
             return;
         }
-        // A straight line through open circuit and the point of largest power: exact at both.
-        const ChosenSolar& s = *state_.gear->solar;
-        const Volts voc = s.panel->voc * static_cast<double>(s.series);
-        const Volts vmp = s.panel->vmp * static_cast<double>(s.series);
-        const Amps imp = s.panel->imp * (static_cast<double>(s.parallel) * moment_.sun);
-        addSource(d, voc, (voc - vmp) / imp);
-    }
-
-    void addController(const Device& d) {
-        if (moment_.sun <= 0.0 || !state_.gear->solar) {
-            return;
-        }
-        const ChosenSolar& s = *state_.gear->solar;
-        const Watts sun = takenPower(*s.controller,
-                                     *s.panel,
-                                     s.series,
-                                     arrayPower(s) * moment_.sun,
-                                     state_.gear->bank.chemistry.absorption);
-        const Watts power = sun * s.controller->efficiency;
-        addCharger(d,
-                   {nodeOf(d, "bat+"),
-                    nodeOf(d, "bat-"),
-                    state_.gear->bank.chemistry.absorption,
-                    s.controller->maxOutput,
-                    power,
-                    PowerInput{nodeOf(d, "pv+"), nodeOf(d, "pv-"), s.controller->efficiency}});
-    }
-
-    void addDcdc(const Device& d) {
-        if (!moment_.driving || !state_.gear->engine) {
-            return;
-        }
-        const DcdcModel& model = *state_.gear->engine->charger;
-        addCharger(d,
-                   {nodeOf(d, "out+"),
-                    nodeOf(d, "neg"),
-                    state_.gear->bank.chemistry.absorption,
-                    model.output,
-                    watts(kNoPowerLimit),
-                    PowerInput{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
-    }
-
-    // A converter makes its rail only while something feeds it.
-    void addConverters() {
-        const bool any = std::ranges::any_of(state_.circuit->devices, [](const Device& d) {
-            return d.kind == DeviceKind::Converter;
-        });
-        if (!any || state_.gear->converter == nullptr) {
-            return;
-        }
-        out_.network.nodes = nodes_;
-        const Parts parts = partsOf(out_.network);
-        const ConverterModel& model = *state_.gear->converter;
-        for (const Device& d : state_.circuit->devices) {
-            if (d.kind != DeviceKind::Converter ||
-                !connected(parts, nodeOf(d, "in+"), nodeOf(d, "neg"))) {
-                continue;
-            }
-            // Into a short it gives no more than its rating: it limits itself.
-            const bool fault = fuses_ == FuseNodes::Own;
-            const Ohms inside = fault ? model.output / model.maxOutput : milliohms(kConverterMohm);
-            out_.source[d.id] = static_cast<int>(out_.network.sources.size());
-            out_.network.sources.push_back(
-                {nodeOf(d, "out+"),
-                 nodeOf(d, "neg"),
-                 model.output,
-                 inside,
-                 PowerInput{nodeOf(d, "in+"), nodeOf(d, "neg"), model.efficiency}});
-        }
-    }
-
-    void pushLoad(const Device& d, int pos, int neg, Behaviour how, Watts power) {
-        NetLoad load{pos, neg, how, power, {}, ohms(1.0)};
-        const ConverterModel* converter = d.fedBy ? state_.gear->converter : nullptr;
-        const bool held = converter != nullptr;
-        const Volts low = held ? converter->output : state_.gear->bank.chemistry.cutOff;
-        const Volts nominal = held ? converter->output : state_.gear->bank.nominal;
+        NetLoad load{p.node(x.at.pos), p.node(x.at.neg), Behaviour::Power, *power, {}, ohms(1.0)};
         if (moment_.reckoning == Reckoning::AtLowVoltage) {
             load.behaviour = Behaviour::Current;
-            load.current = power / low;
-        } else if (how == Behaviour::Current) {
-            load.current = power / nominal;
-        } else if (how == Behaviour::Resistance && power.si() > 0.0) {
-            load.resistance = nominal * nominal / power;
-        } else {
-            load.behaviour = Behaviour::Power;
+            load.current = *power / x.lowest;
+        } else if (x.behaviour == Behaviour::Current) {
+            load.behaviour = Behaviour::Current;
+            load.current = *power / x.nominal;
+        } else if (x.behaviour == Behaviour::Resistance && power->si() > 0.0) {
+            load.behaviour = Behaviour::Resistance;
+            load.resistance = x.nominal * x.nominal / *power;
         }
-        out_.load[d.id] = static_cast<int>(out_.network.loads.size());
-        out_.network.loads.push_back(load);
+        add(p, NetList::Loads, out_.network.loads, load);
     }
 
-    void addInverter(const Device& d) {
-        if (!moment_.inverter || state_.gear->inverter == nullptr) {
-            return;
+    void addConductors() {
+        // Few are pulled and many are there: looked up once, not for each.
+        std::vector<bool> pulled(circuit().conductors.size(), false);
+        for (const ConductorId& id : moment_.pulled) {
+            if (const Conductor* c = findConductor(circuit(), id)) {
+                pulled[static_cast<std::size_t>(c - circuit().conductors.data())] = true;
+            }
         }
-        const Watts input = inverterInput(*state_.gear->inverter, *moment_.inverter);
-        pushLoad(d, nodeOf(d, "dc+"), nodeOf(d, "dc-"), Behaviour::Power, input);
-        if (moment_.reckoning == Reckoning::AtLowVoltage) {
-            out_.network.loads.back().current = input / state_.gear->bank.chemistry.inverterCutOff;
+        for (std::size_t i = 0; i < pulled.size(); ++i) {
+            out_.conductors.push_back(pulled[i] ? ConductorBranch{} : addConductor(i));
         }
     }
-
-    void addLoad(const Device& d) {
-        const bool on = moment_.loads == LoadsOn::All || moment_.only.contains(d.id);
-        if (!on || !d.load) {
-            return;
-        }
-        const bool sizing = moment_.reckoning == Reckoning::AtLowVoltage;
-        pushLoad(d,
-                 nodeOf(d, "+"),
-                 nodeOf(d, "-"),
-                 d.load->behaviour,
-                 sizing ? d.load->largest : d.load->used);
-    }
-
-    void addConductor(std::size_t index, const Numbering::Ends& ends, const ConductorOhms& o) {
+    [[nodiscard]] ConductorBranch addConductor(std::size_t index) {
+        const ConductorOhms& o = state_.ohms[index];
+        const EndsAt& ends = index_.ends[index];
         ConductorBranch branch;
-        if (pulled_[index]) {
-            out_.conductors.push_back(branch);
-            return;
-        }
-        branch.afterFrom = ends.from;
-        branch.beforeTo = ends.to;
+        branch.afterFrom = ends.from.node;
+        branch.beforeTo = ends.to.node;
         if (fuses_ == FuseNodes::Merged) {
             const Ohms whole = o.wire + o.fuseFrom.value_or(Ohms()) + o.fuseTo.value_or(Ohms());
-            branch.wire = resistor(ends.from, ends.to, whole);
-            out_.conductors.push_back(branch);
-            return;
+            branch.wire = resistor(ends.from.node, ends.to.node, whole);
+            return branch;
         }
         if (o.fuseFrom) {
             const int inner = nodes_++;
@@ -295,27 +209,79 @@ private:
             branch.beforeTo = inner;
         }
         branch.wire = resistor(branch.afterFrom, branch.beforeTo, o.wire);
-        out_.conductors.push_back(branch);
+        return branch;
+    }
+
+    // What makes a rail makes it only while something feeds it.
+    void addRails() {
+        std::vector<Place> rails;
+        for (std::size_t d = 0; d < circuit().devices.size(); ++d) {
+            const auto& elements = circuit().devices[d].elements;
+            for (std::size_t e = 0; e < elements.size(); ++e) {
+                const auto* x = std::get_if<Transfer>(&elements[e]);
+                if (x != nullptr && x->inside && lives(x->live)) {
+                    rails.push_back({d, e, index_.firstNode[d]});
+                }
+            }
+        }
+        if (rails.empty()) {
+            return;
+        }
+        out_.network.nodes = nodes_;
+        const Parts parts = partsOf(out_.network);
+        for (const Place& p : rails) {
+            const auto& x = std::get<Transfer>(circuit().devices[p.device].elements[p.element]);
+            if (!connected(parts, p.node(x.in.pos), p.node(x.in.neg))) {
+                continue;
+            }
+            // Into a short it gives no more than its rating: it limits itself.
+            const Ohms inside = fuses_ == FuseNodes::Own ? x.set / x.most : *x.inside;
+            addSource(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, inside, inputOf(p, x)});
+        }
+        std::ranges::sort(out_.elements, [](const ElementBranch& a, const ElementBranch& b) {
+            return std::pair(a.device, a.element) < std::pair(b.device, b.element);
+        });
     }
 
     // Nodes inside fuses lie between two others: they go first.
     void finish() {
         Network& network = out_.network;
         network.nodes = nodes_;
-        for (int node = state_.numbering->count; node < nodes_; ++node) {
+        for (int node = index_.nodes; node < nodes_; ++node) {
             network.order.push_back(node);
         }
-        network.order.insert(
-            network.order.end(), state_.numbering->order.begin(), state_.numbering->order.end());
+        network.order.insert(network.order.end(), index_.order.begin(), index_.order.end());
     }
 
     const CircuitState& state_;
     const Moment& moment_;
     const FuseNodes fuses_;
+    const CircuitIndex& index_;
     Assembly out_;
-    std::vector<bool> pulled_;  // of each conductor
     int nodes_;
 };
+
+Flow flowOf(const ElementBranch& e, const Network& network, const Solution& s) {
+    Flow out{e.device, e.element, {}, {}};
+    switch (e.list) {
+        case NetList::Sources:
+            out.through = s.source[e.at];
+            if (network.sources[e.at].input) {
+                out.input = s.sourceInput[e.at];
+            }
+            return out;
+        case NetList::Loads:
+            out.through = s.load[e.at];
+            return out;
+        case NetList::Chargers:
+            out.through = s.charger[e.at];
+            if (network.chargers[e.at].input) {
+                out.input = s.chargerInput[e.at];
+            }
+            return out;
+    }
+    unreachable("flowOf(NetList)");
+}
 
 }  // namespace
 
@@ -323,15 +289,27 @@ Assembly assemble(const CircuitState& state, const Moment& moment, FuseNodes nod
     return Builder(state, moment, nodes).take();
 }
 
-std::optional<Volts> MomentSolution::between(const TerminalId& pos, const TerminalId& neg) const {
-    const auto a = numbering->node.find(pos);
-    const auto b = numbering->node.find(neg);
-    if (a == numbering->node.end() || b == numbering->node.end()) {
+std::optional<Volts> MomentSolution::between(const Circuit& circuit,
+                                             const TerminalId& pos,
+                                             const TerminalId& neg) const {
+    const auto a = nodeOf(circuit, pos);
+    const auto b = nodeOf(circuit, neg);
+    if (!a || !b) {
         return std::nullopt;
     }
-    const auto i = static_cast<std::size_t>(a->second);
-    const auto j = static_cast<std::size_t>(b->second);
+    const auto i = static_cast<std::size_t>(*a);
+    const auto j = static_cast<std::size_t>(*b);
     return live[i] && live[j] ? std::optional(potential[i] - potential[j]) : std::nullopt;
+}
+
+const Flow* MomentSolution::flowOf(std::size_t device) const {
+    const auto at = std::ranges::lower_bound(flows, device, {}, &Flow::device);
+    return at == flows.end() || at->device != device ? nullptr : &*at;
+}
+
+const Flow* MomentSolution::flowOf(const Circuit& circuit, const DeviceId& device) const {
+    const Device* d = findDevice(circuit, device);
+    return d == nullptr ? nullptr : flowOf(static_cast<std::size_t>(d - circuit.devices.data()));
 }
 
 MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
@@ -341,29 +319,18 @@ MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
     out.moment = moment.id;
     out.served = s.served;
     out.servable = s.servable;
-    out.numbering = state.numbering;
-    out.potential = std::move(s.node);
-    out.live = std::move(s.live);
     for (const ConductorBranch& branch : assembly.conductors) {
         out.conductor.push_back(
             branch.wire < 0 ? amps(0.0) : s.resistor[static_cast<std::size_t>(branch.wire)]);
     }
-    for (const auto& [id, index] : assembly.source) {
-        out.device[id] = s.source[static_cast<std::size_t>(index)];
-        if (assembly.network.sources[static_cast<std::size_t>(index)].input) {
-            out.input[id] = s.sourceInput[static_cast<std::size_t>(index)];
+    for (const ElementBranch& e : assembly.elements) {
+        out.flows.push_back(flowOf(e, assembly.network, s));
+        if (e.list == NetList::Loads && static_cast<int>(e.at) == s.weakestLoad) {
+            out.weakest = e.device;
         }
     }
-    for (const auto& [id, index] : assembly.load) {
-        out.device[id] = s.load[static_cast<std::size_t>(index)];
-        if (index == s.weakestLoad) {
-            out.weakest = id;
-        }
-    }
-    for (const auto& [id, index] : assembly.charger) {
-        out.device[id] = s.charger[static_cast<std::size_t>(index)];
-        out.input[id] = s.chargerInput[static_cast<std::size_t>(index)];
-    }
+    out.potential = std::move(s.node);
+    out.live = std::move(s.live);
     return out;
 }
 

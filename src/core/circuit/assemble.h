@@ -1,8 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// From the circuit by name and a moment to a network of nodes, and back.
+// From the circuit and a moment to a network of nodes, and back.
 
-#include <map>
 #include <memory>
 #include <span>
 
@@ -10,9 +9,6 @@
 #include "core/circuit/fault.h"
 #include "core/circuit/moment.h"
 #include "core/circuit/network.h"
-#include "core/circuit/numbering.h"
-#include "core/gear/battery.h"
-#include "core/gear/chosen.h"
 
 namespace spirk {
 
@@ -22,13 +18,12 @@ struct ConductorOhms {
     std::optional<Ohms> fuseFrom, fuseTo;
 };
 
-// What the circuit stands in: gear, conductors, and which batteries to reckon with.
+// What the circuit stands in: conductors, and which batteries to reckon with. The circuit is
+// indexed.
 struct CircuitState {
     const Circuit* circuit = nullptr;
-    std::shared_ptr<const Numbering> numbering;  // of the circuit
-    const ChosenGear* gear = nullptr;
     std::span<const ConductorOhms> ohms;  // one for each conductor of the circuit, in order
-    ResistanceCase batteries = ResistanceCase::High;
+    Strength batteries = Strength::Weak;
 };
 
 // Where a conductor lies in the network. -1: not there (pulled, no fuse at that end, or merged with
@@ -40,10 +35,18 @@ struct ConductorBranch {
         beforeTo = -1;  // nodes inside the fuses; the terminals' where there is none
 };
 
+// An element that gives or draws in the moment, and where it stands in the network.
+enum class NetList { Sources, Loads, Chargers };
+struct ElementBranch {
+    std::size_t device = 0, element = 0;  // in the circuit's order, in the device's
+    NetList list = NetList::Sources;
+    std::size_t at = 0;
+};
+
 struct Assembly {
     Network network;
-    std::vector<ConductorBranch> conductors;        // in the circuit's order
-    std::map<DeviceId, int> source, load, charger;  // indices in the network
+    std::vector<ConductorBranch> conductors;  // in the circuit's order
+    std::vector<ElementBranch> elements;      // by device and element
 };
 
 // A short may lie between a fuse and its wire, so faults need a node there; a steady state does
@@ -51,21 +54,32 @@ struct Assembly {
 enum class FuseNodes { Merged, Own };
 [[nodiscard]] Assembly assemble(const CircuitState& state, const Moment& moment, FuseNodes nodes);
 
-// A solved moment, by name.
+// What an element gives or draws.
+struct Flow {
+    std::size_t device = 0, element = 0;
+    Amps through;               // a source: out of its positive port; a draw: into it
+    std::optional<Amps> input;  // where it draws what it gives: into that positive port
+};
+
+// A solved moment, by the circuit's numbers.
 struct MomentSolution {
     std::string moment;
     bool served = true;
     double servable = 1.0;
-    std::optional<DeviceId> weakest;  // the load with the lowest voltage when not served
-    std::shared_ptr<const Numbering> numbering;
-    std::vector<Volts> potential;     // of each node, against its part's first one
-    std::vector<bool> live;           // of each node
-    std::vector<Amps> conductor;      // from 'from' to 'to', in the circuit's order
-    std::map<DeviceId, Amps> device;  // battery: out; load: in; charger: out
-    std::map<DeviceId, Amps> input;   // of chargers
+    std::optional<std::size_t> weakest;  // the device with the lowest voltage when not served
+    std::vector<Volts> potential;        // of each node, against its part's first one
+    std::vector<bool> live;              // of each node
+    std::vector<Amps> conductor;         // from 'from' to 'to', in the circuit's order
+    std::vector<Flow> flows;             // by device and element
 
-    // Volts between two terminals; nothing where either is dead or unknown.
-    [[nodiscard]] std::optional<Volts> between(const TerminalId& pos, const TerminalId& neg) const;
+    // Volts between two terminals of the circuit that was solved; nothing where either is dead or
+    // unknown.
+    [[nodiscard]] std::optional<Volts> between(const Circuit& circuit,
+                                               const TerminalId& pos,
+                                               const TerminalId& neg) const;
+    // The first element of a device that gives or draws; null where none does.
+    [[nodiscard]] const Flow* flowOf(std::size_t device) const;
+    [[nodiscard]] const Flow* flowOf(const Circuit& circuit, const DeviceId& device) const;
 };
 
 [[nodiscard]] MomentSolution solveMoment(const CircuitState& state, const Moment& moment);

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/circuit/ordering.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -31,11 +32,44 @@ std::map<Id, std::size_t> positions(const std::vector<Entry>& entries) {
     return out;
 }
 
+EndAt endAt(const Circuit& circuit, const CircuitIndex& index, const TerminalId& id) {
+    const auto device = index.devices.find(id.device);
+    promise(device != index.devices.end(), "a conductor ends at a device");
+    const std::vector<Port>& ports = circuit.devices[device->second].ports;
+    const auto port =
+        static_cast<std::size_t>(std::ranges::find(ports, id.port, &Port::name) - ports.begin());
+    promise(port < ports.size(), "a conductor ends at a port");
+    return {device->second, port, index.firstNode[device->second] + static_cast<int>(port)};
+}
+
+// Whatever may join two terminals in some moment: conductors, and devices between their ports.
+std::vector<std::pair<int, int>> couplings(const Circuit& circuit, const CircuitIndex& index) {
+    std::vector<std::pair<int, int>> out;
+    for (const EndsAt& ends : index.ends) {
+        out.emplace_back(ends.from.node, ends.to.node);
+    }
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        for (int i = 1; i < static_cast<int>(circuit.devices[d].ports.size()); ++i) {
+            out.emplace_back(index.firstNode[d], index.firstNode[d] + i);
+        }
+    }
+    return out;
+}
+
 }  // namespace
 
 Circuit indexed(Circuit circuit) {
-    CircuitIndex index{positions<DeviceId>(circuit.devices),
-                       positions<ConductorId>(circuit.conductors)};
+    CircuitIndex index;
+    index.devices = positions<DeviceId>(circuit.devices);
+    index.conductors = positions<ConductorId>(circuit.conductors);
+    for (const Device& d : circuit.devices) {
+        index.firstNode.push_back(index.nodes);
+        index.nodes += static_cast<int>(d.ports.size());
+    }
+    for (const Conductor& c : circuit.conductors) {
+        index.ends.push_back({endAt(circuit, index, c.from), endAt(circuit, index, c.to)});
+    }
+    index.order = eliminationOrder(index.nodes, couplings(circuit, index));
     circuit.index = std::make_shared<const CircuitIndex>(std::move(index));
     return circuit;
 }
@@ -55,6 +89,16 @@ const Port* findPort(const Circuit& circuit, const TerminalId& id) {
     }
     const auto found = std::ranges::find(device->ports, id.port, &Port::name);
     return found == device->ports.end() ? nullptr : &*found;
+}
+
+std::optional<int> nodeOf(const Circuit& circuit, const TerminalId& id) {
+    const Device* device = findDevice(circuit, id.device);
+    const Port* port = device == nullptr ? nullptr : findPort(circuit, id);
+    if (port == nullptr) {
+        return std::nullopt;
+    }
+    const auto d = static_cast<std::size_t>(device - circuit.devices.data());
+    return circuit.index->firstNode[d] + static_cast<int>(port - device->ports.data());
 }
 
 }  // namespace spirk

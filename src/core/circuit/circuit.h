@@ -9,6 +9,7 @@
 #include <string>
 #include <vector>
 
+#include "core/circuit/element.h"
 #include "core/explain/id.h"
 #include "core/library/library.h"
 #include "core/quantities/units.h"
@@ -45,14 +46,6 @@ struct Port {
     bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
 };
 
-// What an appliance draws.
-struct LoadRating {
-    ApplianceId appliance;
-    Watts used;     // measured where given
-    Watts largest;  // the larger of plate and measured: what its cable must carry
-    Behaviour behaviour = Behaviour::Power;
-};
-
 struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
@@ -63,10 +56,11 @@ struct Device {
     double price = 0.0;     // of one unit, order of magnitude; zero: not bought
     PlaceId place;
     std::vector<Port> ports;
-    Ohms resistance;  // between its ports, or from 'in' to each way
-    Amps rating;      // zero: not stated
-    std::optional<LoadRating> load;
+    std::vector<Element> elements;
+    Amps rating;                           // zero: not stated
+    std::optional<ApplianceId> appliance;  // that it stands for
     std::optional<DeviceId> fedBy;  // the converter whose rail it hangs on; else it is the bank's
+    int inSeries = 1;               // batteries of the string that it is in
     bool headsString = true;        // of batteries in series, the one with the string's positive
     bool amended = false;
 };
@@ -114,10 +108,25 @@ struct DropPath {
     std::vector<ConductorId> conductors;
 };
 
-// Where devices and conductors stand in their lists, so that looking one up does not walk them all.
+// Where a conductor's end is fixed: the device and its port by their places in their lists, and the
+// node that this terminal is.
+struct EndAt {
+    std::size_t device = 0, port = 0;
+    int node = 0;
+};
+struct EndsAt {
+    EndAt from, to;
+};
+
+// The circuit by numbers: computing goes by these, names are looked up at the edges. A terminal is
+// a node; those of a device follow one another in the order of its ports.
 struct CircuitIndex {
     std::map<DeviceId, std::size_t> devices;
     std::map<ConductorId, std::size_t> conductors;
+    std::vector<EndsAt> ends;    // of each conductor
+    std::vector<int> firstNode;  // of each device
+    int nodes = 0;
+    std::vector<int> order;  // in which the nodes are eliminated, each once
 };
 
 struct Circuit {
@@ -128,12 +137,14 @@ struct Circuit {
 };
 
 // Of a circuit that is put together: nothing is added to it or renamed any more. Requires that no
-// id stands twice.
+// id stands twice and that every conductor ends at ports that are there.
 [[nodiscard]] Circuit indexed(Circuit circuit);
 
 [[nodiscard]] const Device* findDevice(const Circuit& circuit, const DeviceId& id);
 [[nodiscard]] const Conductor* findConductor(const Circuit& circuit, const ConductorId& id);
 [[nodiscard]] const Port* findPort(const Circuit& circuit, const TerminalId& id);
+// The node that a terminal of an indexed circuit is; nothing where there is no such terminal.
+[[nodiscard]] std::optional<int> nodeOf(const Circuit& circuit, const TerminalId& id);
 // A conductor that is sized by Spirk: all but the vehicle's own.
 [[nodiscard]] inline bool isOurs(const Conductor& c) { return c.role != Role::Factory; }
 

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/circuit/joined_ports.h"
+#include "core/circuit/walk.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -19,24 +20,24 @@ std::string prefix(const Moment& moment) { return "moment." + moment.id; }
 FromSolver solver(const MomentStory& s) { return {s.moment.name}; }
 
 // Where the open voltage of a source comes from.
-Origin originOf(const MomentStory& s, const Device& d) {
-    if (d.kind == DeviceKind::Battery) {
-        return fromTable(s.library, "chemistries", s.state.gear->bank.chemistry.name + ", at rest");
+Origin originOf(const Element& element) {
+    if (const auto* emf = std::get_if<Emf>(&element)) {
+        return emf->origin;
     }
-    if (d.kind == DeviceKind::Array) {
-        return FromRule{"a line through the panels' open circuit and their largest power"};
-    }
-    if (d.kind == DeviceKind::Converter) {
-        return FromRule{"the voltage that its maker sets"};
-    }
-    return FromRule{"judgement: a charged lead-acid starter battery"};
+    return std::holds_alternative<PanelCurve>(element)
+               ? FromRule{"a line through the panels' open circuit and their largest power"}
+               : FromRule{"the voltage that its maker sets"};
 }
 
-Derivation ofSource(const MomentStory& s, const Device& d, const VoltageSource& source, Volts v) {
+Derivation ofSource(const MomentStory& s,
+                    const Device& d,
+                    const Element& element,
+                    const VoltageSource& source,
+                    Volts v) {
     return {.id = deviceFigure(s.moment, d.id),
             .title = d.name + ", current given: " + s.moment.name,
             .formula = "I = (E - V) / R",
-            .terms = {{"E", "its voltage at rest", measure(source.emf), originOf(s, d)},
+            .terms = {{"E", "its voltage at rest", measure(source.emf), originOf(element)},
                       {"V", "volts at its terminals", measure(v), solver(s)},
                       {"R",
                        "its inner resistance",
@@ -85,8 +86,14 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
     return out;
 }
 
-Derivation ofCharger(const MomentStory& s, const Device& d, const Charger& c, Volts v, Amps i) {
-    const bool solar = d.kind == DeviceKind::SolarController;
+Derivation ofCharger(const MomentStory& s,
+                     const Device& d,
+                     const Element& element,
+                     const Charger& c,
+                     Volts v,
+                     Amps i) {
+    const auto* transfer = std::get_if<Transfer>(&element);
+    const bool solar = transfer != nullptr && transfer->inFullSun;
     Derivation out{.id = deviceFigure(s.moment, d.id),
                    .title = d.name + ", current given: " + s.moment.name,
                    .formula = std::string("I = the smallest of (V_set − V) / R_r, I_max") +
@@ -115,25 +122,37 @@ Derivation ofCharger(const MomentStory& s, const Device& d, const Charger& c, Vo
     return out;
 }
 
-// A device's place in the assembled network, by kind of element.
-struct Element {
+// Where the first element of a device that gives or draws stands in the assembled network.
+struct InNetwork {
+    const Element* element = nullptr;
     const VoltageSource* source = nullptr;
     const NetLoad* load = nullptr;
     const Charger* charger = nullptr;
 };
 
-template <class T>
-const T* elementIn(const std::map<DeviceId, int>& index,
-                   const std::vector<T>& all,
-                   const DeviceId& id) {
-    const auto found = index.find(id);
-    return found == index.end() ? nullptr : &all[static_cast<std::size_t>(found->second)];
+InNetwork elementOf(const Circuit& circuit, const Assembly& a, std::size_t device) {
+    const auto at = std::ranges::find(a.elements, device, &ElementBranch::device);
+    if (at == a.elements.end()) {
+        return {};
+    }
+    InNetwork out;
+    out.element = &circuit.devices[device].elements[at->element];
+    switch (at->list) {
+        case NetList::Sources:
+            out.source = &a.network.sources[at->at];
+            return out;
+        case NetList::Loads:
+            out.load = &a.network.loads[at->at];
+            return out;
+        case NetList::Chargers:
+            out.charger = &a.network.chargers[at->at];
+            return out;
+    }
+    unreachable("elementOf(NetList)");
 }
 
-Element elementOf(const Assembly& a, const DeviceId& id) {
-    return {elementIn(a.source, a.network.sources, id),
-            elementIn(a.load, a.network.loads, id),
-            elementIn(a.charger, a.network.chargers, id)};
+std::size_t placeOf(const Circuit& circuit, const Device& device) {
+    return static_cast<std::size_t>(&device - circuit.devices.data());
 }
 
 Volts acrossNodes(const MomentStory& s, int pos, int neg) {
@@ -141,26 +160,40 @@ Volts acrossNodes(const MomentStory& s, int pos, int neg) {
            s.solved.potential[static_cast<std::size_t>(neg)];
 }
 
-// The source that a terminal's volts are told from: the array before the controller, the starter
-// battery before the DC-DC charger, a converter on its own rail, else a battery of the bank. Null
-// where the plan's amendments have taken it away.
-const Device* sourceBehind(const Circuit& circuit, const TerminalId& t) {
-    const Device* device = findDevice(circuit, t.device);
-    if (device != nullptr && device->fedBy) {
-        return findDevice(circuit, *device->fedBy);
+// The positive port of what has a voltage of its own.
+std::optional<std::size_t> positiveOf(const Element& element) {
+    if (const auto* emf = std::get_if<Emf>(&element)) {
+        return emf->at.pos;
     }
-    const bool converter = device != nullptr && device->kind == DeviceKind::Converter;
-    if (converter && t.port == "out+") {
-        return device;
+    if (const auto* panels = std::get_if<PanelCurve>(&element)) {
+        return panels->at.pos;
     }
-    const bool array = t.device.value.starts_with("array") || t.port.starts_with("pv");
-    const bool vehicle = t.device.value == "starter" || t.device.value == "alternator" ||
-                         (t.port == "in+" && !converter);
-    if (array || vehicle) {
-        return findDevice(circuit, DeviceId(array ? "array" : "starter"));
+    const auto* rail = std::get_if<Transfer>(&element);
+    return rail != nullptr && rail->inside ? std::optional(rail->out.pos) : std::nullopt;
+}
+
+// The source that a terminal's volts are told from: the nearest one whose positive port metal joins
+// with it, of equally near ones the first. Null where there is none.
+const Device* sourceBehind(const Circuit& circuit, int node) {
+    std::vector<int> rank(static_cast<std::size_t>(circuit.index->nodes), -1);
+    const std::vector<int> reached = reachedFrom(joinsOf(circuit), node);
+    for (std::size_t i = 0; i < reached.size(); ++i) {
+        rank[static_cast<std::size_t>(reached[i])] = static_cast<int>(i);
     }
-    const auto battery = std::ranges::find(circuit.devices, DeviceKind::Battery, &Device::kind);
-    return battery == circuit.devices.end() ? nullptr : &*battery;
+    const Device* nearest = nullptr;
+    int best = -1;
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        for (const Element& e : circuit.devices[d].elements) {
+            const auto port = positiveOf(e);
+            const int at =
+                !port ? -1 : rank[static_cast<std::size_t>(circuit.index->firstNode[d]) + *port];
+            if (at >= 0 && (nearest == nullptr || at < best)) {
+                nearest = &circuit.devices[d];
+                best = at;
+            }
+        }
+    }
+    return nearest;
 }
 
 // What an element gives and where it draws that; nothing where it has no input.
@@ -168,7 +201,7 @@ struct Passing {
     int pos = 0, neg = 0;
     PowerInput input;
 };
-std::optional<Passing> passingOf(const Element& e) {
+std::optional<Passing> passingOf(const InNetwork& e) {
     if (e.charger != nullptr && e.charger->input) {
         return Passing{e.charger->pos, e.charger->neg, *e.charger->input};
     }
@@ -195,12 +228,24 @@ FigureId inputFigure(const Moment& moment, const DeviceId& charger) {
     return FigureId(deviceFigure(moment, charger).value + ".input");
 }
 
+namespace {
+
+// Calls `visit` with each device that heads a string of the bank, and what it gives.
+template <class Visit>
+void forStrings(const Circuit& circuit, const MomentSolution& solved, const Visit& visit) {
+    for (const Flow& flow : solved.flows) {
+        const Device& d = circuit.devices[flow.device];
+        if (d.kind == DeviceKind::Battery && d.headsString) {
+            visit(d, flow.through);
+        }
+    }
+}
+
+}  // namespace
+
 Amps bankCurrent(const Circuit& circuit, const MomentSolution& solved) {
     Amps total;
-    for (const Device& d : circuit.devices) {
-        const bool counts = d.kind == DeviceKind::Battery && d.headsString;
-        total += counts ? solved.device.at(d.id) : Amps();
-    }
+    forStrings(circuit, solved, [&](const Device&, Amps given) { total += given; });
     return total;
 }
 
@@ -212,45 +257,46 @@ Derivation explainBank(const MomentStory& s) {
                    .result = measure(bankCurrent(*s.state.circuit, s.solved)),
                    .source = "the network solved",
                    .note = ""};
-    for (const Device& d : s.state.circuit->devices) {
-        if (d.kind == DeviceKind::Battery && d.headsString) {
-            out.terms.push_back({"I",
-                                 d.name,
-                                 measure(s.solved.device.at(d.id)),
-                                 FromFigure{deviceFigure(s.moment, d.id)}});
-        }
-    }
+    forStrings(*s.state.circuit, s.solved, [&](const Device& d, Amps given) {
+        out.terms.push_back(
+            {"I", d.name, measure(given), FromFigure{deviceFigure(s.moment, d.id)}});
+    });
     return out;
 }
 
 std::optional<Derivation> explainDevice(const MomentStory& s, const DeviceId& id) {
-    const Device* d = findDevice(*s.state.circuit, id);
-    const auto current = s.solved.device.find(id);
-    if (d == nullptr || current == s.solved.device.end()) {
+    const Circuit& circuit = *s.state.circuit;
+    const Device* d = findDevice(circuit, id);
+    const Flow* flow = s.solved.flowOf(circuit, id);
+    if (d == nullptr || flow == nullptr) {
         return std::nullopt;
     }
     const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
-    const Element e = elementOf(assembly, id);
+    const InNetwork e = elementOf(circuit, assembly, placeOf(circuit, *d));
     if (e.source != nullptr) {
-        return ofSource(s, *d, *e.source, acrossNodes(s, e.source->pos, e.source->neg));
+        return ofSource(s, *d, *e.element, *e.source, acrossNodes(s, e.source->pos, e.source->neg));
     }
     if (e.load != nullptr) {
-        return ofLoad(s, *d, *e.load, acrossNodes(s, e.load->pos, e.load->neg), current->second);
+        return ofLoad(s, *d, *e.load, acrossNodes(s, e.load->pos, e.load->neg), flow->through);
     }
     promise(e.charger != nullptr, "a device with a current is a source, a load or a charger");
-    return ofCharger(
-        s, *d, *e.charger, acrossNodes(s, e.charger->pos, e.charger->neg), current->second);
+    return ofCharger(s,
+                     *d,
+                     *e.element,
+                     *e.charger,
+                     acrossNodes(s, e.charger->pos, e.charger->neg),
+                     flow->through);
 }
 
 std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id) {
-    const Device* d = findDevice(*s.state.circuit, id);
-    const auto input = s.solved.input.find(id);
-    const auto output = s.solved.device.find(id);
-    if (d == nullptr || input == s.solved.input.end()) {
+    const Circuit& circuit = *s.state.circuit;
+    const Device* d = findDevice(circuit, id);
+    const Flow* flow = s.solved.flowOf(circuit, id);
+    if (d == nullptr || flow == nullptr || !flow->input) {
         return std::nullopt;
     }
     const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
-    const auto c = passingOf(elementOf(assembly, id));
+    const auto c = passingOf(elementOf(circuit, assembly, placeOf(circuit, *d)));
     if (!c) {
         return std::nullopt;
     }
@@ -261,7 +307,7 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
         .terms =
             {{"I_out",
               "current given",
-              measure(output->second),
+              measure(flow->through),
               FromFigure{deviceFigure(s.moment, id)}},
              {"V_out", "volts at its output", measure(acrossNodes(s, c->pos, c->neg)), solver(s)},
              {"η", "efficiency", percent(c->input.efficiency), FromRule{"its data sheet"}},
@@ -269,7 +315,7 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
               "volts at its input",
               measure(acrossNodes(s, c->input.pos, c->input.neg)),
               solver(s)}},
-        .result = measure(input->second),
+        .result = measure(*flow->input),
         .source = "own arithmetic; volts from the solved network",
         .note = ""};
 }
@@ -290,14 +336,15 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
                    .note = "Counted from '" + text(c->from) + "' to '" + text(c->to) +
                            "'; below zero it flows the other way." +
                            (s.solved.served ? "" : " " + std::string(kUnserved))};
-    const JoinedPorts joined = joinedPorts(circuit, *c);
-    for (const Own& own : ownCurrents(s.solved, joined)) {
+    const JoinedPorts joined = joinedPorts(circuit, index);
+    const Device& device = circuit.devices[joined.device];
+    for (const Own& own : ownCurrents(circuit, s.solved, joined)) {
         const bool input = own.figure == OwnFigure::Input;
         out.terms.push_back({"I",
-                             joined.device->name + (input ? ", input" : ""),
+                             device.name + (input ? ", input" : ""),
                              measure(own.into * joined.sign),
-                             FromFigure{input ? inputFigure(s.moment, joined.device->id)
-                                              : deviceFigure(s.moment, joined.device->id)}});
+                             FromFigure{input ? inputFigure(s.moment, device.id)
+                                              : deviceFigure(s.moment, device.id)}});
     }
     for (const Arrival& a : joined.others) {
         const Conductor& other = circuit.conductors[a.conductor];
@@ -312,17 +359,23 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
 std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& terminal) {
     const Port* port = findPort(*s.state.circuit, terminal);
     const Device* device = findDevice(*s.state.circuit, terminal.device);
-    const auto v = port != nullptr && port->counter ? s.solved.between(terminal, *port->counter)
-                                                    : std::nullopt;
-    const Device* from = sourceBehind(*s.state.circuit, terminal);
-    const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
-    const VoltageSource* source = from == nullptr ? nullptr : elementOf(assembly, from->id).source;
-    if (!v || source == nullptr) {
+    const auto v = port != nullptr && port->counter
+                       ? s.solved.between(*s.state.circuit, terminal, *port->counter)
+                       : std::nullopt;
+    if (!v) {
         return std::nullopt;
     }
-    const bool string = from->kind == DeviceKind::Battery && terminal.device != from->id &&
-                        s.state.gear->bank.series > 1;
-    const double inSeries = string ? s.state.gear->bank.series : 1;
+    const Device* from = sourceBehind(*s.state.circuit, *nodeOf(*s.state.circuit, terminal));
+    const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
+    const InNetwork behind =
+        from == nullptr ? InNetwork{}
+                        : elementOf(*s.state.circuit, assembly, placeOf(*s.state.circuit, *from));
+    const VoltageSource* source = behind.source;
+    if (source == nullptr) {
+        return std::nullopt;
+    }
+    const bool string = from->inSeries > 1 && port->counter->device != from->id;
+    const double inSeries = string ? from->inSeries : 1;
     const Volts open = source->emf * inSeries;
     return Derivation{
         .id = voltsFigure(s.moment, terminal),
@@ -331,7 +384,7 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
         .formula = string ? "V = n · E - ΔV" : "V = E - ΔV",
         .terms =
             {{"n", "batteries in series", count(inSeries), FromPlan{"gear.bank.series"}},
-             {"E", from->name + " at rest", measure(source->emf), originOf(s, *from)},
+             {"E", from->name + " at rest", measure(source->emf), originOf(*behind.element)},
              {"ΔV",
               "lost in the source, cables, fuses and contacts; below zero: raised by a charger",
               measure(open - *v),

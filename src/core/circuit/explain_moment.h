@@ -11,7 +11,6 @@ namespace spirk {
 
 // A moment, its solution, and what it was solved on; borrowed for the call.
 struct MomentStory {
-    const Library& library;
     const CircuitState& state;
     const Moment& moment;
     const MomentSolution& solved;

@@ -3,70 +3,36 @@
 
 #include <algorithm>
 
+#include "core/circuit/walk.h"
+#include "core/result/match.h"
 #include "core/result/promise.h"
 
 namespace spirk {
 
 namespace {
 
-bool active(DeviceKind kind) {
-    switch (kind) {
-        case DeviceKind::Battery:
-        case DeviceKind::Starter:
-        case DeviceKind::Alternator:
-        case DeviceKind::Array:
-        case DeviceKind::SolarController:
-        case DeviceKind::DcdcCharger:
-        case DeviceKind::Converter:
-        case DeviceKind::Inverter:
-        case DeviceKind::Load:
-            return true;
-        case DeviceKind::CollectingBar:
-        case DeviceKind::BusBar:
-        case DeviceKind::MainSwitch:
-        case DeviceKind::Isolator:
-        case DeviceKind::PvIsolator:
-        case DeviceKind::Shunt:
-        case DeviceKind::FuseBlock:
-        case DeviceKind::Strip:
-        case DeviceKind::Chassis:
-        case DeviceKind::Ignition:
-            return false;
-    }
-    unreachable("active");
+// Gives or draws by itself, in some moment.
+bool isActive(const Device& device) {
+    return std::ranges::any_of(device.elements, [](const Element& e) {
+        return !std::holds_alternative<Contact>(e) && !std::holds_alternative<Resistance>(e);
+    });
 }
 
-// Ports that are one piece of metal, or joined by a contact, with `port`.
-bool joined(const Device& d, const std::string& port, const std::string& other) {
-    switch (d.kind) {
-        case DeviceKind::MainSwitch:
-        case DeviceKind::Isolator:
-        case DeviceKind::Shunt:
-            return true;
-        case DeviceKind::PvIsolator:
-            return port.back() == other.back();
-        case DeviceKind::FuseBlock:
-            return (port == "neg") == (other == "neg");
-        default:
-            return port == other;
-    }
-}
-
-bool has(const std::vector<std::string>& ports, const std::string& port) {
-    return std::ranges::find(ports, port) != ports.end();
+bool has(const std::vector<std::size_t>& ports, std::size_t port) {
+    return std::ranges::binary_search(ports, port);
 }
 
 std::vector<Arrival> arrivals(const Circuit& circuit, const JoinedPorts& joint) {
     std::vector<Arrival> out;
-    for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
-        const Conductor& c = circuit.conductors[i];
-        const auto here = [&](const TerminalId& t) {
-            return t.device == joint.device->id && has(joint.ports, t.port);
-        };
-        if (here(c.to)) {
+    const auto here = [&](const EndAt& end) {
+        return end.device == joint.device && has(joint.ports, end.port);
+    };
+    for (std::size_t i = 0; i < circuit.index->ends.size(); ++i) {
+        const EndsAt& ends = circuit.index->ends[i];
+        if (here(ends.to)) {
             out.push_back({i, 1.0});
         }
-        if (here(c.from)) {
+        if (here(ends.from)) {
             out.push_back({i, -1.0});
         }
     }
@@ -75,62 +41,55 @@ std::vector<Arrival> arrivals(const Circuit& circuit, const JoinedPorts& joint) 
 
 }  // namespace
 
-JoinedPorts joinedPorts(const Circuit& circuit, const Conductor& c) {
-    const Device* from = findDevice(circuit, c.from.device);
-    const Device* to = findDevice(circuit, c.to.device);
-    promise(from != nullptr && to != nullptr, "a conductor ends at devices");
-    const bool atTo = active(to->kind) || !active(from->kind);
+JoinedPorts joinedPorts(const Circuit& circuit, std::size_t conductor) {
+    const EndsAt& ends = circuit.index->ends[conductor];
+    const bool atTo =
+        isActive(circuit.devices[ends.to.device]) || !isActive(circuit.devices[ends.from.device]);
+    const EndAt& end = atTo ? ends.to : ends.from;
     JoinedPorts out;
-    out.device = atTo ? to : from;
+    out.device = end.device;
     out.sign = atTo ? 1.0 : -1.0;
-    const std::string& own = atTo ? c.to.port : c.from.port;
-    for (const Port& port : out.device->ports) {
-        if (joined(*out.device, own, port.name)) {
-            out.ports.push_back(port.name);
-        }
-    }
-    const auto index = static_cast<std::size_t>(&c - circuit.conductors.data());
+    out.ports = joinedInside(circuit.devices[end.device], end.port);
     out.others = arrivals(circuit, out);
-    const auto self = std::ranges::find_if(
-        out.others, [&](const Arrival& a) { return a.conductor == index && a.sign == out.sign; });
+    const auto self = std::ranges::find_if(out.others, [&](const Arrival& a) {
+        return a.conductor == conductor && a.sign == out.sign;
+    });
     promise(self != out.others.end(), "a conductor meets its own end");
     out.others.erase(self);
     return out;
 }
 
-std::vector<Own> ownCurrents(const MomentSolution& solved, const JoinedPorts& joint) {
+std::vector<Own> ownCurrents(const Circuit& circuit,
+                             const MomentSolution& solved,
+                             const JoinedPorts& joint) {
     std::vector<Own> out;
-    const auto current = solved.device.find(joint.device->id);
-    if (current == solved.device.end()) {
-        return out;
-    }
-    const auto input = solved.input.find(joint.device->id);
-    const Amps given = current->second;
-    const Amps taken = input == solved.input.end() ? amps(0.0) : input->second;
-    const DeviceKind kind = joint.device->kind;
-    const bool load = kind == DeviceKind::Load || kind == DeviceKind::Inverter;
-    const auto add = [&](const char* port, OwnFigure figure, Amps into) {
+    const auto add = [&](std::size_t port, OwnFigure figure, Amps into) {
         if (has(joint.ports, port)) {
             out.push_back({figure, into});
         }
     };
-    if (load) {
-        const bool inverter = kind == DeviceKind::Inverter;
-        add(inverter ? "dc+" : "+", OwnFigure::Device, given);
-        add(inverter ? "dc-" : "-", OwnFigure::Device, given * -1.0);
-    } else if (kind == DeviceKind::SolarController) {
-        add("bat+", OwnFigure::Device, given * -1.0);
-        add("bat-", OwnFigure::Device, given);
-        add("pv+", OwnFigure::Input, taken);
-        add("pv-", OwnFigure::Input, taken * -1.0);
-    } else if (kind == DeviceKind::DcdcCharger || kind == DeviceKind::Converter) {
-        add("out+", OwnFigure::Device, given * -1.0);
-        add("in+", OwnFigure::Input, taken);
-        add("neg", OwnFigure::Device, given);
-        add("neg", OwnFigure::Input, taken * -1.0);
-    } else {
-        add("+", OwnFigure::Device, given * -1.0);
-        add("-", OwnFigure::Device, given);
+    // Out of the positive port, into the negative one.
+    const auto gives = [&](const PortPair& at, Amps current) {
+        add(at.pos, OwnFigure::Device, -current);
+        add(at.neg, OwnFigure::Device, current);
+    };
+    for (const Flow& flow : solved.flows) {
+        if (flow.device != joint.device) {
+            continue;
+        }
+        match(
+            circuit.devices[flow.device].elements[flow.element],
+            [&](const Emf& x) { gives(x.at, flow.through); },
+            [&](const PanelCurve& x) { gives(x.at, flow.through); },
+            [&](const Limited& x) { gives(x.at, flow.through); },
+            [&](const Draw& x) { gives(x.at, -flow.through); },
+            [&](const Transfer& x) {
+                gives(x.out, flow.through);
+                add(x.in.pos, OwnFigure::Input, flow.input.value_or(Amps()));
+                add(x.in.neg, OwnFigure::Input, -flow.input.value_or(Amps()));
+            },
+            [](const Contact&) {},
+            [](const Resistance&) {});
     }
     return out;
 }

@@ -16,14 +16,14 @@ struct Arrival {
 };
 
 struct JoinedPorts {
-    const Device* device = nullptr;
-    std::vector<std::string> ports;  // of the device, joined inside it
+    std::size_t device = 0;          // in the circuit's order
+    std::vector<std::size_t> ports;  // of the device, joined inside it
     std::vector<Arrival> others;     // all but the conductor asked for
     double sign = 1.0;               // of the conductor asked for
 };
 
-// The joint at the end that tells most: a source's, charger's or load's own, else its 'to'.
-[[nodiscard]] JoinedPorts joinedPorts(const Circuit& circuit, const Conductor& conductor);
+// The joint at the end that tells most: a source's, charger's or draw's own, else its 'to'.
+[[nodiscard]] JoinedPorts joinedPorts(const Circuit& circuit, std::size_t conductor);
 
 enum class OwnFigure { Device, Input };
 // Current that the device itself takes in at the joint.
@@ -31,6 +31,8 @@ struct Own {
     OwnFigure figure = OwnFigure::Device;
     Amps into;
 };
-[[nodiscard]] std::vector<Own> ownCurrents(const MomentSolution& solved, const JoinedPorts& joint);
+[[nodiscard]] std::vector<Own> ownCurrents(const Circuit& circuit,
+                                           const MomentSolution& solved,
+                                           const JoinedPorts& joint);
 
 }  // namespace spirk

@@ -3,7 +3,7 @@
 // What the van is doing: sources, switch positions and loads. Solvers take a circuit and a moment;
 // sizing, checks, the diagram and the expected readings all use the same list.
 
-#include <optional>
+#include <map>
 #include <set>
 #include <string>
 #include <vector>
@@ -23,12 +23,12 @@ struct Moment {
     double stateOfCharge = 0.5;
     Reckoning reckoning = Reckoning::AsTheyAre;
     LoadsOn loads = LoadsOn::None;
-    std::set<DeviceId> only;  // with LoadsOn::None: these loads run all the same
-    double sun = 0.0;         // part of 1000 W/m2
-    bool driving = false;
-    std::optional<Watts> inverter;  // output; nothing: switched off; zero: idling
-    std::set<DeviceId> open;        // switches and isolators that are open
-    std::set<ConductorId> pulled;   // conductors whose fuses are out
+    std::set<DeviceId> only;          // with LoadsOn::None: these loads run all the same
+    double sun = 0.0;                 // part of 1000 W/m2
+    bool driving = false;             // the engine runs
+    std::map<DeviceId, Watts> drawn;  // by devices that draw what a moment says; others are off
+    std::set<DeviceId> open;          // switches and isolators that are open
+    std::set<ConductorId> pulled;     // conductors whose fuses are out
 };
 
 }  // namespace spirk

@@ -23,9 +23,7 @@ std::vector<MomentSolution> solveMoments(const Design& d) {
 
 }  // namespace
 
-CircuitState stateOf(const Design& d) {
-    return {&d.wiring.circuit, d.wiring.numbering, &d.gear, d.cables.ohms, ResistanceCase::High};
-}
+CircuitState stateOf(const Design& d) { return {&d.wiring.circuit, d.cables.ohms, Strength::Weak}; }
 
 Design design(const Plan& plan, const Library& library) {
     Design d;

@@ -47,9 +47,7 @@ std::optional<Derivation> inMoment(const MomentStory& story, const std::string& 
 
 }  // namespace
 
-std::optional<Derivation> why(const Design& design,
-                              const Library& library,
-                              const FigureId& figure) {
+std::optional<Derivation> why(const Design& design, const FigureId& figure) {
     if (const Derivation* recorded = design.why.find(figure)) {
         return *recorded;
     }
@@ -57,7 +55,7 @@ std::optional<Derivation> why(const Design& design,
     for (std::size_t i = 0; i < design.moments.size(); ++i) {
         const Moment& moment = design.wiring.moments[i];
         if (const auto rest = inThis(moment, figure)) {
-            return inMoment({library, state, moment, design.moments[i]}, *rest);
+            return inMoment({state, moment, design.moments[i]}, *rest);
         }
     }
     // Steps of the switch-on are solved again: their solutions are not kept. One step's name may
@@ -65,7 +63,7 @@ std::optional<Derivation> why(const Design& design,
     for (const Moment& moment : design.powerUp.moments) {
         if (const auto rest = inThis(moment, figure)) {
             const MomentSolution solved = solveMoment(state, moment);
-            if (auto found = inMoment({library, state, moment, solved}, *rest)) {
+            if (auto found = inMoment({state, moment, solved}, *rest)) {
                 return found;
             }
         }

@@ -10,8 +10,6 @@
 namespace spirk {
 
 // Nothing where the design has no such figure.
-[[nodiscard]] std::optional<Derivation> why(const Design& design,
-                                            const Library& library,
-                                            const FigureId& figure);
+[[nodiscard]] std::optional<Derivation> why(const Design& design, const FigureId& figure);
 
 }  // namespace spirk

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <array>
 
+#include "core/quantities/curve.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -16,11 +17,7 @@ constexpr std::array<double, 6> kColdDegrees{-20.0, -10.0, 0.0, 10.0, 25.0, 40.0
 }  // namespace
 
 Volts restVoltage(const Chemistry& chemistry, double stateOfCharge) {
-    promise(stateOfCharge >= 0.0 && stateOfCharge <= 1.0, "state of charge is within 0 and 1");
-    const double tenth = stateOfCharge * 10.0;
-    const std::size_t low = std::min<std::size_t>(9, static_cast<std::size_t>(tenth));
-    const double part = tenth - static_cast<double>(low);
-    return chemistry.restVolts[low] * (1.0 - part) + chemistry.restVolts[low + 1] * part;
+    return along(chemistry.restVolts, stateOfCharge);
 }
 
 Ohms batteryResistance(const BatteryModel& model,

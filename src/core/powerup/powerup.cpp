@@ -67,9 +67,7 @@ private:
         Moment moment = now_;
         moment.id = s.id + after;
         moment.name = "at the step '" + s.id + "'";
-        MomentSolution out = solveMoment(
-            {&circuit(), in_.wiring.numbering, &in_.gear, in_.cables.ohms, ResistanceCase::High},
-            moment);
+        MomentSolution out = solveMoment({&circuit(), in_.cables.ohms, Strength::Weak}, moment);
         out_.moments.push_back(std::move(moment));
         return out;
     }
@@ -106,7 +104,7 @@ private:
         if (port == nullptr || !port->counter) {
             return;
         }
-        const auto v = m.between(pos, *port->counter);
+        const auto v = m.between(circuit(), pos, *port->counter);
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
         Expected reading{
@@ -321,11 +319,11 @@ private:
             "side.";
         s.subjects = {{SubjectKind::Device, "inverter"}};
         now_.pulled.erase(feed);
-        now_.inverter = watts(0.0);
+        now_.drawn[DeviceId("inverter")] = inverterInput(*in_.gear.inverter, watts(0.0));
         const MomentSolution m = solved(s);
         expectVolts(s, m, {DeviceId("inverter"), "dc+"});
         expectAtMonitor(s, "amps at the monitor, inverter idling", m);
-        now_.inverter.reset();
+        now_.drawn.clear();
     }
 
     void sun() {
@@ -342,7 +340,7 @@ private:
         first.subjects = {{SubjectKind::Device, "mppt"}};
         expectVolts(first, solved(first), {DeviceId("mppt"), "bat+"});
         now_.sun = 1.0;
-        expectFullSun(first, solved(first, ".sun").device.at(DeviceId("mppt")));
+        expectFullSun(first, solved(first, ".sun").flowOf(circuit(), DeviceId("mppt"))->through);
         now_.sun = 0.0;
     }
 
@@ -389,10 +387,11 @@ private:
         const DeviceId dcdc("dcdc");
         const MomentSolution m = solved(s);
         const Moment& moment = out_.moments.back();
-        expectAmps(s, "amps from the DC-DC charger", m.device.at(dcdc), deviceFigure(moment, dcdc));
+        const Flow& flow = *m.flowOf(circuit(), dcdc);
+        expectAmps(s, "amps from the DC-DC charger", flow.through, deviceFigure(moment, dcdc));
         expectAmps(s,
                    "amps into it from the starter battery",
-                   m.input.at(dcdc),
+                   flow.input.value_or(Amps()),
                    inputFigure(moment, dcdc));
         now_.driving = false;
     }

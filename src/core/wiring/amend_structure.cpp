@@ -66,6 +66,7 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     isolator.amended = true;
     draft.port(isolator, "a", draft.connectionOf("isolator"), counter);
     draft.port(isolator, "b", draft.connectionOf("isolator"), counter);
+    draft.contact(isolator, "isolator", {{0, 1}});
     Conductor* first = conductorIn(draft, id);
     Conductor second = *first;
     second.id = ConductorId(id.value + ".after");

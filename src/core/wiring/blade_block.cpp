@@ -18,6 +18,8 @@ namespace {
 constexpr double kSharesUpTo = 4.0;
 // Judgement: a blade fuse of a circuit runs at most at 1/1.25 of its rating.
 constexpr double kContinuous = 1.25;
+// Judgement: a converter's output falls by some 5 mV for each ampere.
+constexpr double kConverterMohm = 5.0;
 
 struct LoadCircuit {
     std::string id;  // 'circuit.lighting'
@@ -54,12 +56,13 @@ const char* titleOf(Category category) {
 struct Rail {
     std::optional<DeviceId> converter;
     Volts lowest;  // that loads are reckoned at
-    Volts base;    // that limits of drop refer to
+    Volts nominal;
+    Volts base;  // that limits of drop refer to
 };
 
 Rail railOf(const ChosenGear& gear, const std::optional<DeviceId>& converter) {
-    return converter ? Rail{converter, gear.converter->output, volts(12.0)}
-                     : Rail{{}, gear.bank.chemistry.cutOff, gear.bank.system};
+    return converter ? Rail{converter, gear.converter->output, gear.converter->output, volts(12.0)}
+                     : Rail{{}, gear.bank.chemistry.cutOff, gear.bank.nominal, gear.bank.system};
 }
 
 bool sharesCircuit(const Appliance& a, const Rail& rail) {
@@ -112,8 +115,14 @@ Device& addLoadDevice(Draft& draft, const Rail& rail, const Appliance& a) {
     Device& d = draft.hardware(id.value, DeviceKind::Load, "load");
     d.name = a.count > 1 ? std::to_string(a.count) + " × " + a.name : a.name;
     d.place = draft.placeOf(id, a.place.value.empty() ? "galley" : a.place.value);
-    d.load =
-        LoadRating{a.id, wattsUsed(a) * static_cast<double>(a.count), largestWatts(a), a.behaviour};
+    d.appliance = a.id;
+    d.elements.emplace_back(Draw{.at = {0, 1},
+                                 .by = DrawnBy::Switch,
+                                 .behaviour = a.behaviour,
+                                 .used = wattsUsed(a) * static_cast<double>(a.count),
+                                 .largest = largestWatts(a),
+                                 .nominal = rail.nominal,
+                                 .lowest = rail.lowest});
     d.fedBy = rail.converter;
     // Heavier cable needs a heavier terminal: an appliance comes with one for its own current.
     Connection own = draft.connectionOf("load");
@@ -252,6 +261,13 @@ Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
     return draft.deviceAt(id);
 }
 
+void addWay(Draft& draft, const std::string& blockId, const std::string& way) {
+    Device& block = draft.deviceAt(blockId);
+    draft.port(block, way, {"blade", squareMillimetres(6)}, terminal(blockId, "neg"));
+    block.elements.emplace_back(
+        Resistance{{0, block.ports.size() - 1}, draft.resistanceOf("fuse_block")});
+}
+
 std::string blockId(const Rail& rail, int index) {
     const std::string stem = rail.converter ? "fuseblock.12v" : "fuseblock";
     return index == 0 ? stem : stem + "." + std::to_string(index + 1);
@@ -278,8 +294,7 @@ void addCircuits(Draft& draft, const Rail& rail) {
         } else {
             ++used;
             const std::string way = "way." + c.id.substr(std::string("circuit.").size());
-            draft.port(
-                draft.deviceAt(id), way, {"blade", squareMillimetres(6)}, terminal(id, "neg"));
+            addWay(draft, id, way);
             addCircuit(draft, rail, c, {terminal(id, way), terminal(id, "neg"), true}, feeds);
         }
     }
@@ -293,6 +308,14 @@ DeviceId addConverter(Draft& draft) {
     draft.port(d, "in+", model.connection, terminal(id, "neg"));
     draft.port(d, "out+", model.connection, terminal(id, "neg"));
     draft.port(d, "neg", model.connection);
+    d.elements.emplace_back(Transfer{.in = {0, 2},
+                                     .out = {1, 2},
+                                     .live = Live::Always,
+                                     .set = model.output,
+                                     .most = model.maxOutput,
+                                     .inFullSun = {},
+                                     .efficiency = model.efficiency,
+                                     .inside = milliohms(kConverterMohm)});
     const ConductorId feed(id + ".feed+");
     draft
         .conductor(feed.value,

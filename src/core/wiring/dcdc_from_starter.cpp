@@ -9,6 +9,23 @@ namespace spirk {
 
 namespace {
 
+// Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator
+// holds.
+constexpr double kStarterVolts = 12.7;
+constexpr double kAlternatorVolts = 14.2;
+// Judgement: what a charged starter battery looks like while the engine runs: some 15 A at 14.2 V.
+constexpr double kStarterChargingOhms = 0.1;
+
+Emf starterBattery(Ohms inside) {
+    return {{0, 1},
+            {volts(kStarterVolts)},
+            inside,
+            inside,
+            inside,
+            ohms(kStarterChargingOhms),
+            FromRule{"judgement: a charged lead-acid starter battery"}};
+}
+
 void addVehicle(Draft& draft) {
     const Connection post = draft.connectionOf("starter");
     Device& starter = draft.hardware("starter", DeviceKind::Starter, "starter");
@@ -16,11 +33,18 @@ void addVehicle(Draft& draft) {
     draft.port(starter, "+", post, terminal("starter", "-"));
     draft.port(starter, "-", post);
     starter.ports.front().batteryEnd = true;
+    starter.elements.emplace_back(starterBattery(draft.resistanceOf("starter")));
     Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator");
     alternator.place = draft.placeOf(alternator.id, "engine");
     alternator.rating = draft.gear.engine->alternator;
     draft.port(alternator, "+", post, terminal("alternator", "-"));
     draft.port(alternator, "-", post);
+    // At sizing the charger's input is as low as it works: that is its largest current.
+    alternator.elements.emplace_back(Limited{{0, 1},
+                                             Live::EngineRunning,
+                                             volts(kAlternatorVolts),
+                                             draft.gear.engine->charger->start,
+                                             draft.gear.engine->alternator});
     draft.conductor("vehicle.charge+",
                     "alternator to starter battery",
                     terminal("alternator", "+"),
@@ -46,6 +70,14 @@ void addCharger(Draft& draft, const DcdcModel& model) {
     }
     draft.port(d, "neg", model.connection);
     draft.port(d, "enable", draft.connectionOf("terminal_strip"), terminal("dcdc", "neg"));
+    d.elements.emplace_back(Transfer{.in = {0, 2},
+                                     .out = {1, 2},
+                                     .live = Live::EngineRunning,
+                                     .set = draft.gear.bank.chemistry.absorption,
+                                     .most = model.output,
+                                     .inFullSun = {},
+                                     .efficiency = model.efficiency,
+                                     .inside = {}});
     Device& live =
         draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
     live.place = draft.placeOf(live.id, "seat");

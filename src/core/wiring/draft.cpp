@@ -11,10 +11,28 @@ TerminalId terminal(const std::string& device, const std::string& port) {
     return {DeviceId(device), port};
 }
 
-Connection Draft::connectionOf(const std::string& hardwareRow) const {
-    const HardwareModel* row = findById(library.hardware, hardwareRow);
+namespace {
+
+const HardwareModel& rowOf(const Library& library, const std::string& id) {
+    const HardwareModel* row = findById(library.hardware, id);
     promise(row != nullptr, "a device is made of a row of the hardware table");
-    return row->connection;
+    return *row;
+}
+
+}  // namespace
+
+Connection Draft::connectionOf(const std::string& hardwareRow) const {
+    return rowOf(library, hardwareRow).connection;
+}
+
+Ohms Draft::resistanceOf(const std::string& hardwareRow) const {
+    return rowOf(library, hardwareRow).resistance;
+}
+
+void Draft::contact(Device& device,
+                    const std::string& hardwareRow,
+                    std::vector<PortPair> poles) const {
+    device.elements.emplace_back(Contact{std::move(poles), resistanceOf(hardwareRow)});
 }
 
 PlaceId Draft::placeOf(const DeviceId& id, const std::string& usual) const {
@@ -41,11 +59,9 @@ Device& Draft::ware(const std::string& id, DeviceKind kind, const Ware& model) {
 }
 
 Device& Draft::hardware(const std::string& id, DeviceKind kind, const std::string& rowId) {
-    const HardwareModel* row = findById(library.hardware, rowId);
-    promise(row != nullptr, "a device is made of a row of the hardware table");
-    Device& d = ware(id, kind, *row);
-    d.resistance = row->resistance;
-    d.rating = row->maxCurrent;
+    const HardwareModel& row = rowOf(library, rowId);
+    Device& d = ware(id, kind, row);
+    d.rating = row.maxCurrent;
     return d;
 }
 

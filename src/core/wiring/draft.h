@@ -30,6 +30,9 @@ struct Draft {
                          const TerminalId& from,
                          const TerminalId& to,
                          Role role);
+    // Joins the device's pairs of ports by the row's resistance, as a contact that opens.
+    void contact(Device& device, const std::string& hardwareRow, std::vector<PortPair> poles) const;
+    [[nodiscard]] Ohms resistanceOf(const std::string& hardwareRow) const;
     [[nodiscard]] Connection connectionOf(const std::string& hardwareRow) const;
     [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
     // System voltage that limits of drop refer to.

@@ -14,6 +14,13 @@ void addInverterOnBars(Draft& draft) {
     Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
     draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
     draft.port(d, "dc-", model->connection);
+    d.elements.emplace_back(Draw{.at = {0, 1},
+                                 .by = DrawnBy::Moment,
+                                 .behaviour = Behaviour::Power,
+                                 .used = {},
+                                 .largest = {},
+                                 .nominal = draft.gear.bank.nominal,
+                                 .lowest = draft.gear.bank.chemistry.inverterCutOff});
     const ConductorId feed("inverter.feed+");
     draft
         .conductor(feed.value,

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 
+#include "core/gear/inverter.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
@@ -21,6 +22,15 @@ Moment moment(const char* id, const char* name, double stateOfCharge) {
     return m;
 }
 
+// Every inverter gives `output` in the moment.
+void setOutput(Moment& m, const Draft& draft, Watts output) {
+    for (const Device& d : draft.circuit.devices) {
+        if (d.kind == DeviceKind::Inverter) {
+            m.drawn[d.id] = inverterInput(*draft.gear.inverter, output);
+        }
+    }
+}
+
 }  // namespace
 
 std::vector<Moment> sizingMoments(const Draft& draft) {
@@ -29,7 +39,7 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
         moment("sizing.full", "everything at its largest, at the lowest voltage", kNearlyEmpty);
     full.loads = LoadsOn::All;
     if (draft.gear.inverter != nullptr) {
-        full.inverter = draft.gear.inverter->power;
+        setOutput(full, draft, draft.gear.inverter->power);
     }
     out.push_back(full);
     if (draft.gear.engine) {
@@ -58,7 +68,7 @@ std::vector<Moment> shownMoments(const Draft& draft) {
         inverter ? "Evening: worst case on the inverter, " + loadsName : "Evening: " + loadsName;
     night.loads = LoadsOn::All;
     if (inverter) {
-        night.inverter = std::min(draft.needs.worstMains, draft.gear.inverter->power);
+        setOutput(night, draft, std::min(draft.needs.worstMains, draft.gear.inverter->power));
     }
     out.push_back(night);
     Moment loads = moment("loads", "", kHalf);
@@ -67,7 +77,7 @@ std::vector<Moment> shownMoments(const Draft& draft) {
     out.push_back(loads);
     if (inverter) {
         Moment idle = moment("idle", "Inverter idling", kHalf);
-        idle.inverter = watts(0.0);
+        setOutput(idle, draft, watts(0.0));
         out.push_back(idle);
     }
     if (draft.gear.solar) {

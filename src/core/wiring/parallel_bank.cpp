@@ -3,6 +3,7 @@
 // a fuse at each string's positive, main fuse, main switch, shunt as the first thing on the
 // negative, and the bars. One string alone has no collecting bars: its fuse is the main fuse.
 
+#include "core/gear/battery.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
@@ -25,9 +26,22 @@ void addBattery(Draft& draft, int string, int place) {
     Device& d = draft.ware(id, DeviceKind::Battery, model);
     d.rating = model.maxDischarge;
     d.headsString = place == 1;
+    d.inSeries = draft.gear.bank.series;
     draft.port(d, "+", model.connection, terminal(id, "-"));
     draft.port(d, "-", model.connection);
     d.ports.front().batteryEnd = true;
+    const ChosenBank& bank = draft.gear.bank;
+    const auto inside = [&](ResistanceCase which) {
+        return batteryResistance(model, bank.battery, which);
+    };
+    d.elements.emplace_back(
+        Emf{{0, 1},
+            bank.battery.restVolts,
+            inside(ResistanceCase::High),
+            inside(ResistanceCase::Mid),
+            inside(ResistanceCase::Low),
+            {},
+            fromTable(draft.library, "chemistries", bank.chemistry.name + ", at rest")});
 }
 
 BankEnds endsOf(const Draft& draft, int string) {
@@ -103,9 +117,11 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
     Device& master = draft.hardware("main.switch", DeviceKind::MainSwitch, "main_switch");
     draft.port(master, "a", draft.connectionOf("main_switch"), ends.neg);
     draft.port(master, "b", draft.connectionOf("main_switch"), ends.neg);
+    draft.contact(master, "main_switch", {{0, 1}});
     Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, "shunt");
     draft.port(shunt, "a", draft.connectionOf("shunt"));  // battery side
     draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
+    shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
     const ConductorId feed("main.feed+");
     draft
         .conductor(feed.value,

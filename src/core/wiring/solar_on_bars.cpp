@@ -2,11 +2,33 @@
 // The solar controller on the load side of the main switch, with a two-pole isolator in the array's
 // leads (opened first) and a single-pole one with a fuse on the way to the positive bar.
 
+#include "core/gear/solar.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
 
 namespace {
+
+PanelCurve curveOf(const ChosenSolar& s) {
+    const auto inSeries = static_cast<double>(s.series);
+    return {{0, 1},
+            s.panel->voc * inSeries,
+            s.panel->vmp * inSeries,
+            s.panel->imp * static_cast<double>(s.parallel)};
+}
+
+Transfer controlOf(const ChosenBank& bank, const ChosenSolar& s) {
+    const Volts set = bank.chemistry.absorption;
+    const Watts sun = takenPower(*s.controller, *s.panel, s.series, arrayPower(s), set);
+    return {.in = {0, 1},
+            .out = {2, 3},
+            .live = Live::InSun,
+            .set = set,
+            .most = s.controller->maxOutput,
+            .inFullSun = sun * s.controller->efficiency,
+            .efficiency = s.controller->efficiency,
+            .inside = {}};
+}
 
 void addDevices(Draft& draft, const ChosenSolar& solar) {
     const Connection plug{"clamp", squareMillimetres(10)};
@@ -21,6 +43,7 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
     array.place = draft.placeOf(array.id, "roof");
     draft.port(array, "+", plug, terminal("array", "-"));
     draft.port(array, "-", plug);
+    array.elements.emplace_back(curveOf(solar));
     Device& isolator = draft.hardware("array.isolator", DeviceKind::PvIsolator, "pv_isolator");
     for (const char* side : {"a", "b"}) {
         const std::string s(side);
@@ -30,6 +53,7 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
                    terminal("array.isolator", s + "-"));
         draft.port(isolator, s + "-", draft.connectionOf("pv_isolator"));
     }
+    draft.contact(isolator, "pv_isolator", {{0, 2}, {1, 3}});
     const Connection own = solar.controller->connection;
     Device& mppt = draft.ware("mppt", DeviceKind::SolarController, *solar.controller);
     mppt.rating = solar.controller->maxOutput;
@@ -37,9 +61,11 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
     draft.port(mppt, "pv-", own);
     draft.port(mppt, "bat+", own, terminal("mppt", "bat-"));
     draft.port(mppt, "bat-", own);
+    mppt.elements.emplace_back(controlOf(draft.gear.bank, solar));
     Device& out = draft.hardware("mppt.isolator", DeviceKind::Isolator, "isolator");
     draft.port(out, "a", draft.connectionOf("isolator"), terminal(kBusNeg, kBar));
     draft.port(out, "b", draft.connectionOf("isolator"), terminal(kBusNeg, kBar));
+    draft.contact(out, "isolator", {{0, 1}});
 }
 
 void addArrayLeads(Draft& draft, const ChosenSolar& solar) {

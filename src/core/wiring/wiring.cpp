@@ -19,7 +19,6 @@ Wiring wire(const Plan& plan, const Library& library, const ChosenGear& gear, co
     out.sizing = sizingMoments(draft);
     out.moments = shownMoments(draft);
     out.circuit = std::move(draft.circuit);
-    out.numbering = std::make_shared<const Numbering>(numberTerminals(out.circuit));
     return out;
 }
 

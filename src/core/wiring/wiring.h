@@ -7,7 +7,6 @@
 
 #include "core/circuit/circuit.h"
 #include "core/circuit/moment.h"
-#include "core/circuit/numbering.h"
 #include "core/explain/finding.h"
 #include "core/gear/chosen.h"
 #include "core/needs/needs.h"
@@ -17,10 +16,9 @@ namespace spirk {
 
 struct Wiring {
     Circuit circuit;
-    std::shared_ptr<const Numbering> numbering;  // of the circuit
-    std::vector<Moment> sizing;                  // the moments that conductors are sized for
-    std::vector<Moment> moments;                 // the moments that are shown
-    std::vector<Finding> findings;               // amendments whose target has gone
+    std::vector<Moment> sizing;     // the moments that conductors are sized for
+    std::vector<Moment> moments;    // the moments that are shown
+    std::vector<Finding> findings;  // amendments whose target has gone
 };
 
 [[nodiscard]] Wiring wire(const Plan& plan,
