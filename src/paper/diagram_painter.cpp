@@ -93,10 +93,10 @@ private:
         // Outline, then colour: conductor colours are data and must stand on any ground.
         p_.setPen(QPen(v_.ink.ground, stroke + 2.0));
         p_.drawPath(path);
-        const Qt::PenStyle style = c->role == Role::Control   ? Qt::DashLine
-                                   : c->role == Role::Factory ? Qt::DashDotLine
+        const Qt::PenStyle style = c->purpose == Purpose::Signal   ? Qt::DashLine
+                                   : !isOurs(*c) ? Qt::DashDotLine
                                                               : Qt::SolidLine;
-        p_.setPen(QPen(colourOf(v_.ink, c->role), stroke, style, Qt::FlatCap, Qt::MiterJoin));
+        p_.setPen(QPen(colourOf(v_.ink, coreColour(*c)), stroke, style, Qt::FlatCap, Qt::MiterJoin));
         p_.drawPath(path);
         for (const PlacedFuse& fuse : wire.fuses) {
             paintFuseOf(*c, row, fuse);

@@ -60,22 +60,22 @@ Ink inRegion(Ink ink, const Region& region) {
     return ink;
 }
 
-QColor colourOf(const Ink& ink, Role role) {
-    switch (role) {
-        case Role::Positive:
-        case Role::ArrayPositive:
+QColor colourOf(const Ink& ink, CoreColour colour) {
+    switch (colour) {
+        case CoreColour::Positive:
+        case CoreColour::SolarPositive:
             return ink.positive;
-        case Role::Negative:
-        case Role::Bond:
+        case CoreColour::Negative:
+        case CoreColour::Bond:
             return ink.negative;
-        case Role::ArrayNegative:
+        case CoreColour::SolarNegative:
             return ink.arrayNegative;
-        case Role::Control:
+        case CoreColour::Signal:
             return ink.control;
-        case Role::Factory:
+        case CoreColour::Vehicle:
             return ink.faint;
     }
-    unreachable("colourOf(Role)");
+    unreachable("colourOf(CoreColour)");
 }
 
 QColor colourOf(const Ink& ink, Severity severity) {

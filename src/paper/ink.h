@@ -28,7 +28,7 @@ struct Ink {
 // With the conductors as the region's are coloured.
 [[nodiscard]] Ink inRegion(Ink ink, const Region& region);
 
-[[nodiscard]] QColor colourOf(const Ink& ink, Role role);
+[[nodiscard]] QColor colourOf(const Ink& ink, CoreColour colour);
 [[nodiscard]] QColor colourOf(const Ink& ink, Severity severity);
 
 // Loads the embedded font on first use; safe to call again. Requires a QGuiApplication.

@@ -133,7 +133,7 @@ TEST(Bond, IsOneSizeBelowTheLargestPositiveAndNeverBelowTheRule) {
     const Design d = design(test::aFullVan(), library());
     SquareMetres largest;
     for (std::size_t i = 0; i < d.cables.rows.size(); ++i) {
-        if (d.wiring.circuit.conductors[i].role == Role::Positive) {
+        if (isHousePole(d.wiring.circuit.conductors[i], Pole::Positive)) {
             largest = std::max(largest, d.cables.rows[i].area);
         }
     }

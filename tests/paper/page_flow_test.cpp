@@ -165,16 +165,16 @@ TEST(Symbols, AnOpenSwitchLooksOpenAndAPulledFuseLooksPulled) {
     EXPECT_NE(fuse(true), fuse(false));
 }
 
-TEST(Ink, EveryRoleAndSeverityHasAColour) {
+TEST(Ink, EveryCoreAndSeverityHasAColour) {
     for (const Ink& ink : {lightInk(), darkInk(), paperInk()}) {
-        for (const auto role : {Role::Positive,
-                                Role::Negative,
-                                Role::ArrayPositive,
-                                Role::ArrayNegative,
-                                Role::Control,
-                                Role::Bond,
-                                Role::Factory}) {
-            EXPECT_TRUE(colourOf(ink, role).isValid());
+        for (const auto colour : {CoreColour::Positive,
+                                CoreColour::Negative,
+                                CoreColour::SolarPositive,
+                                CoreColour::SolarNegative,
+                                CoreColour::Signal,
+                                CoreColour::Bond,
+                                CoreColour::Vehicle}) {
+            EXPECT_TRUE(colourOf(ink, colour).isValid());
         }
         EXPECT_NE(colourOf(ink, Severity::Danger), colourOf(ink, Severity::Fault));
         EXPECT_NE(colourOf(ink, Severity::Fault), colourOf(ink, Severity::Advice));

@@ -35,14 +35,14 @@ TEST(Paper, ConductorsHaveTheColoursOfTheRegion) {
     const Region& american = test::americanLibrary().region;
     const Ink europe = inRegion(paperInk(), test::library().region);
     const Ink america = inRegion(paperInk(), american);
-    EXPECT_EQ(colourOf(europe, Role::Negative), QColor(Qt::black));
+    EXPECT_EQ(colourOf(europe, CoreColour::Negative), QColor(Qt::black));
     EXPECT_EQ(american.negative, "yellow");
-    const QColor negative = colourOf(america, Role::Negative);
+    const QColor negative = colourOf(america, CoreColour::Negative);
     EXPECT_NEAR(negative.hue(), 50, 15);
-    EXPECT_EQ(colourOf(america, Role::ArrayNegative), QColor(Qt::black));
+    EXPECT_EQ(colourOf(america, CoreColour::SolarNegative), QColor(Qt::black));
     // Still seen on its ground.
-    EXPECT_LT(colourOf(inRegion(lightInk(), american), Role::Negative).lightness(), 130);
-    EXPECT_GT(colourOf(inRegion(darkInk(), american), Role::Negative).lightness(), 130);
+    EXPECT_LT(colourOf(inRegion(lightInk(), american), CoreColour::Negative).lightness(), 130);
+    EXPECT_GT(colourOf(inRegion(darkInk(), american), CoreColour::Negative).lightness(), 130);
 }
 
 TEST(Paper, TheDiagramCarriesNumberSizeAndFuseOfEveryConductor) {

@@ -39,7 +39,7 @@ TEST(Wiring, EveryConductorEndsAtAPortOfADevice) {
 TEST(Wiring, EveryPositiveHasAFuseOrIsCoveredByOne) {
     const Wiring w = wiringOf(test::aFullVan());
     for (const Conductor& c : w.circuit.conductors) {
-        if (c.role == Role::Positive) {
+        if (isHousePole(c, Pole::Positive)) {
             EXPECT_TRUE(c.atFrom.has_value() || c.protectedBy.has_value()) << c.id.value;
         }
     }

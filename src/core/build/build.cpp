@@ -99,21 +99,21 @@ std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
     return out;
 }
 
-std::string colourOf(const Region& region, Role role) {
-    switch (role) {
-        case Role::Positive:
+std::string colourOf(const Region& region, CoreColour colour) {
+    switch (colour) {
+        case CoreColour::Positive:
             return region.positive;
-        case Role::Negative:
+        case CoreColour::Negative:
             return region.negative;
-        case Role::ArrayPositive:
+        case CoreColour::SolarPositive:
             return region.arrayPositive;
-        case Role::ArrayNegative:
+        case CoreColour::SolarNegative:
             return region.arrayNegative;
-        case Role::Control:
+        case CoreColour::Signal:
             return region.control;
-        case Role::Bond:
+        case CoreColour::Bond:
             return region.bond;
-        case Role::Factory:
+        case CoreColour::Vehicle:
             return "vehicle's own";
     }
     unreachable("colourOf");

@@ -65,6 +65,6 @@ struct Build {
 [[nodiscard]] std::vector<ConductorId> numberedConductors(const Circuit& circuit);
 
 // Colour of a conductor in words, as the region asks.
-[[nodiscard]] std::string colourOf(const Region& region, Role role);
+[[nodiscard]] std::string colourOf(const Region& region, CoreColour colour);
 
 }  // namespace spirk

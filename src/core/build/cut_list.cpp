@@ -56,7 +56,7 @@ std::vector<CutPiece> cutList(const Library& library,
         whole.to = nameOf(circuit, c.to);
         whole.area = row.area;
         whole.insulation = columnOf(library, c.insulation).name;
-        whole.colour = colourOf(library.region, c.role);
+        whole.colour = colourOf(library.region, coreColour(c));
         whole.length = lengths.routes[i].length;
         whole.fromLug = lugText(row.area, studName(library, row.from.stud));
         whole.toLug = lugText(row.area, studName(library, row.to.stud));

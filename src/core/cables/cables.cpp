@@ -89,7 +89,7 @@ bool raise(const SizingTask& task, Working& w, std::size_t to) {
 std::size_t bondSize(const SizingTask& task, const SizingState& state) {
     std::size_t largest = 0;
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
-        if (task.circuit().conductors[i].role == Role::Positive) {
+        if (isHousePole(task.circuit().conductors[i], Pole::Positive)) {
             largest = std::max(largest, state.conductors[i].computed);
         }
     }
@@ -141,25 +141,12 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
         }
         std::size_t to =
             sizeForCurrent(task, i, neededAmpacity(task, state, i, FuseView::Computed));
-        if (c.role == Role::Bond) {
+        if (c.purpose == Purpose::Bond) {
             to = std::max(to, bondSize(task, state));
         }
         changed = raise(task, state.conductors[i], fittingSize(task, c, to)) || changed;
     }
     return changed;
-}
-
-// The other pole of a run: '...feed+' and '...feed-' are bought and laid as a pair.
-std::optional<std::size_t> twinOf(const SizingTask& task, std::size_t index) {
-    std::string id = task.circuit().conductors[index].id.value;
-    if (id.back() != '+' && id.back() != '-') {
-        return std::nullopt;
-    }
-    id.back() = id.back() == '+' ? '-' : '+';
-    const auto& all = task.circuit().conductors;
-    const auto found = std::ranges::find(all, ConductorId(id), &Conductor::id);
-    return found == all.end() ? std::nullopt
-                              : std::optional(static_cast<std::size_t>(found - all.begin()));
 }
 
 // One size more, if the person has not fixed it and its terminals and lugs take it: drop alone is
@@ -202,7 +189,7 @@ bool raiseForDropOnce(const SizingTask& task, SizingState& state) {
         }
         Working& w = state.conductors[*grown];
         changed = raise(task, w, w.computed + 1) || changed;
-        const auto twin = twinOf(task, *grown);
+        const auto twin = task.circuit().index->pair[*grown];
         if (twin && state.conductors[*twin].computed < w.computed && canGrow(task, state, *twin)) {
             raise(task, state.conductors[*twin], w.computed);
         }
@@ -378,10 +365,8 @@ Amps neededAmpacity(const SizingTask& task,
                     FuseView view) {
     const Conductor& c = task.circuit().conductors[index];
     const double factor = rule(task.library, "continuous_factor").value;
-    if (c.role == Role::ArrayPositive || c.role == Role::ArrayNegative) {
-        const double sun = rule(task.library, "array_factor").value;
-        return task.gear.solar ? task.gear.solar->panel->isc * (sun * task.gear.solar->parallel)
-                               : Amps();
+    if (c.rated) {
+        return *c.rated;
     }
     const Protector protector = protectorOf(task, state, index);
     const Amps load = state.conductors[index].load * factor;

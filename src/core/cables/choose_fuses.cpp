@@ -68,7 +68,7 @@ std::optional<ConductorId> backupFor(const SizingTask& task,
     }
     // Only a single feeder sees the whole fault.
     const auto feeds = [&](const Conductor& other) {
-        return other.to.device == c.from.device && other.role == Role::Positive;
+        return other.to.device == c.from.device && isHousePole(other, Pole::Positive);
     };
     if (std::ranges::count_if(conductors, feeds) != 1) {
         return std::nullopt;
@@ -115,7 +115,7 @@ void chooseOne(const SizingTask& task,
     fuse.distance = slot.distance;
     fuse.holds = slot.holds;
     fuse.leftOut = slot.leftOut;
-    fuse.needed = c.role == Role::Control ? amps(kControlAmps) : w.load * factor;
+    fuse.needed = c.purpose == Purpose::Signal ? amps(kControlAmps) : w.load * factor;
     const SquareMetres area = task.library.conductors[w.computed].area;
     const std::string family =
         !slot.family.empty() ? slot.family

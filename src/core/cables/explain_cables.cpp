@@ -72,7 +72,7 @@ private:
         Derivation d{
             .id = fuseFigure(c.id, end),
             .title = c.name + (end == End::From ? ", fuse" : ", fuse at its far end"),
-            .formula = c.role == Role::Control
+            .formula = c.purpose == Purpose::Signal
                            ? "the smallest that shops keep"
                            : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k",
             .terms =
@@ -100,7 +100,7 @@ private:
                      ", " + format(f.computedRating) + ".";
         }
         const auto next = ratingFor(familyOf(task_.library, f.computedFamily), f.needed);
-        if (c.role != Role::Control && next && *next < f.computedRating) {
+        if (c.purpose != Purpose::Signal && next && *next < f.computedRating) {
             d.note += "One rating more: with a smaller fuse more current would come this way. ";
         }
         if (f.backup) {
@@ -165,7 +165,7 @@ private:
 
     // The protecting fuse where it is the larger, else a rule.
     [[nodiscard]] Origin neededFrom(const Conductor& c, const CableRow& row) const {
-        const bool array = c.role == Role::ArrayPositive || c.role == Role::ArrayNegative;
+        const bool array = c.side == Side::Panels;
         const Amps byLoad = row.load * rule(task_.library, "continuous_factor").value;
         if (row.protection && *row.protection >= byLoad) {
             return FromFigure{fuseFigure(*row.protectedBy, End::From)};
@@ -197,7 +197,7 @@ private:
             .result = measure(row.area),
             .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules",
             .note = ""};
-        if (c.role == Role::Bond) {
+        if (c.purpose == Purpose::Bond) {
             d.note = "A bond is one size below the largest positive (ABYC E-11, from memory).";
         }
         if (row.areaAmended) {

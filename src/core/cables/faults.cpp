@@ -65,12 +65,6 @@ Amps prospective(const SizingTask& task, const Study& s, std::size_t index, End 
                     throughAt(task, s, outer, terminal, fuse));
 }
 
-// Array conductors carry at most the panels' own short-circuit current.
-Amps arrayFault(const SizingTask& task) {
-    const auto& solar = task.gear.solar;
-    return solar ? solar->panel->isc * static_cast<double>(solar->parallel) : Amps();
-}
-
 void fillPositive(const SizingTask& task,
                   const Study& strong,
                   const Study& weak,
@@ -119,26 +113,17 @@ void solveFaults(const SizingTask& task, SizingState& state) {
     const auto& conductors = task.circuit().conductors;
     for (std::size_t i = 0; i < conductors.size(); ++i) {
         Working& w = state.conductors[i];
-        switch (conductors[i].role) {
-            case Role::Positive:
-                fillPositive(task, strong, weak, state, i);
-                break;
-            case Role::ArrayPositive:
-            case Role::ArrayNegative:
-                w.faultNear = arrayFault(task);
-                w.faultFar = arrayFault(task);
-                break;
-            case Role::Negative:
-            case Role::Control:
-            case Role::Bond:
-            case Role::Factory:
-                break;
+        if (const auto& limit = conductors[i].shortCircuit) {
+            w.faultNear = *limit;
+            w.faultFar = *limit;
+        } else if (isHousePole(conductors[i], Pole::Positive)) {
+            fillPositive(task, strong, weak, state, i);
         }
         fillFuse(task, strong, w.fuseFrom, i, End::From);
         fillFuse(task, strong, w.fuseTo, i, End::To);
     }
     for (std::size_t i = 0; i < conductors.size(); ++i) {
-        if (conductors[i].role == Role::Negative) {
+        if (isHousePole(conductors[i], Pole::Negative)) {
             fillNegative(task, state, i);
         }
     }

@@ -42,7 +42,7 @@ ConductorOhms ohmsOf(const SizingTask& task,
                      std::size_t index,
                      Warmth warmth) {
     const Conductor& c = task.circuit().conductors[index];
-    if (c.role == Role::Factory) {
+    if (!isOurs(c)) {
         return {milliohms(kFactoryMilliohms), {}, {}};
     }
     const Working& w = state.conductors[index];

@@ -118,9 +118,7 @@ void checkArrayCables(const CheckInput& in, Checks& out) {
     const double factor = rule(in.library, "array_factor").value;
     const Amps needed = s.panel->isc * (factor * s.parallel);
     for (const CableRow& row : in.cables.rows) {
-        const Role role = conductorOf(in, row).role;
-        if ((role != Role::ArrayPositive && role != Role::ArrayNegative) ||
-            row.ampacity >= needed) {
+        if (conductorOf(in, row).side != Side::Panels || row.ampacity >= needed) {
             continue;
         }
         Finding f = findingOf(in, "S6", subject(row.id));

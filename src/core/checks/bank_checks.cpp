@@ -60,7 +60,7 @@ Amps worstBatteryCurrent(const CheckInput& in) {
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
         const Device* from = findDevice(in.wiring.circuit, c.from.device);
-        if (from->kind == DeviceKind::Battery && c.role == Role::Positive) {
+        if (from->kind == DeviceKind::Battery && isHousePole(c, Pole::Positive)) {
             worst = std::max(worst, row.load);
         }
     }

@@ -47,12 +47,11 @@ const ChosenFuse* protectingFuse(const CheckInput& in, const CableRow& row) {
 
 // A negative is mended with its positive; two findings about one pair would only be noise.
 bool spokenForByTwin(const CheckInput& in, const CableRow& row) {
-    std::string twin = row.id.value;
-    if (conductorOf(in, row).role != Role::Negative || twin.back() != '-') {
+    const Conductor& c = conductorOf(in, row);
+    if (!isHousePole(c, Pole::Negative) || !c.pair) {
         return false;
     }
-    twin.back() = '+';
-    const CableRow* positive = findRow(in.cables, ConductorId(twin));
+    const CableRow* positive = findRow(in.cables, *c.pair);
     return positive != nullptr && positive->area <= row.area &&
            positive->protectedBy == row.protectedBy;
 }

@@ -148,7 +148,7 @@ void checkDriving(const CheckInput& in, Checks& out) {
 // Loads that were moved to the starter battery.
 void checkStarterLoads(const CheckInput& in, Checks& out) {
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        const bool ours = c.role == Role::Positive && c.id.value != "engine.feed+";
+        const bool ours = isHousePole(c, Pole::Positive) && c.id.value != "engine.feed+";
         const bool starter = c.from.device.value == "starter" || c.to.device.value == "starter";
         if (!ours || !starter) {
             continue;

@@ -46,7 +46,7 @@ private:
         }
     }
     void follow(const Conductor& c, const TerminalId& at) {
-        const bool negative = c.role == Role::Negative || c.role == Role::Bond;
+        const bool negative = isHousePole(c, Pole::Negative) || c.purpose == Purpose::Bond;
         if (!negative || (c.from != at && c.to != at)) {
             return;
         }

@@ -66,7 +66,7 @@ void checkUsualAmbients(const CheckInput& in, Checks& out) {
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
         const VanPlace* place = hottest(in.plan.van, routeOf(in, row));
-        if (!isOurs(c) || c.role == Role::Negative || place == nullptr ||
+        if (!isOurs(c) || isHousePole(c, Pole::Negative) || place == nullptr ||
             !untouched.contains(place->id) || row.margins.current > 1.0) {
             continue;
         }

@@ -13,7 +13,7 @@ namespace {
 
 // The rule that a missing fuse breaks: some circuits have one of their own.
 const char* missingRule(const Conductor& c) {
-    if (c.role == Role::Control) {
+    if (c.purpose == Purpose::Signal) {
         return "W24";
     }
     if (c.id.value == "engine.feed+" || c.id.value == "dcdc.feed+") {
@@ -71,7 +71,7 @@ void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Fin
     const Port* port = findPort(in.wiring.circuit, at);
     // Bank leads end at the collecting bar with their fuse at the battery: that is their way.
     const bool lead = c.id.value.starts_with("bank.");
-    const bool positive = c.role == Role::Positive || c.role == Role::Control;
+    const bool positive = isHousePole(c, Pole::Positive) || c.purpose == Purpose::Signal;
     if (!slot && positive && !lead && port != nullptr && port->batteryEnd) {
         out.push_back(movedToBattery(in, c, at, end));
     }

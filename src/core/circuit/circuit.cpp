@@ -69,9 +69,31 @@ Circuit indexed(Circuit circuit) {
     for (const Conductor& c : circuit.conductors) {
         index.ends.push_back({endAt(circuit, index, c.from), endAt(circuit, index, c.to)});
     }
+    for (const Conductor& c : circuit.conductors) {
+        const auto at = c.pair ? index.conductors.find(*c.pair) : index.conductors.end();
+        index.pair.push_back(at == index.conductors.end() ? std::nullopt
+                                                          : std::optional(at->second));
+    }
     index.order = eliminationOrder(index.nodes, couplings(circuit, index));
     circuit.index = std::make_shared<const CircuitIndex>(std::move(index));
     return circuit;
+}
+
+CoreColour coreColour(const Conductor& c) {
+    if (!isOurs(c)) {
+        return CoreColour::Vehicle;
+    }
+    if (c.purpose == Purpose::Signal) {
+        return CoreColour::Signal;
+    }
+    if (c.purpose == Purpose::Bond) {
+        return CoreColour::Bond;
+    }
+    const bool positive = c.pole == Pole::Positive;
+    if (c.side == Side::Panels) {
+        return positive ? CoreColour::SolarPositive : CoreColour::SolarNegative;
+    }
+    return positive ? CoreColour::Positive : CoreColour::Negative;
 }
 
 const Device* findDevice(const Circuit& circuit, const DeviceId& id) {

@@ -49,6 +49,7 @@ struct Port {
 struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
+    UnitId unit;  // that it belongs to
     std::string name;
     std::string part;       // what is bought for it
     int units = 1;          // how many of that part
@@ -65,15 +66,18 @@ struct Device {
     bool amended = false;
 };
 
-enum class Role {
-    Positive,
-    Negative,
-    ArrayPositive,
-    ArrayNegative,
-    Control,
-    Bond,
-    Factory,  // the vehicle's own: shown, not sized
-};
+// None: a signal, a bond.
+enum class Pole { Positive, Negative, None };
+
+// What a conductor is for. Lead: of one battery or of the panels, to where several meet. Link: on,
+// from a device in the way. Return: what comes back without a feed of its own size beside it.
+enum class Purpose { Lead, Feed, Link, Bond, Signal };
+
+// Which source drives it: what is on the panels' side of a controller has their volts and currents.
+enum class Side { House, Panels };
+
+// The vehicle's own conductors are shown, not sized.
+enum class Laid { ByUs, ByVehicleMaker };
 
 // What a fuse sits in: a holder or on a stud, a way of a block, or the distributor.
 enum class Holds { Itself, Block, Distributor };
@@ -91,8 +95,16 @@ struct Conductor {
     ConductorId id;
     std::string name;
     TerminalId from, to;
-    Role role = Role::Positive;
-    std::string insulation;  // id of an ampacity column
+    Pole pole = Pole::Positive;
+    Purpose purpose = Purpose::Feed;
+    Side side = Side::House;
+    Laid laid = Laid::ByUs;
+    UnitId unit;                      // that it belongs to
+    std::optional<ConductorId> pair;  // the other pole of its run: bought and laid together
+    std::string insulation;           // id of an ampacity column
+    // What it must carry whatever is drawn, and the most that a short can put through it, where its
+    // source limits itself.
+    std::optional<Amps> rated, shortCircuit;
     std::optional<ProtectionSlot> atFrom, atTo;
     std::optional<ConductorId> protectedBy;  // whose fuse also covers this conductor
     bool amended = false;                    // moved or split; sizes are amended in cables
@@ -123,8 +135,9 @@ struct EndsAt {
 struct CircuitIndex {
     std::map<DeviceId, std::size_t> devices;
     std::map<ConductorId, std::size_t> conductors;
-    std::vector<EndsAt> ends;    // of each conductor
-    std::vector<int> firstNode;  // of each device
+    std::vector<EndsAt> ends;                      // of each conductor
+    std::vector<std::optional<std::size_t>> pair;  // of each conductor
+    std::vector<int> firstNode;                    // of each device
     int nodes = 0;
     std::vector<int> order;  // in which the nodes are eliminated, each once
 };
@@ -146,6 +159,14 @@ struct Circuit {
 // The node that a terminal of an indexed circuit is; nothing where there is no such terminal.
 [[nodiscard]] std::optional<int> nodeOf(const Circuit& circuit, const TerminalId& id);
 // A conductor that is sized by Spirk: all but the vehicle's own.
-[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.role != Role::Factory; }
+[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.laid == Laid::ByUs; }
+// Carries the current of sources and loads, on the house's side.
+[[nodiscard]] inline bool isHousePole(const Conductor& c, Pole pole) {
+    return c.pole == pole && c.side == Side::House && isOurs(c) && c.purpose != Purpose::Signal;
+}
+
+// How a conductor is told apart by its colour; which colours these are is the region's.
+enum class CoreColour { Positive, Negative, SolarPositive, SolarNegative, Signal, Bond, Vehicle };
+[[nodiscard]] CoreColour coreColour(const Conductor& conductor);
 
 }  // namespace spirk

@@ -20,7 +20,7 @@ bool passesThrough(const Device& d, const Conductor& by, const std::string& port
         case DeviceKind::Converter:
             return port == "in+";
         case DeviceKind::Battery:
-            return port == "+" && by.role == Role::Negative;
+            return port == "+" && isHousePole(by, Pole::Negative);
         default:
             return false;
     }
@@ -110,7 +110,7 @@ private:
             const DeviceId id = open.back();
             open.pop_back();
             for (const Conductor& c : circuit_.conductors) {
-                const bool behind = c.from.device == id && c.role == Role::Positive;
+                const bool behind = c.from.device == id && isHousePole(c, Pole::Positive);
                 if (behind && !placed_.contains(c.to.device) &&
                     out_.hidden.insert(c.to.device).second) {
                     open.push_back(c.to.device);
@@ -127,7 +127,7 @@ private:
         for (const Conductor& c : circuit_.conductors) {
             const bool here = c.from.device == top.id || c.to.device == top.id;
             const std::string& port = c.from.device == top.id ? c.from.port : c.to.port;
-            if (here && !used(c) && c.role == Role::Positive && port != "in") {
+            if (here && !used(c) && isHousePole(c, Pole::Positive) && port != "in") {
                 out.push_back(&c);
             }
         }
@@ -237,7 +237,7 @@ private:
         const TerminalId start{from.id, negativePort(from)};
         for (const Conductor& c : circuit_.conductors) {
             const bool here = c.from == start || c.to == start;
-            if (!here || used(c) || c.role == Role::Positive || c.role == Role::Factory) {
+            if (!here || used(c) || isHousePole(c, Pole::Positive) || !isOurs(c)) {
                 continue;
             }
             Chain down = follow(c, start);

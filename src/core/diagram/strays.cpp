@@ -99,7 +99,8 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.stray = true;
     } else {
         // Over to a lane before the target, then up or down, then in.
-        const double lane = b.x - kSideWire + 18.0 * (c.role == Role::Control ? 1.0 : 0.0) - 6.0;
+        const double lane =
+            b.x - kSideWire + 18.0 * (c.purpose == Purpose::Signal ? 1.0 : 0.0) - 6.0;
         const double x = lane > a.x ? lane : (a.x + b.x) / 2.0;
         wire.points = {a, {x, a.y}, {x, b.y}, b};
     }

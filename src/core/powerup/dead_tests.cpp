@@ -44,7 +44,7 @@ SwitchStep shortTest(const PowerUpInput& in) {
              "climbs is a capacitor filling; one that stays near zero is a short: find it "
              "before any fuse goes in.");
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        if (c.atFrom && c.role == Role::Positive) {
+        if (c.atFrom && isHousePole(c, Pole::Positive)) {
             out.subjects.push_back(subject(c.id));
         }
     }

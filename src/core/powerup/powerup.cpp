@@ -33,8 +33,8 @@ class Sequence {
 public:
     explicit Sequence(const PowerUpInput& in) : in_(in) {
         for (const Conductor& c : circuit().conductors) {
-            if (c.atFrom && c.role == Role::Positive && !c.id.value.starts_with("bank.") &&
-                c.id.value != "main.feed+") {
+            if (c.atFrom && isHousePole(c, Pole::Positive) && c.unit != UnitId("bank") &&
+                c.unit != UnitId("main")) {
                 now_.pulled.insert(c.id);
             }
         }

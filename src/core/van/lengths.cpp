@@ -80,8 +80,8 @@ public:
                 out_.findings.push_back(placedNowhere(device, place));
             }
         }
-        equalise("+");
-        equalise("-");
+        equalise(Pole::Positive);
+        equalise(Pole::Negative);
         applyAmendments();
         countBundles();
         for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
@@ -119,12 +119,12 @@ private:
     }
 
     // Equal leads share the current equally; an extra loop in a lead does no harm.
-    void equalise(const std::string& pole) {
+    void equalise(Pole pole) {
         Metres longest;
         std::vector<std::size_t> leads;
         for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
-            const std::string& id = circuit_.conductors[i].id.value;
-            if (id.starts_with("bank.") && id.ends_with(".lead" + pole)) {
+            const Conductor& c = circuit_.conductors[i];
+            if (c.purpose == Purpose::Lead && isHousePole(c, pole)) {
                 leads.push_back(i);
                 longest = std::max(longest, out_.routes[i].length);
             }
@@ -135,7 +135,7 @@ private:
     }
 
     [[nodiscard]] static bool carries(const Conductor& c) {
-        return isOurs(c) && c.role != Role::Bond && c.role != Role::Control;
+        return isOurs(c) && c.purpose != Purpose::Bond && c.purpose != Purpose::Signal;
     }
     static bool passes(const Route& route, const WireWay& way) {
         for (std::size_t i = 1; i < route.places.size(); ++i) {

@@ -72,6 +72,7 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     second.id = ConductorId(id.value + ".after");
     second.name += ", behind the isolator";
     second.from = terminal(isolatorId, "b");
+    second.pair.reset();  // the other pole goes on with the first part
     second.atFrom.reset();
     second.protectedBy = first->atFrom ? std::optional(id) : first->protectedBy;
     second.amended = true;

@@ -165,17 +165,23 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
     }
     for (const Appliance* a : c.appliances) {
         const DeviceId load = deviceOf(a->id);
-        Conductor& pos = draft.conductor(
-            load.value + ".tail+", a->name + ", tail", far.pos, {load, "+"}, Role::Positive);
+        Conductor& pos = draft.conductor(load.value + ".tail+",
+                                         a->name + ", tail",
+                                         far.pos,
+                                         {load, "+"},
+                                         Pole::Positive,
+                                         Purpose::Link);
         pos.insulation = draft.library.region.smallInsulation;
         pos.protectedBy = ConductorId(c.id + ".feed+");
         Conductor& neg = draft.conductor(load.value + ".tail-",
                                          a->name + ", tail, negative",
                                          {load, "-"},
                                          far.neg,
-                                         Role::Negative);
+                                         Pole::Negative,
+                                         Purpose::Link);
         neg.insulation = draft.library.region.smallInsulation;
         neg.protectedBy = ConductorId(c.id + ".feed+");
+        draft.pair(load.value + ".tail+", load.value + ".tail-");
     }
 }
 
@@ -213,9 +219,10 @@ void addCircuit(Draft& draft,
                 const LoadCircuit& c,
                 const NearEnd& near,
                 const std::vector<ConductorId>& shared) {
+    draft.unit = UnitId(c.id);
     const FarEnd far = addFarEnd(draft, rail, c);
-    Conductor& pos =
-        draft.conductor(c.id + ".feed+", c.title + ", circuit", near.pos, far.pos, Role::Positive);
+    Conductor& pos = draft.conductor(
+        c.id + ".feed+", c.title + ", circuit", near.pos, far.pos, Pole::Positive, Purpose::Feed);
     ProtectionSlot slot = near.pos.device.value == kBusPos ? barFuseSlot(draft) : fuseSlot(draft);
     if (near.inBlock) {
         slot.family = "blade";
@@ -225,16 +232,22 @@ void addCircuit(Draft& draft,
     pos.atFrom = slot;
     pos.insulation = draft.library.region.smallInsulation;
     const ConductorId feed = pos.id;
-    Conductor& neg = draft.conductor(
-        c.id + ".feed-", c.title + ", circuit, negative", far.neg, near.neg, Role::Negative);
+    Conductor& neg = draft.conductor(c.id + ".feed-",
+                                     c.title + ", circuit, negative",
+                                     far.neg,
+                                     near.neg,
+                                     Pole::Negative,
+                                     Purpose::Feed);
     neg.insulation = draft.library.region.smallInsulation;
     neg.protectedBy = feed;
+    draft.pair(feed.value, neg.id.value);
     addTails(draft, c, far);
     addDropPaths(draft, rail, c, far, shared);
 }
 
 // A block with its feed from the bars, or from a converter; returns its device.
 Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
+    draft.unit = UnitId(id);
     Device& block = draft.hardware(id, DeviceKind::FuseBlock, "fuse_block");
     block.fedBy = rail.converter;
     const Connection connection = draft.connectionOf("fuse_block");
@@ -245,7 +258,8 @@ Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
         rail.converter ? "converter to fuse block" : "positive bar to fuse block",
         rail.converter ? TerminalId{*rail.converter, "out+"} : terminal(kBusPos, kBar),
         terminal(id, "in"),
-        Role::Positive);
+        Pole::Positive,
+        Purpose::Feed);
     // A converter limits itself: its output cable is sized for its rating instead.
     if (!rail.converter) {
         feed.atFrom = barFuseSlot(draft);
@@ -254,10 +268,12 @@ Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
                                       "fuse block to negative bar",
                                       terminal(id, "neg"),
                                       terminal(kBusNeg, kBar),
-                                      Role::Negative);
+                                      Pole::Negative,
+                                      Purpose::Feed);
     if (!rail.converter) {
         back.protectedBy = ConductorId(id + ".feed+");
     }
+    draft.pair(id + ".feed+", id + ".feed-");
     return draft.deviceAt(id);
 }
 
@@ -303,6 +319,7 @@ void addCircuits(Draft& draft, const Rail& rail) {
 DeviceId addConverter(Draft& draft) {
     const ConverterModel& model = *draft.gear.converter;
     const std::string id = "converter";
+    draft.unit = UnitId(id);
     Device& d = draft.ware(id, DeviceKind::Converter, model);
     d.rating = model.maxOutput;
     draft.port(d, "in+", model.connection, terminal(id, "neg"));
@@ -322,15 +339,18 @@ DeviceId addConverter(Draft& draft) {
                    "positive bar to converter",
                    terminal(kBusPos, kBar),
                    terminal(id, "in+"),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Feed)
         .atFrom = barFuseSlot(draft);
     draft
         .conductor(id + ".feed-",
                    "converter to negative bar",
                    terminal(id, "neg"),
                    terminal(kBusNeg, kBar),
-                   Role::Negative)
+                   Pole::Negative,
+                   Purpose::Feed)
         .protectedBy = feed;
+    draft.pair(id + ".feed+", id + ".feed-");
     draft.circuit.paths.push_back({"drop.converter",
                                    "bus bars to converter",
                                    "drop_critical",

@@ -6,6 +6,7 @@
 namespace spirk {
 
 void addBond(Draft& draft) {
+    draft.unit = UnitId("chassis");
     Device& chassis = draft.hardware(kChassis, DeviceKind::Chassis, "chassis");
     chassis.place = draft.placeOf(chassis.id, "under_floor");
     draft.port(chassis, "point", draft.connectionOf("chassis"));
@@ -13,7 +14,8 @@ void addBond(Draft& draft) {
                     "bond of the negative bar to the chassis",
                     terminal(kBusNeg, kBar),
                     terminal(kChassis, "point"),
-                    Role::Bond);
+                    Pole::None,
+                    Purpose::Bond);
 }
 
 }  // namespace spirk

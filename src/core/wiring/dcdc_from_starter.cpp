@@ -45,21 +45,30 @@ void addVehicle(Draft& draft) {
                                              volts(kAlternatorVolts),
                                              draft.gear.engine->charger->start,
                                              draft.gear.engine->alternator});
-    draft.conductor("vehicle.charge+",
-                    "alternator to starter battery",
-                    terminal("alternator", "+"),
-                    terminal("starter", "+"),
-                    Role::Factory);
-    draft.conductor("vehicle.starter-",
-                    "starter battery to chassis",
-                    terminal("starter", "-"),
-                    terminal(kChassis, "point"),
-                    Role::Factory);
-    draft.conductor("vehicle.alternator-",
-                    "alternator's case to chassis",
-                    terminal("alternator", "-"),
-                    terminal(kChassis, "point"),
-                    Role::Factory);
+    draft
+        .conductor("vehicle.charge+",
+                   "alternator to starter battery",
+                   terminal("alternator", "+"),
+                   terminal("starter", "+"),
+                   Pole::Positive,
+                   Purpose::Feed)
+        .laid = Laid::ByVehicleMaker;
+    draft
+        .conductor("vehicle.starter-",
+                   "starter battery to chassis",
+                   terminal("starter", "-"),
+                   terminal(kChassis, "point"),
+                   Pole::Negative,
+                   Purpose::Feed)
+        .laid = Laid::ByVehicleMaker;
+    draft
+        .conductor("vehicle.alternator-",
+                   "alternator's case to chassis",
+                   terminal("alternator", "-"),
+                   terminal(kChassis, "point"),
+                   Pole::Negative,
+                   Purpose::Feed)
+        .laid = Laid::ByVehicleMaker;
 }
 
 void addCharger(Draft& draft, const DcdcModel& model) {
@@ -92,7 +101,8 @@ void addConductors(Draft& draft) {
                    "starter battery to DC-DC charger",
                    terminal("starter", "+"),
                    terminal("dcdc", "in+"),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Feed)
         .atFrom = fuseSlot(draft);
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
     draft
@@ -100,20 +110,24 @@ void addConductors(Draft& draft) {
                    "positive bar to DC-DC charger",
                    terminal(kBusPos, kBar),
                    terminal("dcdc", "out+"),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Feed)
         .atFrom = barFuseSlot(draft);
     draft
         .conductor("dcdc.feed-",
                    "DC-DC charger to negative bar",
                    terminal("dcdc", "neg"),
                    terminal(kBusNeg, kBar),
-                   Role::Negative)
+                   Pole::Negative,
+                   Purpose::Feed)
         .protectedBy = out;
+    draft.pair("dcdc.feed+", "dcdc.feed-");
     Conductor& enable = draft.conductor("dcdc.enable",
                                         "enable lead of the DC-DC charger",
                                         terminal("ignition", "live"),
                                         terminal("dcdc", "enable"),
-                                        Role::Control);
+                                        Pole::None,
+                                        Purpose::Signal);
     enable.insulation = draft.library.region.smallInsulation;
     ProtectionSlot slot = fuseSlot(draft);
     slot.family = "blade";
@@ -138,6 +152,7 @@ void addDcdcFromStarter(Draft& draft) {
     if (!draft.gear.engine) {
         return;
     }
+    draft.unit = UnitId("engine");
     addVehicle(draft);
     addCharger(draft, *draft.gear.engine->charger);
     addConductors(draft);

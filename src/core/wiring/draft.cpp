@@ -44,6 +44,7 @@ Device& Draft::device(const std::string& id, DeviceKind kind, const std::string&
     Device d;
     d.id = DeviceId(id);
     d.kind = kind;
+    d.unit = unit;
     d.name = name;
     d.part = name;
     d.place = placeOf(d.id, "cupboard");
@@ -82,16 +83,33 @@ Conductor& Draft::conductor(const std::string& id,
                             const std::string& name,
                             const TerminalId& from,
                             const TerminalId& to,
-                            Role role) {
+                            Pole pole,
+                            Purpose purpose) {
     Conductor c;
     c.id = ConductorId(id);
     c.name = name;
     c.from = from;
     c.to = to;
-    c.role = role;
+    c.pole = pole;
+    c.purpose = purpose;
+    c.unit = unit;
     c.insulation = library.region.heavyInsulation;
     circuit.conductors.push_back(std::move(c));
     return circuit.conductors.back();
+}
+
+Conductor& Draft::conductorAt(const ConductorId& id) {
+    // As a rule it is one of the last.
+    const auto found = std::find_if(circuit.conductors.rbegin(),
+                                    circuit.conductors.rend(),
+                                    [&](const Conductor& c) { return c.id == id; });
+    promise(found != circuit.conductors.rend(), "the conductor was added before");
+    return *found;
+}
+
+void Draft::pair(const std::string& a, const std::string& b) {
+    conductorAt(ConductorId(a)).pair = ConductorId(b);
+    conductorAt(ConductorId(b)).pair = ConductorId(a);
 }
 
 ProtectionSlot fuseSlot(const Draft& draft) {

@@ -13,6 +13,7 @@ struct Draft {
     const ChosenGear& gear;
     const Needs& needs;
     Circuit circuit;
+    UnitId unit;  // that devices and conductors are added to
 
     // A device made of a row of the hardware table.
     Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
@@ -29,7 +30,11 @@ struct Draft {
                          const std::string& name,
                          const TerminalId& from,
                          const TerminalId& to,
-                         Role role);
+                         Pole pole,
+                         Purpose purpose);
+    // The two are bought and laid together.
+    void pair(const std::string& a, const std::string& b);
+    [[nodiscard]] Conductor& conductorAt(const ConductorId& id);
     // Joins the device's pairs of ports by the row's resistance, as a contact that opens.
     void contact(Device& device, const std::string& hardwareRow, std::vector<PortPair> poles) const;
     [[nodiscard]] Ohms resistanceOf(const std::string& hardwareRow) const;

@@ -11,6 +11,7 @@ void addInverterOnBars(Draft& draft) {
     if (model == nullptr) {
         return;
     }
+    draft.unit = UnitId("inverter");
     Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
     draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
     draft.port(d, "dc-", model->connection);
@@ -27,15 +28,18 @@ void addInverterOnBars(Draft& draft) {
                    "positive bar to inverter",
                    terminal(kBusPos, kBar),
                    terminal("inverter", "dc+"),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Feed)
         .atFrom = barFuseSlot(draft);
     draft
         .conductor("inverter.feed-",
                    "inverter to negative bar",
                    terminal("inverter", "dc-"),
                    terminal(kBusNeg, kBar),
-                   Role::Negative)
+                   Pole::Negative,
+                   Purpose::Feed)
         .protectedBy = feed;
+    draft.pair("inverter.feed+", "inverter.feed-");
     draft.circuit.paths.push_back({"drop.inverter",
                                    "inverter to bus bars",
                                    "drop_inverter",

@@ -61,7 +61,8 @@ void addString(Draft& draft, int string, const ConductorId& protectedBy) {
                        "battery " + std::to_string(string) + ", link in series",
                        terminal(batteryId(draft, string, place), "-"),
                        terminal(batteryId(draft, string, place + 1), "+"),
-                       Role::Negative)
+                       Pole::Negative,
+                       Purpose::Link)
             .protectedBy = protectedBy;
     }
     // A short at the string's positive is against the string's negative.
@@ -89,15 +90,18 @@ void addLeads(Draft& draft, const BankEnds& ends) {
                                          "battery " + std::to_string(k) + ", positive lead",
                                          string.pos,
                                          ends.pos,
-                                         Role::Positive);
+                                         Pole::Positive,
+                                         Purpose::Lead);
         pos.atFrom = fuseSlot(draft);
         draft
             .conductor(id + ".lead-",
                        "battery " + std::to_string(k) + ", negative lead",
                        string.neg,
                        ends.neg,
-                       Role::Negative)
+                       Pole::Negative,
+                       Purpose::Lead)
             .protectedBy = ConductorId(id + ".lead+");
+        draft.pair(id + ".lead+", id + ".lead-");
     }
 }
 
@@ -128,24 +132,35 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
                    "bank to main switch",
                    ends.pos,
                    terminal("main.switch", "a"),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Feed)
         .atFrom = fuseSlot(draft);
     draft
         .conductor("main.link+",
                    "main switch to positive bar",
                    terminal("main.switch", "b"),
                    terminal(kBusPos, kBar),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Link)
         .protectedBy = feed;
-    draft.conductor("main.feed-", "bank to shunt", ends.neg, terminal("shunt", "a"), Role::Negative)
+    draft
+        .conductor("main.feed-",
+                   "bank to shunt",
+                   ends.neg,
+                   terminal("shunt", "a"),
+                   Pole::Negative,
+                   Purpose::Feed)
         .protectedBy = feed;
     draft
         .conductor("main.link-",
                    "shunt to negative bar",
                    terminal("shunt", "b"),
                    terminal(kBusNeg, kBar),
-                   Role::Negative)
+                   Pole::Negative,
+                   Purpose::Link)
         .protectedBy = feed;
+    draft.pair("main.feed+", "main.feed-");
+    draft.pair("main.link+", "main.link-");
     draft.circuit.paths.push_back(
         {"drop.main",
          "bank to bus bars",
@@ -159,6 +174,7 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
 
 void addParallelBank(Draft& draft) {
     const bool several = draft.gear.bank.count > 1;
+    draft.unit = UnitId("bank");
     for (int k = 1; k <= draft.gear.bank.count; ++k) {
         const std::string lead = "bank." + std::to_string(k) + ".lead+";
         addString(draft, k, ConductorId(several ? lead : "main.feed+"));
@@ -167,6 +183,7 @@ void addParallelBank(Draft& draft) {
     if (several) {
         addLeads(draft, ends);
     }
+    draft.unit = UnitId("main");
     addBars(draft);
     addMainPath(draft, ends);
 }

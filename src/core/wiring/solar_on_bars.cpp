@@ -68,27 +68,40 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
     draft.contact(out, "isolator", {{0, 1}});
 }
 
+// Panels limit themselves: a conductor of theirs carries their short-circuit current for good.
+void onPanelsSide(const Draft& draft, const ChosenSolar& solar, Conductor& c) {
+    const double sun = rule(draft.library, "array_factor").value;
+    c.side = Side::Panels;
+    c.insulation = draft.library.region.solarInsulation;
+    c.rated = solar.panel->isc * (sun * solar.parallel);
+    c.shortCircuit = solar.panel->isc * static_cast<double>(solar.parallel);
+}
+
 void addArrayLeads(Draft& draft, const ChosenSolar& solar) {
     std::vector<ConductorId> path;
-    for (const bool positive : {true, false}) {
+    for (const Pole pole : {Pole::Positive, Pole::Negative}) {
+        const bool positive = pole == Pole::Positive;
         const std::string p = positive ? "+" : "-";
         const std::string word = positive ? ", positive" : ", negative";
-        const Role role = positive ? Role::ArrayPositive : Role::ArrayNegative;
         Conductor& lead = draft.conductor("array.lead" + p,
                                           "panels to isolator" + word,
                                           terminal("array", p),
                                           terminal("array.isolator", "a" + p),
-                                          role);
-        lead.insulation = draft.library.region.solarInsulation;
+                                          pole,
+                                          Purpose::Lead);
+        onPanelsSide(draft, solar, lead);
         path.push_back(lead.id);
         Conductor& feed = draft.conductor("array.feed" + p,
                                           "isolator to controller" + word,
                                           terminal("array.isolator", "b" + p),
                                           terminal("mppt", "pv" + p),
-                                          role);
-        feed.insulation = draft.library.region.solarInsulation;
+                                          pole,
+                                          Purpose::Feed);
+        onPanelsSide(draft, solar, feed);
         path.push_back(feed.id);
     }
+    draft.pair("array.lead+", "array.lead-");
+    draft.pair("array.feed+", "array.feed-");
     draft.circuit.paths.push_back({"drop.array",
                                    "panels to controller",
                                    "drop_critical",
@@ -103,22 +116,26 @@ void addBatteryLeads(Draft& draft) {
                                      "positive bar to the controller's isolator",
                                      terminal(kBusPos, kBar),
                                      terminal("mppt.isolator", "a"),
-                                     Role::Positive);
+                                     Pole::Positive,
+                                     Purpose::Feed);
     pos.atFrom = barFuseSlot(draft);
     draft
         .conductor("mppt.link+",
                    "isolator to controller",
                    terminal("mppt.isolator", "b"),
                    terminal("mppt", "bat+"),
-                   Role::Positive)
+                   Pole::Positive,
+                   Purpose::Link)
         .protectedBy = feed;
     draft
         .conductor("mppt.feed-",
                    "controller to negative bar",
                    terminal("mppt", "bat-"),
                    terminal(kBusNeg, kBar),
-                   Role::Negative)
+                   Pole::Negative,
+                   Purpose::Feed)
         .protectedBy = feed;
+    draft.pair("mppt.feed+", "mppt.feed-");
     draft.circuit.paths.push_back({"drop.mppt",
                                    "controller to bus bars",
                                    "drop_charge",
@@ -133,6 +150,7 @@ void addSolarOnBars(Draft& draft) {
     if (!draft.gear.solar) {
         return;
     }
+    draft.unit = UnitId("mppt");
     addDevices(draft, *draft.gear.solar);
     addArrayLeads(draft, *draft.gear.solar);
     addBatteryLeads(draft);

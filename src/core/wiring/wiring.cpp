@@ -6,7 +6,7 @@
 namespace spirk {
 
 Wiring wire(const Plan& plan, const Library& library, const ChosenGear& gear, const Needs& needs) {
-    Draft draft{plan, library, gear, needs, {}};
+    Draft draft{plan, library, gear, needs, {}, {}};
     addParallelBank(draft);
     addBond(draft);
     addSolarOnBars(draft);
