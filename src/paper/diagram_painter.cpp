@@ -93,10 +93,11 @@ private:
         // Outline, then colour: conductor colours are data and must stand on any ground.
         p_.setPen(QPen(v_.ink.ground, stroke + 2.0));
         p_.drawPath(path);
-        const Qt::PenStyle style = c->purpose == Purpose::Signal   ? Qt::DashLine
-                                   : !isOurs(*c) ? Qt::DashDotLine
-                                                              : Qt::SolidLine;
-        p_.setPen(QPen(colourOf(v_.ink, coreColour(*c)), stroke, style, Qt::FlatCap, Qt::MiterJoin));
+        const Qt::PenStyle style = c->purpose == Purpose::Signal ? Qt::DashLine
+                                   : !isOurs(*c)                 ? Qt::DashDotLine
+                                                                 : Qt::SolidLine;
+        p_.setPen(
+            QPen(colourOf(v_.ink, coreColour(*c)), stroke, style, Qt::FlatCap, Qt::MiterJoin));
         p_.drawPath(path);
         for (const PlacedFuse& fuse : wire.fuses) {
             paintFuseOf(*c, row, fuse);
@@ -105,12 +106,12 @@ private:
     }
 
     void paintFuseOf(const Conductor& c, const CableRow& row, const PlacedFuse& placed) {
-        const auto& slot = placed.end == End::From ? c.atFrom : c.atTo;
+        const Protection* slot = protectionAt(circuit_, c, placed.end);
         const auto& fuse = placed.end == End::From ? row.fuseFrom : row.fuseTo;
         if (!fuse) {
             return;
         }
-        const bool left = slot && slot->leftOut;
+        const bool left = slot != nullptr && slot->leftOut;
         p_.setBrush(v_.ink.surface);
         p_.setPen(
             QPen(left ? v_.ink.danger : v_.ink.text, 1.2, left ? Qt::DotLine : Qt::SolidLine));

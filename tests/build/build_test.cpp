@@ -31,7 +31,7 @@ TEST(Parts, BatteriesPanelsAndFusesAreCounted) {
         fuses += p.group == "fuses" && !p.name.starts_with("holder") ? p.quantity.si : 0.0;
     }
     for (const Conductor& c : d.wiring.circuit.conductors) {
-        slots += c.atFrom ? 1U : 0U;
+        slots += protectionAt(d.wiring.circuit, c, End::From) != nullptr ? 1U : 0U;
     }
     EXPECT_EQ(fuses, static_cast<double>(slots));
 }

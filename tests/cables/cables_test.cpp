@@ -137,7 +137,8 @@ TEST(Explain, EveryFigureOfARowHasADerivation) {
                 << c.id.value << " " << figure;
         }
         EXPECT_NE(d.why.find(lengthFigure(c.id)), nullptr) << c.id.value;
-        EXPECT_EQ(d.why.find(cableFigure(c.id, "fuse")) != nullptr, c.atFrom.has_value())
+        EXPECT_EQ(d.why.find(cableFigure(c.id, "fuse")) != nullptr,
+                  protectionAt(d.wiring.circuit, c, End::From) != nullptr)
             << c.id.value;
     }
 }

@@ -24,7 +24,7 @@ protected:
     Assembled() : design_(design(test::aFullVan(), library())) {
         for (const Conductor& c : circuit().conductors) {
             ConductorOhms o{milliohms(1.0), {}, {}};
-            if (c.atFrom) {
+            if (protectionAt(circuit(), c, End::From) != nullptr) {
                 o.fuseFrom = milliohms(0.1);
             }
             ohms_.push_back(o);
@@ -158,10 +158,10 @@ TEST_F(Assembled, FusesHaveANodeBehindThem) {
     const Assembly a = assemble(state(), moment_, FuseNodes::Own);
     for (std::size_t i = 0; i < circuit().conductors.size(); ++i) {
         const ConductorBranch& b = a.conductors[i];
-        EXPECT_EQ(b.fuseFrom >= 0, circuit().conductors[i].atFrom.has_value());
+        const bool fused = protectionAt(circuit(), circuit().conductors[i], End::From) != nullptr;
+        EXPECT_EQ(b.fuseFrom >= 0, fused);
         EXPECT_GE(b.wire, 0);
-        EXPECT_EQ(b.afterFrom == circuit().index->ends[i].from.node,
-                  !circuit().conductors[i].atFrom.has_value());
+        EXPECT_EQ(b.afterFrom == circuit().index->ends[i].from.node, !fused);
     }
 }
 

@@ -137,7 +137,9 @@ RC_GTEST_PROP(AmendedPlans, AFuseLeftOutIsAlwaysSaid, (const std::vector<int>& d
     const std::set<std::string> ruleOfMissing{"W3", "W24", "S7", "E5"};
     const Design d = design(amendedAtRandom(dice), library());
     for (const Conductor& c : d.wiring.circuit.conductors) {
-        if ((c.atFrom && c.atFrom->leftOut) || (c.atTo && c.atTo->leftOut)) {
+        const Protection* from = protectionAt(d.wiring.circuit, c, End::From);
+        const Protection* to = protectionAt(d.wiring.circuit, c, End::To);
+        if ((from != nullptr && from->leftOut) || (to != nullptr && to->leftOut)) {
             RC_ASSERT(std::ranges::any_of(d.checks.findings, [&](const Finding& f) {
                 return ruleOfMissing.contains(f.rule) && f.where.front().id == c.id.value;
             }));

@@ -168,12 +168,12 @@ TEST(Symbols, AnOpenSwitchLooksOpenAndAPulledFuseLooksPulled) {
 TEST(Ink, EveryCoreAndSeverityHasAColour) {
     for (const Ink& ink : {lightInk(), darkInk(), paperInk()}) {
         for (const auto colour : {CoreColour::Positive,
-                                CoreColour::Negative,
-                                CoreColour::SolarPositive,
-                                CoreColour::SolarNegative,
-                                CoreColour::Signal,
-                                CoreColour::Bond,
-                                CoreColour::Vehicle}) {
+                                  CoreColour::Negative,
+                                  CoreColour::SolarPositive,
+                                  CoreColour::SolarNegative,
+                                  CoreColour::Signal,
+                                  CoreColour::Bond,
+                                  CoreColour::Vehicle}) {
             EXPECT_TRUE(colourOf(ink, colour).isValid());
         }
         EXPECT_NE(colourOf(ink, Severity::Danger), colourOf(ink, Severity::Fault));

@@ -40,7 +40,9 @@ TEST(Wiring, EveryPositiveHasAFuseOrIsCoveredByOne) {
     const Wiring w = wiringOf(test::aFullVan());
     for (const Conductor& c : w.circuit.conductors) {
         if (isHousePole(c, Pole::Positive)) {
-            EXPECT_TRUE(c.atFrom.has_value() || c.protectedBy.has_value()) << c.id.value;
+            EXPECT_TRUE(protectionAt(w.circuit, c, End::From) != nullptr ||
+                        c.protectedBy.has_value())
+                << c.id.value;
         }
     }
 }
@@ -50,7 +52,7 @@ TEST(Wiring, OneBatteryHasNoCollectingBarsAndOneFuse) {
     EXPECT_EQ(findDevice(w.circuit, DeviceId("bank.pos")), nullptr);
     const Conductor* feed = findConductor(w.circuit, ConductorId("main.feed+"));
     EXPECT_EQ(feed->from, (TerminalId{DeviceId("bank.1"), "+"}));
-    EXPECT_TRUE(feed->atFrom.has_value());
+    EXPECT_NE(protectionAt(w.circuit, *feed, End::From), nullptr);
 }
 
 TEST(Wiring, EachBatteryOfABankHasItsOwnFuse) {
@@ -58,14 +60,18 @@ TEST(Wiring, EachBatteryOfABankHasItsOwnFuse) {
     for (const char* lead : {"bank.1.lead+", "bank.2.lead+", "bank.3.lead+"}) {
         const Conductor* c = findConductor(w.circuit, ConductorId(lead));
         ASSERT_NE(c, nullptr) << lead;
-        EXPECT_TRUE(c->atFrom.has_value()) << lead;
+        EXPECT_NE(protectionAt(w.circuit, *c, End::From), nullptr) << lead;
     }
 }
 
 TEST(Wiring, DcdcChargerHasAFuseAtEachBattery) {
     const Wiring w = wiringOf(test::aFullVan());
-    EXPECT_TRUE(findConductor(w.circuit, ConductorId("engine.feed+"))->atFrom.has_value());
-    EXPECT_TRUE(findConductor(w.circuit, ConductorId("dcdc.feed+"))->atFrom.has_value());
+    EXPECT_NE(
+        protectionAt(w.circuit, *findConductor(w.circuit, ConductorId("engine.feed+")), End::From),
+        nullptr);
+    EXPECT_NE(
+        protectionAt(w.circuit, *findConductor(w.circuit, ConductorId("dcdc.feed+")), End::From),
+        nullptr);
 }
 
 TEST(Wiring, SolarHasAnIsolatorOnBothSidesOfItsController) {

@@ -49,6 +49,10 @@ AmendMenu::AmendMenu(Document& document,
     refresh();
 }
 
+const Protection* AmendMenu::fuseOf(const Conductor* c) const {
+    return c == nullptr ? nullptr : protectionAt(document_.design()->wiring.circuit, *c, End::From);
+}
+
 const Conductor* AmendMenu::chosen() const {
     const auto& subject = selection_.subject();
     if (!subject || subject->kind != SubjectKind::Conductor) {
@@ -72,12 +76,13 @@ void AmendMenu::refresh() {
         action->setEnabled(c != nullptr);
     }
     place_->menuAction()->setEnabled(device() != nullptr);
-    const bool fused = c != nullptr && c->atFrom && !c->atFrom->leftOut;
+    const Protection* fuse = fuseOf(c);
+    const bool fused = fuse != nullptr && !fuse->leftOut;
     rating_->menuAction()->setEnabled(fused);
     distance_->setEnabled(fused);
-    fuse_->setEnabled(c != nullptr && c->atFrom.has_value());
-    fuse_->setText(c != nullptr && c->atFrom && c->atFrom->leftOut ? tr("&Put its fuse back")
-                                                                   : tr("&Leave its fuse out"));
+    fuse_->setEnabled(fuse != nullptr);
+    fuse_->setText(fuse != nullptr && fuse->leftOut ? tr("&Put its fuse back")
+                                                    : tr("&Leave its fuse out"));
     takeBack_->setEnabled(c != nullptr &&
                           std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {
                               return conductorOf(a) == c->id;
@@ -243,11 +248,12 @@ void AmendMenu::insertIsolator() {
 
 void AmendMenu::toggleFuse() {
     const Conductor* c = chosen();
-    if (c == nullptr || !c->atFrom) {
+    const Protection* fuse = fuseOf(c);
+    if (fuse == nullptr) {
         return;
     }
     const LeaveOutProtection amendment{c->id, End::From};
-    if (c->atFrom->leftOut) {
+    if (fuse->leftOut) {
         document_.push(tr("Put the fuse of %1 back").arg(q(c->name)),
                        withoutAmendment(document_.plan(), amendment));
     } else {

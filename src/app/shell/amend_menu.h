@@ -23,6 +23,8 @@ signals:
 
 private:
     [[nodiscard]] const Conductor* chosen() const;
+    // The fuse at the beginning of a conductor of the design; null where there is none.
+    [[nodiscard]] const Protection* fuseOf(const Conductor* conductor) const;
     // A chosen device that stands somewhere; null where none is chosen.
     [[nodiscard]] const Device* device() const;
     void fillPlaces();

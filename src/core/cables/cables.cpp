@@ -34,8 +34,8 @@ const SetSize* amendedSize(const Plan& plan, const ConductorId& id) {
     return nullptr;
 }
 
-std::optional<ChosenFuse> emptyFuse(const std::optional<ProtectionSlot>& slot) {
-    return slot ? std::optional(ChosenFuse{}) : std::nullopt;
+std::optional<ChosenFuse> emptyFuse(const Protection* protection) {
+    return protection != nullptr ? std::optional(ChosenFuse{}) : std::nullopt;
 }
 
 SizingState startState(const SizingTask& task) {
@@ -51,8 +51,8 @@ SizingState startState(const SizingTask& task) {
             w.fixed = true;
             w.size = sizeAtLeast(task, set->area);
         }
-        w.fuseFrom = emptyFuse(c.atFrom);
-        w.fuseTo = emptyFuse(c.atTo);
+        w.fuseFrom = emptyFuse(protectionAt(task.circuit(), c, End::From));
+        w.fuseTo = emptyFuse(protectionAt(task.circuit(), c, End::To));
         w.temperature = task.lengths.routes[i].ambient;
         state.conductors.push_back(std::move(w));
     }

@@ -110,7 +110,7 @@ void chooseOne(const SizingTask& task,
                ChosenFuse& fuse) {
     const Conductor& c = task.circuit().conductors[index];
     const Working& w = state.conductors[index];
-    const ProtectionSlot& slot = *(end == End::From ? c.atFrom : c.atTo);
+    const Protection& slot = *protectionAt(task.circuit(), c, end);
     const double factor = rule(task.library, "continuous_factor").value;
     fuse.distance = slot.distance;
     fuse.holds = slot.holds;

@@ -62,8 +62,8 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
 }
 
 void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Finding>& out) {
-    const auto& slot = end == End::From ? c.atFrom : c.atTo;
-    if (slot && slot->leftOut) {
+    const Protection* fuse = protectionAt(in.wiring.circuit, c, end);
+    if (fuse != nullptr && fuse->leftOut) {
         out.push_back(leftOut(in, c, end));
         return;
     }
@@ -72,7 +72,7 @@ void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Fin
     // Bank leads end at the collecting bar with their fuse at the battery: that is their way.
     const bool lead = c.id.value.starts_with("bank.");
     const bool positive = isHousePole(c, Pole::Positive) || c.purpose == Purpose::Signal;
-    if (!slot && positive && !lead && port != nullptr && port->batteryEnd) {
+    if (fuse == nullptr && positive && !lead && port != nullptr && port->batteryEnd) {
         out.push_back(movedToBattery(in, c, at, end));
     }
 }

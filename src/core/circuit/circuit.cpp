@@ -58,6 +58,22 @@ std::vector<std::pair<int, int>> couplings(const Circuit& circuit, const Circuit
 
 }  // namespace
 
+namespace {
+
+std::vector<ProtectionsAt> protectionsOf(const Circuit& circuit, const CircuitIndex& index) {
+    std::vector<ProtectionsAt> out(circuit.conductors.size());
+    for (std::size_t i = 0; i < circuit.protections.size(); ++i) {
+        for (const ConductorEnd& pole : circuit.protections[i].poles) {
+            const auto at = index.conductors.find(pole.conductor);
+            promise(at != index.conductors.end(), "a protective device stands at a conductor");
+            (pole.end == End::From ? out[at->second].from : out[at->second].to) = i;
+        }
+    }
+    return out;
+}
+
+}  // namespace
+
 Circuit indexed(Circuit circuit) {
     CircuitIndex index;
     index.devices = positions<DeviceId>(circuit.devices);
@@ -74,6 +90,7 @@ Circuit indexed(Circuit circuit) {
         index.pair.push_back(at == index.conductors.end() ? std::nullopt
                                                           : std::optional(at->second));
     }
+    index.protections = protectionsOf(circuit, index);
     index.order = eliminationOrder(index.nodes, couplings(circuit, index));
     circuit.index = std::make_shared<const CircuitIndex>(std::move(index));
     return circuit;
@@ -111,6 +128,13 @@ const Port* findPort(const Circuit& circuit, const TerminalId& id) {
     }
     const auto found = std::ranges::find(device->ports, id.port, &Port::name);
     return found == device->ports.end() ? nullptr : &*found;
+}
+
+const Protection* protectionAt(const Circuit& circuit, const Conductor& c, End end) {
+    const auto i = static_cast<std::size_t>(&c - circuit.conductors.data());
+    const ProtectionsAt& at = circuit.index->protections[i];
+    const auto& found = end == End::From ? at.from : at.to;
+    return found ? &circuit.protections[*found] : nullptr;
 }
 
 std::optional<int> nodeOf(const Circuit& circuit, const TerminalId& id) {

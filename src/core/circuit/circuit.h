@@ -77,13 +77,19 @@ enum class Purpose { Lead, Feed, Link, Bond, Signal };
 enum class Side { House, Panels };
 
 // The vehicle's own conductors are shown, not sized.
-enum class Laid { ByUs, ByVehicleMaker };
+enum class LaidBy { Us, VehicleMaker };
 
-// What a fuse sits in: a holder or on a stud, a way of a block, or the distributor.
+// What a protective device sits in: a holder or on a stud, a way of a block, or the distributor.
 enum class Holds { Itself, Block, Distributor };
+// Some breakers break a direct current in one direction only.
+enum class Breaks { EitherWay, FromItsSource };
 
-// A fuse's place at the end of a conductor.
-struct ProtectionSlot {
+// A fuse or a breaker. Its poles stand at ends of conductors, between the terminal and the wire;
+// all open together.
+struct Protection {
+    DeviceId id;
+    std::vector<ConductorEnd> poles;  // one at least; the first names it
+    Breaks breaks = Breaks::EitherWay;
     std::string family;  // of the library; empty: to be chosen
     Holds holds = Holds::Itself;
     bool leftOut = false;      // by an amendment
@@ -98,14 +104,13 @@ struct Conductor {
     Pole pole = Pole::Positive;
     Purpose purpose = Purpose::Feed;
     Side side = Side::House;
-    Laid laid = Laid::ByUs;
+    LaidBy laid = LaidBy::Us;
     UnitId unit;                      // that it belongs to
     std::optional<ConductorId> pair;  // the other pole of its run: bought and laid together
     std::string insulation;           // id of an ampacity column
     // What it must carry whatever is drawn, and the most that a short can put through it, where its
     // source limits itself.
     std::optional<Amps> rated, shortCircuit;
-    std::optional<ProtectionSlot> atFrom, atTo;
     std::optional<ConductorId> protectedBy;  // whose fuse also covers this conductor
     bool amended = false;                    // moved or split; sizes are amended in cables
 };
@@ -129,6 +134,10 @@ struct EndAt {
 struct EndsAt {
     EndAt from, to;
 };
+// Protective devices at a conductor's ends, by their place in the circuit's list.
+struct ProtectionsAt {
+    std::optional<std::size_t> from, to;
+};
 
 // The circuit by numbers: computing goes by these, names are looked up at the edges. A terminal is
 // a node; those of a device follow one another in the order of its ports.
@@ -145,6 +154,7 @@ struct CircuitIndex {
 struct Circuit {
     std::vector<Device> devices;
     std::vector<Conductor> conductors;
+    std::vector<Protection> protections;
     std::vector<DropPath> paths;
     std::shared_ptr<const CircuitIndex> index;  // null while it is being put together
 };
@@ -156,10 +166,14 @@ struct Circuit {
 [[nodiscard]] const Device* findDevice(const Circuit& circuit, const DeviceId& id);
 [[nodiscard]] const Conductor* findConductor(const Circuit& circuit, const ConductorId& id);
 [[nodiscard]] const Port* findPort(const Circuit& circuit, const TerminalId& id);
+// The protective device at an end of one of the circuit's conductors; null where there is none.
+[[nodiscard]] const Protection* protectionAt(const Circuit& circuit,
+                                             const Conductor& conductor,
+                                             End end);
 // The node that a terminal of an indexed circuit is; nothing where there is no such terminal.
 [[nodiscard]] std::optional<int> nodeOf(const Circuit& circuit, const TerminalId& id);
 // A conductor that is sized by Spirk: all but the vehicle's own.
-[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.laid == Laid::ByUs; }
+[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.laid == LaidBy::Us; }
 // Carries the current of sources and loads, on the house's side.
 [[nodiscard]] inline bool isHousePole(const Conductor& c, Pole pole) {
     return c.pole == pole && c.side == Side::House && isOurs(c) && c.purpose != Purpose::Signal;

@@ -113,12 +113,11 @@ private:
         wire.id = c.id;
         const bool down = c.from == upper;
         wire.points = {{x, down ? y0 : y1}, {x, down ? y1 : y0}};
-        const bool fuseAtTop = down ? c.atFrom.has_value() : c.atTo.has_value();
+        const bool fuseAtTop = protectionAt(circuit_, c, down ? End::From : End::To) != nullptr;
         const double labelTop = y0 + (fuseAtTop ? kFuse : kLabelPad);
         wire.label = {x + kLabelPad, labelTop, kColumn / 2.0 - kLabelPad, y1 - labelTop};
         for (const End end : {End::From, End::To}) {
-            const auto& slot = end == End::From ? c.atFrom : c.atTo;
-            if (slot) {
+            if (protectionAt(circuit_, c, end) != nullptr) {
                 const bool atTop = (end == End::From) == down;
                 wire.fuses.push_back(
                     {end, {x, atTop ? y0 + kFuse / 2.0 : y1 - kFuse / 2.0}, false});

@@ -105,16 +105,17 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.points = {a, {x, a.y}, {x, b.y}, b};
     }
     wire.label = labelBox(wire.points);
-    if (c.atFrom && level(wire.points[0], wire.points[1]) &&
+    const Protection* from = protectionAt(circuit_, c, End::From);
+    if (from != nullptr && level(wire.points[0], wire.points[1]) &&
         wire.label.x < wire.points[0].x + 2 * kFuse && wire.label.y > wire.points[0].y) {
         wire.label.x += 2.0 * kFuse - 16.0;  // clear of the fuse at its beginning
     }
     // Round the outside a fuse stands past the first corner, clear of the device's name.
     const std::size_t past = wire.stray ? 1 : 0;
-    if (c.atFrom) {
+    if (from != nullptr) {
         wire.fuses.push_back(fuseAt(End::From, wire.points[past], wire.points[past + 1]));
     }
-    if (c.atTo) {
+    if (protectionAt(circuit_, c, End::To) != nullptr) {
         const std::size_t n = wire.points.size();
         wire.fuses.push_back(fuseAt(End::To, wire.points[n - 1 - past], wire.points[n - 2 - past]));
     }

@@ -46,6 +46,14 @@ struct TerminalId {
     auto operator<=>(const TerminalId&) const = default;
 };
 
+enum class End { From, To };  // of a conductor; stored by name
+struct ConductorEnd {
+    ConductorId conductor;
+    End end = End::From;
+    // NOLINTNEXTLINE(modernize-use-nullptr): clang-tidy 14 takes the rewritten 0 for a pointer
+    auto operator<=>(const ConductorEnd&) const = default;
+};
+
 [[nodiscard]] inline std::string text(const TerminalId& t) { return t.device.value + ":" + t.port; }
 
 // What a finding, a selection or a search hit points at.

@@ -110,8 +110,6 @@ struct Van {
     bool operator==(const Van&) const = default;
 };
 
-enum class End { From, To };  // of a conductor; stored by name
-
 // Where the person disagrees with a computed choice or has built something else.
 struct SetSize {
     ConductorId conductor;

@@ -44,7 +44,8 @@ SwitchStep shortTest(const PowerUpInput& in) {
              "climbs is a capacitor filling; one that stays near zero is a short: find it "
              "before any fuse goes in.");
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        if (c.atFrom && isHousePole(c, Pole::Positive)) {
+        if (protectionAt(in.wiring.circuit, c, End::From) != nullptr &&
+            isHousePole(c, Pole::Positive)) {
             out.subjects.push_back(subject(c.id));
         }
     }

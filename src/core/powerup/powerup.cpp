@@ -33,7 +33,8 @@ class Sequence {
 public:
     explicit Sequence(const PowerUpInput& in) : in_(in) {
         for (const Conductor& c : circuit().conductors) {
-            if (c.atFrom && isHousePole(c, Pole::Positive) && c.unit != UnitId("bank") &&
+            if (protectionAt(circuit(), c, End::From) != nullptr &&
+                isHousePole(c, Pole::Positive) && c.unit != UnitId("bank") &&
                 c.unit != UnitId("main")) {
                 now_.pulled.insert(c.id);
             }

@@ -18,10 +18,6 @@ Conductor* conductorIn(Draft& draft, const ConductorId& id) {
     return found == draft.circuit.conductors.end() ? nullptr : &*found;
 }
 
-std::optional<ProtectionSlot>& slotAt(Conductor& c, End end) {
-    return end == End::From ? c.atFrom : c.atTo;
-}
-
 Finding cannotApply(const Amendment& amendment, const std::string& reason) {
     Finding out;
     out.id = "AMEND " + describe(amendment);
@@ -73,11 +69,13 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     second.name += ", behind the isolator";
     second.from = terminal(isolatorId, "b");
     second.pair.reset();  // the other pole goes on with the first part
-    second.atFrom.reset();
-    second.protectedBy = first->atFrom ? std::optional(id) : first->protectedBy;
+    second.protectedBy =
+        draft.protectionAt({id, End::From}) != nullptr ? std::optional(id) : first->protectedBy;
     second.amended = true;
     first->to = terminal(isolatorId, "a");
-    first->atTo.reset();
+    if (Protection* far = draft.protectionAt({id, End::To})) {
+        std::ranges::find(far->poles, ConductorEnd{id, End::To})->conductor = second.id;
+    }
     first->amended = true;
     for (DropPath& path : draft.circuit.paths) {
         const auto at = std::ranges::find(path.conductors, id);
@@ -98,17 +96,17 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
         [](const SetSize&) { return std::optional<Finding>(); },
         [](const SetLength&) { return std::optional<Finding>(); },
         [&](const SetFuse& a) -> std::optional<Finding> {
-            if (!slotAt(*c, a.end)) {
-                return cannotApply(amendment, "There is no fuse at that end.");
-            }
-            return std::nullopt;
+            return draft.protectionAt({c->id, a.end}) != nullptr
+                       ? std::nullopt
+                       : std::optional(cannotApply(amendment, "There is no fuse at that end."));
         },
         [&](const SetFuseDistance& a) -> std::optional<Finding> {
-            if (!slotAt(*c, a.end)) {
+            Protection* fuse = draft.protectionAt({c->id, a.end});
+            if (fuse == nullptr) {
                 return cannotApply(amendment, "There is no fuse at that end.");
             }
-            slotAt(*c, a.end)->distance = a.distance;
-            slotAt(*c, a.end)->distanceSet = true;
+            fuse->distance = a.distance;
+            fuse->distanceSet = true;
             c->amended = true;
             return std::nullopt;
         },
@@ -120,10 +118,11 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
             return std::nullopt;
         },
         [&](const LeaveOutProtection& a) -> std::optional<Finding> {
-            if (!slotAt(*c, a.end)) {
+            Protection* fuse = draft.protectionAt({c->id, a.end});
+            if (fuse == nullptr) {
                 return cannotApply(amendment, "There is no fuse at that end.");
             }
-            slotAt(*c, a.end)->leftOut = true;
+            fuse->leftOut = true;
             c->amended = true;
             return std::nullopt;
         },

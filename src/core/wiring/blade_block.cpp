@@ -223,15 +223,15 @@ void addCircuit(Draft& draft,
     const FarEnd far = addFarEnd(draft, rail, c);
     Conductor& pos = draft.conductor(
         c.id + ".feed+", c.title + ", circuit", near.pos, far.pos, Pole::Positive, Purpose::Feed);
-    ProtectionSlot slot = near.pos.device.value == kBusPos ? barFuseSlot(draft) : fuseSlot(draft);
+    Protection fuse = near.pos.device.value == kBusPos ? barFuse(draft) : holderFuse(draft);
     if (near.inBlock) {
-        slot.family = "blade";
-        slot.holds = Holds::Block;
-        slot.distance = metres(0.0);
+        fuse.family = "blade";
+        fuse.holds = Holds::Block;
+        fuse.distance = metres(0.0);
     }
-    pos.atFrom = slot;
     pos.insulation = draft.library.region.smallInsulation;
     const ConductorId feed = pos.id;
+    draft.protect(feed, fuse);
     Conductor& neg = draft.conductor(c.id + ".feed-",
                                      c.title + ", circuit, negative",
                                      far.neg,
@@ -262,7 +262,7 @@ Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
         Purpose::Feed);
     // A converter limits itself: its output cable is sized for its rating instead.
     if (!rail.converter) {
-        feed.atFrom = barFuseSlot(draft);
+        draft.protect(feed.id, barFuse(draft));
     }
     Conductor& back = draft.conductor(id + ".feed-",
                                       "fuse block to negative bar",
@@ -334,14 +334,13 @@ DeviceId addConverter(Draft& draft) {
                                      .efficiency = model.efficiency,
                                      .inside = milliohms(kConverterMohm)});
     const ConductorId feed(id + ".feed+");
-    draft
-        .conductor(feed.value,
-                   "positive bar to converter",
-                   terminal(kBusPos, kBar),
-                   terminal(id, "in+"),
-                   Pole::Positive,
-                   Purpose::Feed)
-        .atFrom = barFuseSlot(draft);
+    draft.conductor(feed.value,
+                    "positive bar to converter",
+                    terminal(kBusPos, kBar),
+                    terminal(id, "in+"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(feed, barFuse(draft));
     draft
         .conductor(id + ".feed-",
                    "converter to negative bar",

@@ -52,7 +52,7 @@ void addVehicle(Draft& draft) {
                    terminal("starter", "+"),
                    Pole::Positive,
                    Purpose::Feed)
-        .laid = Laid::ByVehicleMaker;
+        .laid = LaidBy::VehicleMaker;
     draft
         .conductor("vehicle.starter-",
                    "starter battery to chassis",
@@ -60,7 +60,7 @@ void addVehicle(Draft& draft) {
                    terminal(kChassis, "point"),
                    Pole::Negative,
                    Purpose::Feed)
-        .laid = Laid::ByVehicleMaker;
+        .laid = LaidBy::VehicleMaker;
     draft
         .conductor("vehicle.alternator-",
                    "alternator's case to chassis",
@@ -68,7 +68,7 @@ void addVehicle(Draft& draft) {
                    terminal(kChassis, "point"),
                    Pole::Negative,
                    Purpose::Feed)
-        .laid = Laid::ByVehicleMaker;
+        .laid = LaidBy::VehicleMaker;
 }
 
 void addCharger(Draft& draft, const DcdcModel& model) {
@@ -96,23 +96,21 @@ void addCharger(Draft& draft, const DcdcModel& model) {
 void addConductors(Draft& draft) {
     const ConductorId feed("engine.feed+");
     const ConductorId out("dcdc.feed+");
-    draft
-        .conductor(feed.value,
-                   "starter battery to DC-DC charger",
-                   terminal("starter", "+"),
-                   terminal("dcdc", "in+"),
-                   Pole::Positive,
-                   Purpose::Feed)
-        .atFrom = fuseSlot(draft);
+    draft.conductor(feed.value,
+                    "starter battery to DC-DC charger",
+                    terminal("starter", "+"),
+                    terminal("dcdc", "in+"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(feed, holderFuse(draft));
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
-    draft
-        .conductor(out.value,
-                   "positive bar to DC-DC charger",
-                   terminal(kBusPos, kBar),
-                   terminal("dcdc", "out+"),
-                   Pole::Positive,
-                   Purpose::Feed)
-        .atFrom = barFuseSlot(draft);
+    draft.conductor(out.value,
+                    "positive bar to DC-DC charger",
+                    terminal(kBusPos, kBar),
+                    terminal("dcdc", "out+"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(out, barFuse(draft));
     draft
         .conductor("dcdc.feed-",
                    "DC-DC charger to negative bar",
@@ -129,9 +127,9 @@ void addConductors(Draft& draft) {
                                         Pole::None,
                                         Purpose::Signal);
     enable.insulation = draft.library.region.smallInsulation;
-    ProtectionSlot slot = fuseSlot(draft);
-    slot.family = "blade";
-    enable.atFrom = slot;
+    Protection fuse = holderFuse(draft);
+    fuse.family = "blade";
+    draft.protect(enable.id, fuse);
     draft.circuit.paths.push_back({"drop.engine",
                                    "starter battery to DC-DC charger and back",
                                    "drop_dcdc_input",

@@ -112,19 +112,32 @@ void Draft::pair(const std::string& a, const std::string& b) {
     conductorAt(ConductorId(b)).pair = ConductorId(a);
 }
 
-ProtectionSlot fuseSlot(const Draft& draft) {
-    ProtectionSlot slot;
-    slot.distance = metres(rule(draft.library, "fuse_pigtail_m").value);
-    return slot;
+void Draft::protect(const ConductorId& conductor, Protection protection, End end) {
+    protection.id = DeviceId(conductor.value + (end == End::From ? ".fuse" : ".fuse.to"));
+    protection.poles = {{conductor, end}};
+    circuit.protections.push_back(std::move(protection));
 }
 
-ProtectionSlot barFuseSlot(const Draft& draft) {
-    ProtectionSlot slot = fuseSlot(draft);
+Protection* Draft::protectionAt(const ConductorEnd& end) {
+    const auto found = std::ranges::find_if(circuit.protections, [&](const Protection& p) {
+        return std::ranges::find(p.poles, end) != p.poles.end();
+    });
+    return found == circuit.protections.end() ? nullptr : &*found;
+}
+
+Protection holderFuse(const Draft& draft) {
+    Protection out;
+    out.distance = metres(rule(draft.library, "fuse_pigtail_m").value);
+    return out;
+}
+
+Protection barFuse(const Draft& draft) {
+    Protection out = holderFuse(draft);
     if (draft.plan.gear.distribution == Distribution::Distributor) {
-        slot.holds = Holds::Distributor;
-        slot.distance = metres(0.0);
+        out.holds = Holds::Distributor;
+        out.distance = metres(0.0);
     }
-    return slot;
+    return out;
 }
 
 }  // namespace spirk

@@ -32,6 +32,9 @@ struct Draft {
                          const TerminalId& to,
                          Pole pole,
                          Purpose purpose);
+    // Stands at an end of a conductor that was added before.
+    void protect(const ConductorId& conductor, Protection protection, End end = End::From);
+    [[nodiscard]] Protection* protectionAt(const ConductorEnd& end);
     // The two are bought and laid together.
     void pair(const std::string& a, const std::string& b);
     [[nodiscard]] Conductor& conductorAt(const ConductorId& id);
@@ -47,9 +50,9 @@ struct Draft {
 [[nodiscard]] TerminalId terminal(const std::string& device, const std::string& port);
 
 // A fuse at an end of a conductor, its family to be chosen.
-[[nodiscard]] ProtectionSlot fuseSlot(const Draft& draft);
+[[nodiscard]] Protection holderFuse(const Draft& draft);
 // The same at the positive bar; where that is a distributor, it holds the fuse itself.
-[[nodiscard]] ProtectionSlot barFuseSlot(const Draft& draft);
+[[nodiscard]] Protection barFuse(const Draft& draft);
 
 // One way of doing each part.
 void addParallelBank(Draft& draft);     // bank, collecting bars, main fuse, switch, shunt, bus bars

@@ -23,14 +23,13 @@ void addInverterOnBars(Draft& draft) {
                                  .nominal = draft.gear.bank.nominal,
                                  .lowest = draft.gear.bank.chemistry.inverterCutOff});
     const ConductorId feed("inverter.feed+");
-    draft
-        .conductor(feed.value,
-                   "positive bar to inverter",
-                   terminal(kBusPos, kBar),
-                   terminal("inverter", "dc+"),
-                   Pole::Positive,
-                   Purpose::Feed)
-        .atFrom = barFuseSlot(draft);
+    draft.conductor(feed.value,
+                    "positive bar to inverter",
+                    terminal(kBusPos, kBar),
+                    terminal("inverter", "dc+"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(feed, barFuse(draft));
     draft
         .conductor("inverter.feed-",
                    "inverter to negative bar",

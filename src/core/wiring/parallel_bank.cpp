@@ -92,7 +92,7 @@ void addLeads(Draft& draft, const BankEnds& ends) {
                                          ends.pos,
                                          Pole::Positive,
                                          Purpose::Lead);
-        pos.atFrom = fuseSlot(draft);
+        draft.protect(pos.id, holderFuse(draft));
         draft
             .conductor(id + ".lead-",
                        "battery " + std::to_string(k) + ", negative lead",
@@ -127,14 +127,13 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
     draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
     shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
     const ConductorId feed("main.feed+");
-    draft
-        .conductor(feed.value,
-                   "bank to main switch",
-                   ends.pos,
-                   terminal("main.switch", "a"),
-                   Pole::Positive,
-                   Purpose::Feed)
-        .atFrom = fuseSlot(draft);
+    draft.conductor(feed.value,
+                    "bank to main switch",
+                    ends.pos,
+                    terminal("main.switch", "a"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(feed, holderFuse(draft));
     draft
         .conductor("main.link+",
                    "main switch to positive bar",

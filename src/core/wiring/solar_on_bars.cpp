@@ -118,7 +118,7 @@ void addBatteryLeads(Draft& draft) {
                                      terminal("mppt.isolator", "a"),
                                      Pole::Positive,
                                      Purpose::Feed);
-    pos.atFrom = barFuseSlot(draft);
+    draft.protect(pos.id, barFuse(draft));
     draft
         .conductor("mppt.link+",
                    "isolator to controller",
