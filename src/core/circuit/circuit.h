@@ -146,6 +146,7 @@ struct CircuitIndex {
     std::map<ConductorId, std::size_t> conductors;
     std::vector<EndsAt> ends;                      // of each conductor
     std::vector<std::optional<std::size_t>> pair;  // of each conductor
+    std::vector<ProtectionsAt> protections;        // of each conductor
     std::vector<int> firstNode;                    // of each device
     int nodes = 0;
     std::vector<int> order;  // in which the nodes are eliminated, each once
