@@ -23,7 +23,7 @@ class Assembled : public ::testing::Test {
 protected:
     Assembled() : design_(design(test::aFullVan(), library())) {
         for (const Conductor& c : circuit().conductors) {
-            ConductorOhms o{milliohms(1.0), {}, {}};
+            ConductorOhms o{milliohms(0.8), milliohms(0.1), milliohms(0.1), {}, {}};
             if (protectionAt(circuit(), c, End::From) != nullptr) {
                 o.fuseFrom = milliohms(0.1);
             }
@@ -155,7 +155,7 @@ TEST_F(Assembled, TheThreeBatteriesShareEqually) {
 }
 
 TEST_F(Assembled, FusesHaveANodeBehindThem) {
-    const Assembly a = assemble(state(), moment_, FuseNodes::Own);
+    const Assembly a = assemble(state(), moment_, Detail::Fuses);
     for (std::size_t i = 0; i < circuit().conductors.size(); ++i) {
         const ConductorBranch& b = a.conductors[i];
         const bool fused = protectionAt(circuit(), circuit().conductors[i], End::From) != nullptr;
@@ -165,6 +165,32 @@ TEST_F(Assembled, FusesHaveANodeBehindThem) {
     }
 }
 
+// Own arithmetic: the inverter's 80 A or so through 50 mOhm where 0.1 should be.
+TEST_F(Assembled, ABadJointLosesItsVoltsThere) {
+    give(watts(1000));
+    const auto atInverter = [&](const MomentSolution& m) {
+        return *m.between(circuit(), at("inverter", "dc+"), at("inverter", "dc-"));
+    };
+    const MomentSolution good = solved();
+    const ConductorEnd joint{ConductorId("inverter.feed+"), End::To};
+    moment_.joints[joint] = milliohms(50);
+    const MomentSolution bad = solved();
+    // The bad joint carries more, since a constant power draws more at fewer volts.
+    const Amps more = through(bad, "inverter.feed+") - through(good, "inverter.feed+");
+    EXPECT_GT(more, amps(10));
+    const Ohms before = (atInverter(good) - atInverter(bad)) / through(bad, "inverter.feed+");
+    EXPECT_GT(before, milliohms(49.9));
+    EXPECT_LT(before, milliohms(52));  // and what the other leads lose of it
+
+    const Assembly a = assemble(state(), moment_, Detail::Joints);
+    const Solution s = solve(a.network);
+    const auto& c = circuit().conductors;
+    const auto i = static_cast<std::size_t>(findConductor(circuit(), joint.conductor) - c.data());
+    const ConductorBranch& b = a.conductors[i];
+    const Volts lost = s.across(b.beforeJointTo, b.beforeTo);
+    expectNear(lost.si(), through(bad, "inverter.feed+").si() * 0.05, 1e-6);
+}
+
 // A short just behind the main fuse is fed by all three batteries through it; one behind a
 // battery's fuse by that battery through it, and by the others from the bar. Own arithmetic on 1
 // and 0.1 mOhm.
@@ -172,7 +198,7 @@ TEST_F(Assembled, AFaultBehindABatterysFuse) {
     const CircuitState s{&circuit(), ohms_, Strength::Typical};
     Moment still;
     still.stateOfCharge = 1.0;
-    const Assembly a = assemble(s, still, FuseNodes::Own);
+    const Assembly a = assemble(s, still, Detail::Fuses);
     const auto lead =
         std::ranges::find(circuit().conductors, ConductorId("bank.1.lead+"), &Conductor::id);
     const ConductorBranch& b =

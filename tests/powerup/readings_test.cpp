@@ -73,8 +73,9 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
         const bool own = id.starts_with("circuit.laptop.") || id.starts_with("fuseblock.") ||
                          id.starts_with("main.");
         const ConductorOhms& o = demo().cables.ohms[i];
-        const double whole =
-            (o.wire + o.fuseFrom.value_or(Ohms()) + o.fuseTo.value_or(Ohms())).si();
+        const double whole = (o.wire + o.jointFrom + o.jointTo + o.fuseFrom.value_or(Ohms()) +
+                              o.fuseTo.value_or(Ohms()))
+                                 .si();
         ohms += own ? whole : 0.0;
         ohms += id.starts_with("bank.") ? whole / 9.0 : 0.0;  // six leads, three side by side
     }

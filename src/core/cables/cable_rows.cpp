@@ -47,9 +47,9 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
     row.faultFar = w.faultFar;
     row.temperature = w.temperature;
     const ConductorOhms warm = ohmsOf(task, state, i, Warmth::Warm);
-    row.warm = warm.wire;
-    row.cold = ohmsOf(task, state, i, Warmth::Cold).wire;
-    row.drop = w.load * (warm.wire + warm.fuseFrom.value_or(Ohms()) + warm.fuseTo.value_or(Ohms()));
+    row.warm = warm.laid();
+    row.cold = ohmsOf(task, state, i, Warmth::Cold).laid();
+    row.drop = w.load * warm.whole();
     if (!isOurs(c)) {
         return row;
     }

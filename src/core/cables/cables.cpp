@@ -168,7 +168,7 @@ std::optional<std::size_t> toGrow(const SizingTask& task,
     Volts most, mostFixed;
     for (const ConductorId& id : path.conductors) {
         const std::size_t i = indexOf(task.circuit(), id);
-        const Volts here = state.conductors[i].load * ohmsOf(task, state, i, Warmth::Warm).wire;
+        const Volts here = state.conductors[i].load * ohmsOf(task, state, i, Warmth::Warm).laid();
         if (state.conductors[i].fixed) {
             mostFixed = std::max(mostFixed, here);
         } else if (canGrow(task, state, i) && (!best || here > most)) {

@@ -25,7 +25,7 @@ Study study(const SizingTask& task, const SizingState& state, Warmth warmth, Str
     Moment still;
     still.id = "fault";
     still.stateOfCharge = 1.0;
-    Assembly assembly = assemble({&task.circuit(), ohms, batteries}, still, FuseNodes::Own);
+    Assembly assembly = assemble({&task.circuit(), ohms, batteries}, still, Detail::Fuses);
     FaultStudy faults(assembly.network);
     return {std::move(assembly), std::move(faults)};
 }

@@ -43,14 +43,14 @@ ConductorOhms ohmsOf(const SizingTask& task,
                      Warmth warmth) {
     const Conductor& c = task.circuit().conductors[index];
     if (!isOurs(c)) {
-        return {milliohms(kFactoryMilliohms), {}, {}};
+        return {milliohms(kFactoryMilliohms), {}, {}, {}, {}};
     }
     const Working& w = state.conductors[index];
     const Celsius t = warmth == Warmth::Warm ? w.temperature : celsius(kColdCelsius);
-    const Ohms joints = milliohms(2.0 * rule(task.library, "contact_lug_mohm").value);
+    const Ohms joint = milliohms(rule(task.library, "contact_lug_mohm").value);
     const Ohms wire =
         wireResistance(task.library.conductors[w.size], task.lengths.routes[index].length, t);
-    return {wire + joints, ohmsOfFuse(task, w.fuseFrom), ohmsOfFuse(task, w.fuseTo)};
+    return {wire, joint, joint, ohmsOfFuse(task, w.fuseFrom), ohmsOfFuse(task, w.fuseTo)};
 }
 
 std::vector<ConductorOhms> allOhms(const SizingTask& task,
@@ -96,9 +96,8 @@ Volts dropIn(const SizingTask& task,
              const SizingState& state,
              std::size_t index,
              std::size_t moment) {
-    const ConductorOhms o = ohmsOf(task, state, index, Warmth::Warm);
-    const Ohms whole = o.wire + o.fuseFrom.value_or(Ohms()) + o.fuseTo.value_or(Ohms());
-    return abs(state.conductors[index].inMoment[moment]) * whole;
+    return abs(state.conductors[index].inMoment[moment]) *
+           ohmsOf(task, state, index, Warmth::Warm).whole();
 }
 
 std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state) {

@@ -19,10 +19,10 @@ constexpr double kNoPowerLimit = 1e6;
 
 class Builder {
 public:
-    Builder(const CircuitState& state, const Moment& moment, FuseNodes fuses)
+    Builder(const CircuitState& state, const Moment& moment, Detail detail)
         : state_(state),
           moment_(moment),
-          fuses_(fuses),
+          detail_(detail),
           index_(*state.circuit->index),
           nodes_(index_.nodes) {
         promise(state.ohms.size() == circuit().conductors.size(), "each conductor has ohms");
@@ -175,41 +175,67 @@ private:
         add(p, NetList::Loads, out_.network.loads, load);
     }
 
+    [[nodiscard]] std::optional<std::size_t> placeOf(const ConductorId& id) const {
+        const Conductor* c = findConductor(circuit(), id);
+        return c == nullptr
+                   ? std::nullopt
+                   : std::optional(static_cast<std::size_t>(c - circuit().conductors.data()));
+    }
+
     void addConductors() {
-        // Few are pulled and many are there: looked up once, not for each.
+        // Few are pulled or badly joined and many are there: looked up once, not for each.
         std::vector<bool> pulled(circuit().conductors.size(), false);
         for (const ConductorId& id : moment_.pulled) {
-            if (const Conductor* c = findConductor(circuit(), id)) {
-                pulled[static_cast<std::size_t>(c - circuit().conductors.data())] = true;
+            if (const auto at = placeOf(id)) {
+                pulled[*at] = true;
+            }
+        }
+        std::map<std::size_t, ConductorOhms> bad;
+        for (const auto& [end, resistance] : moment_.joints) {
+            if (const auto at = placeOf(end.conductor)) {
+                ConductorOhms& o = bad.try_emplace(*at, state_.ohms[*at]).first->second;
+                (end.end == End::From ? o.jointFrom : o.jointTo) = resistance;
             }
         }
         for (std::size_t i = 0; i < pulled.size(); ++i) {
-            out_.conductors.push_back(pulled[i] ? ConductorBranch{} : addConductor(i));
+            const auto own = bad.empty() ? bad.end() : bad.find(i);
+            out_.conductors.push_back(
+                pulled[i] ? ConductorBranch{}
+                          : addConductor(i, own == bad.end() ? state_.ohms[i] : own->second));
         }
     }
-    [[nodiscard]] ConductorBranch addConductor(std::size_t index) {
-        const ConductorOhms& o = state_.ohms[index];
+    // One resistor of a conductor's chain, from `at` to a new node, which `at` becomes.
+    int inChain(int& at, Ohms resistance) {
+        const int next = nodes_++;
+        const int out = resistor(at, next, resistance);
+        at = next;
+        return out;
+    }
+    [[nodiscard]] ConductorBranch addConductor(std::size_t index, const ConductorOhms& o) {
         const EndsAt& ends = index_.ends[index];
-        ConductorBranch branch;
-        branch.afterFrom = ends.from.node;
-        branch.beforeTo = ends.to.node;
-        if (fuses_ == FuseNodes::Merged) {
-            const Ohms whole = o.wire + o.fuseFrom.value_or(Ohms()) + o.fuseTo.value_or(Ohms());
-            branch.wire = resistor(ends.from.node, ends.to.node, whole);
-            return branch;
+        ConductorBranch b;
+        b.afterFrom = ends.from.node;
+        b.beforeTo = ends.to.node;
+        if (detail_ == Detail::Terminals) {
+            b.wire = resistor(ends.from.node, ends.to.node, o.whole());
+        } else {
+            if (o.fuseFrom) {
+                b.fuseFrom = inChain(b.afterFrom, *o.fuseFrom);
+            }
+            if (o.fuseTo) {
+                b.fuseTo = inChain(b.beforeTo, *o.fuseTo);
+            }
         }
-        if (o.fuseFrom) {
-            const int inner = nodes_++;
-            branch.fuseFrom = resistor(branch.afterFrom, inner, *o.fuseFrom);
-            branch.afterFrom = inner;
+        b.afterJointFrom = b.afterFrom;
+        b.beforeJointTo = b.beforeTo;
+        if (detail_ == Detail::Fuses) {
+            b.wire = resistor(b.afterFrom, b.beforeTo, o.laid());
+        } else if (detail_ == Detail::Joints) {
+            b.jointFrom = inChain(b.afterJointFrom, o.jointFrom);
+            b.jointTo = inChain(b.beforeJointTo, o.jointTo);
+            b.wire = resistor(b.afterJointFrom, b.beforeJointTo, o.wire);
         }
-        if (o.fuseTo) {
-            const int inner = nodes_++;
-            branch.fuseTo = resistor(inner, branch.beforeTo, *o.fuseTo);
-            branch.beforeTo = inner;
-        }
-        branch.wire = resistor(branch.afterFrom, branch.beforeTo, o.wire);
-        return branch;
+        return b;
     }
 
     // What makes a rail makes it only while something feeds it.
@@ -235,7 +261,7 @@ private:
                 continue;
             }
             // Into a short it gives no more than its rating: it limits itself.
-            const Ohms inside = fuses_ == FuseNodes::Own ? x.set / x.most : *x.inside;
+            const Ohms inside = detail_ != Detail::Terminals ? x.set / x.most : *x.inside;
             addSource(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, inside, inputOf(p, x)});
         }
         std::ranges::sort(out_.elements, [](const ElementBranch& a, const ElementBranch& b) {
@@ -243,7 +269,7 @@ private:
         });
     }
 
-    // Nodes inside fuses lie between two others: they go first.
+    // Nodes along conductors lie between two others: they go first.
     void finish() {
         Network& network = out_.network;
         network.nodes = nodes_;
@@ -255,7 +281,7 @@ private:
 
     const CircuitState& state_;
     const Moment& moment_;
-    const FuseNodes fuses_;
+    const Detail detail_;
     const CircuitIndex& index_;
     Assembly out_;
     int nodes_;
@@ -285,8 +311,8 @@ Flow flowOf(const ElementBranch& e, const Network& network, const Solution& s) {
 
 }  // namespace
 
-Assembly assemble(const CircuitState& state, const Moment& moment, FuseNodes nodes) {
-    return Builder(state, moment, nodes).take();
+Assembly assemble(const CircuitState& state, const Moment& moment, Detail detail) {
+    return Builder(state, moment, detail).take();
 }
 
 std::optional<Volts> MomentSolution::between(const Circuit& circuit,
@@ -313,7 +339,7 @@ const Flow* MomentSolution::flowOf(const Circuit& circuit, const DeviceId& devic
 }
 
 MomentSolution solveMoment(const CircuitState& state, const Moment& moment) {
-    const Assembly assembly = assemble(state, moment, FuseNodes::Merged);
+    const Assembly assembly = assemble(state, moment, Detail::Terminals);
     Solution s = solve(assembly.network);
     MomentSolution out;
     out.moment = moment.id;

@@ -12,10 +12,19 @@
 
 namespace spirk {
 
-// Resistances of one conductor. Joints are within `wire`.
+// Resistances of one conductor. Each end has a joint (lug and contact) between its protective
+// device, or its terminal where it has none, and the wire.
 struct ConductorOhms {
     Ohms wire;
+    Ohms jointFrom, jointTo;
     std::optional<Ohms> fuseFrom, fuseTo;
+
+    // Wire and joints.
+    [[nodiscard]] Ohms laid() const { return wire + (jointFrom + jointTo); }
+    // From terminal to terminal.
+    [[nodiscard]] Ohms whole() const {
+        return laid() + fuseFrom.value_or(Ohms()) + fuseTo.value_or(Ohms());
+    }
 };
 
 // What the circuit stands in: conductors, and which batteries to reckon with. The circuit is
@@ -26,13 +35,15 @@ struct CircuitState {
     Strength batteries = Strength::Weak;
 };
 
-// Where a conductor lies in the network. -1: not there (pulled, no fuse at that end, or merged with
-// the wire).
+// Where a conductor lies in the network: resistors, -1 where not there (pulled, no fuse at that
+// end, or merged with the wire), and nodes on the way from terminal to terminal, those of the
+// terminals where nothing lies between.
 struct ConductorBranch {
     int wire = -1;
-    int fuseFrom = -1, fuseTo = -1;  // resistor indices
-    int afterFrom = -1,
-        beforeTo = -1;  // nodes inside the fuses; the terminals' where there is none
+    int fuseFrom = -1, fuseTo = -1;
+    int jointFrom = -1, jointTo = -1;
+    int afterFrom = -1, beforeTo = -1;            // between fuse and joint
+    int afterJointFrom = -1, beforeJointTo = -1;  // between joint and wire
 };
 
 // An element that gives or draws in the moment, and where it stands in the network.
@@ -49,10 +60,10 @@ struct Assembly {
     std::vector<ElementBranch> elements;      // by device and element
 };
 
-// A short may lie between a fuse and its wire, so faults need a node there; a steady state does
-// not.
-enum class FuseNodes { Merged, Own };
-[[nodiscard]] Assembly assemble(const CircuitState& state, const Moment& moment, FuseNodes nodes);
+// Which nodes along a conductor are nodes of the network. A short may lie between a fuse and its
+// wire, and a meter be held across a joint; a steady state needs neither.
+enum class Detail { Terminals, Fuses, Joints };
+[[nodiscard]] Assembly assemble(const CircuitState& state, const Moment& moment, Detail detail);
 
 // What an element gives or draws.
 struct Flow {

@@ -271,7 +271,7 @@ std::optional<Derivation> explainDevice(const MomentStory& s, const DeviceId& id
     if (d == nullptr || flow == nullptr) {
         return std::nullopt;
     }
-    const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
+    const Assembly assembly = assemble(s.state, s.moment, Detail::Terminals);
     const InNetwork e = elementOf(circuit, assembly, placeOf(circuit, *d));
     if (e.source != nullptr) {
         return ofSource(s, *d, *e.element, *e.source, acrossNodes(s, e.source->pos, e.source->neg));
@@ -295,7 +295,7 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
     if (d == nullptr || flow == nullptr || !flow->input) {
         return std::nullopt;
     }
-    const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
+    const Assembly assembly = assemble(s.state, s.moment, Detail::Terminals);
     const auto c = passingOf(elementOf(circuit, assembly, placeOf(circuit, *d)));
     if (!c) {
         return std::nullopt;
@@ -366,7 +366,7 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
         return std::nullopt;
     }
     const Device* from = sourceBehind(*s.state.circuit, *nodeOf(*s.state.circuit, terminal));
-    const Assembly assembly = assemble(s.state, s.moment, FuseNodes::Merged);
+    const Assembly assembly = assemble(s.state, s.moment, Detail::Terminals);
     const InNetwork behind =
         from == nullptr ? InNetwork{}
                         : elementOf(*s.state.circuit, assembly, placeOf(*s.state.circuit, *from));

@@ -23,12 +23,13 @@ struct Moment {
     double stateOfCharge = 0.5;
     Reckoning reckoning = Reckoning::AsTheyAre;
     LoadsOn loads = LoadsOn::None;
-    std::set<DeviceId> only;          // with LoadsOn::None: these loads run all the same
-    double sun = 0.0;                 // part of 1000 W/m2
-    bool driving = false;             // the engine runs
-    std::map<DeviceId, Watts> drawn;  // by devices that draw what a moment says; others are off
-    std::set<DeviceId> open;          // switches and isolators that are open
-    std::set<ConductorId> pulled;     // conductors whose fuses are out
+    std::set<DeviceId> only;              // with LoadsOn::None: these loads run all the same
+    double sun = 0.0;                     // part of 1000 W/m2
+    bool driving = false;                 // the engine runs
+    std::map<DeviceId, Watts> drawn;      // by devices that draw what a moment says; others are off
+    std::set<DeviceId> open;              // switches and isolators that are open
+    std::set<ConductorId> pulled;         // conductors whose fuses are out
+    std::map<ConductorEnd, Ohms> joints;  // bad ones, with what they have instead of a good one's
 };
 
 }  // namespace spirk
