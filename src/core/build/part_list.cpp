@@ -3,24 +3,12 @@
 
 #include <algorithm>
 
+#include "core/circuit/kinds.h"
 #include "core/result/promise.h"
 
 namespace spirk {
 
 namespace {
-
-bool isBought(DeviceKind kind) {
-    switch (kind) {
-        case DeviceKind::Starter:
-        case DeviceKind::Alternator:
-        case DeviceKind::Chassis:
-        case DeviceKind::Ignition:
-        case DeviceKind::Load:
-            return false;
-        default:
-            return true;
-    }
-}
 
 // What one of a part weighs and costs; for cable, one metre.
 struct Each {
@@ -57,7 +45,7 @@ private:
 
 void addDevices(const Circuit& circuit, PartCounter& parts) {
     for (const Device& d : circuit.devices) {
-        if (isBought(d.kind)) {
+        if (kindRow(d.kind).bought == Bought::Yes) {
             parts.add("devices", d.part, count(d.units), d.name, {d.weightKg, d.price});
         }
     }

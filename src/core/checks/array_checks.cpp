@@ -84,8 +84,8 @@ void checkHot(const CheckInput& in, Checks& out) {
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
     }
-    Finding f = findingOf(in, "S3", {SubjectKind::Device, "mppt"});
-    f.where.push_back({SubjectKind::Device, "array"});
+    Finding f = findingOf(in, "S3", firstSubject(in, DeviceKind::SolarController));
+    f.where.push_back(firstSubject(in, DeviceKind::Array));
     f.what = {
         "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
         "starts at {start}.",
@@ -103,7 +103,7 @@ void checkStrings(const CheckInput& in, Checks& out) {
         return;
     }
     const Amps others = s.panel->isc * (s.parallel - 1.0);
-    Finding f = findingOf(in, "S4", {SubjectKind::Device, "array"});
+    Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array));
     f.what = {"{n} strings are in parallel without a fuse in each.", {{"n", count(s.parallel)}}};
     f.why = {"The others drive {others} into a faulty one; its panel bears {bears}.",
              {{"others", measure(others)}, {"bears", measure(s.panel->maxSeriesFuse)}}};
@@ -148,7 +148,7 @@ void checkShareOfSun(const CheckInput& in, Checks& out) {
     if (share >= rule(in.library, "sun_share").value) {
         return;
     }
-    Finding f = findingOf(in, "S10", {SubjectKind::Device, "array"});
+    Finding f = findingOf(in, "S10", firstSubject(in, DeviceKind::Array));
     f.what = {
         "In the leanest month the panels bring {share} of what is drawn, and nothing else "
         "charges.",
@@ -168,7 +168,7 @@ void checkSimpleController(const CheckInput& in, Checks& out) {
     if (lost <= kLostToSimple) {
         return;
     }
-    Finding f = findingOf(in, "S12", {SubjectKind::Device, "mppt"});
+    Finding f = findingOf(in, "S12", firstSubject(in, DeviceKind::SolarController));
     f.what = {
         "A simple controller ties the panels to the bank's volts: {lost} of their power is "
         "lost.",

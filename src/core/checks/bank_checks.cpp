@@ -40,7 +40,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
 }
 
 Finding bankTooSmall(const CheckInput& in) {
-    Finding f = findingOf(in, "B1", {SubjectKind::Device, "bank.1"});
+    Finding f = findingOf(in, "B1", firstSubject(in, DeviceKind::Battery));
     f.id = "B1 bank";
     f.what = {"The bank carries {has} days without sun; you asked for {asked}.",
               {{"has", daysText(in.supply.daysWithoutSun)},
@@ -68,7 +68,7 @@ Amps worstBatteryCurrent(const CheckInput& in) {
 }
 
 Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
-    return {.id = FigureId("bank.discharge"),
+    return {.id = bankFigure(in, "discharge"),
             .title = "Largest current out of one battery",
             .formula = "largest share in the sizing moments",
             .terms = {{"I",
@@ -85,13 +85,13 @@ Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
 }
 
 Finding dischargeTooLarge(const CheckInput& in, Amps worst) {
-    Finding f = findingOf(in, "B2", {SubjectKind::Device, "bank.1"});
+    Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery));
     f.id = "B2 bank";
     f.what = {"With everything on, a battery must give {current}; its limit is {limit}.",
               {{"current", measure(worst)}, {"limit", measure(in.gear.bank.model->maxDischarge)}}};
     f.why = {"Its battery manager switches off under load, and everything goes dark at once.", {}};
     f.remedy = {"Use more or larger batteries, or a smaller inverter.", {}};
-    f.figures = {FigureId("bank.discharge")};
+    f.figures = {bankFigure(in, "discharge")};
     f.mends = largerBanks(in, worst / in.gear.bank.model->maxDischarge);
     return f;
 }

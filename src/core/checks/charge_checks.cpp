@@ -24,9 +24,7 @@ constexpr double kOpeningCm2 = 28.0;
 constexpr double kVoltsPerCell = 2.0;
 
 Finding bankFinding(const CheckInput& in, const char* rule) {
-    const auto battery =
-        std::ranges::find(in.wiring.circuit.devices, DeviceKind::Battery, &Device::kind);
-    Finding f = findingOf(in, rule, subject(battery->id));
+    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery));
     f.id = std::string(rule) + " bank";
     return f;
 }
@@ -56,7 +54,7 @@ void checkRate(const CheckInput& in, Checks& out) {
     const Amps limit = in.gear.bank.model->maxCharge * static_cast<double>(in.gear.bank.count);
     const Coulombs usable = bankCapacity(in.gear.bank) * in.gear.bank.chemistry.usable;
     out.why.add(
-        {.id = FigureId("bank.charge"),
+        {.id = bankFigure(in, "charge"),
          .title = "Most that charges the bank at once",
          .formula = "I = I_sun + I_engine",
          .terms =
@@ -79,7 +77,7 @@ void checkRate(const CheckInput& in, Checks& out) {
                      : "It gasses, heats up and ages.",
                  {}};
         f.remedy = {"Limit the chargers in their settings, or use a larger bank.", {}};
-        f.figures = {FigureId("bank.charge")};
+        f.figures = {bankFigure(in, "charge")};
         out.findings.push_back(std::move(f));
     }
     const double longest = rule(in.library, "charge_days_limit_h").value;
@@ -97,7 +95,7 @@ void checkRate(const CheckInput& in, Checks& out) {
                      : "After a few dull days it takes more than a bright day to recover.",
                  {}};
         f.remedy = {"Plan stronger charging, or a smaller bank.", {}};
-        f.figures = {FigureId("bank.charge")};
+        f.figures = {bankFigure(in, "charge")};
         out.findings.push_back(std::move(f));
     }
 }
@@ -176,7 +174,7 @@ void checkGas(const CheckInput& in, Checks& out) {
     const double ah = inAmpHours(bankCapacity(bank));
     const double flow = kGasFlow * cells * kGassingMilliampsPerAh * ah / 1000.0;
     const double opening = kOpeningCm2 * flow;
-    out.why.add({.id = FigureId("bank.vent"),
+    out.why.add({.id = bankFigure(in, "vent"),
                  .title = "Free opening for the bank's gas, two of them, in cm²",
                  .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h",
                  .terms = {{"n", "cells in series", number(cells), FromPlan{"gear.bank"}},
@@ -201,7 +199,7 @@ void checkGas(const CheckInput& in, Checks& out) {
         "Put it in a box closed to the inside, vented to the outside low and high with "
         "{opening} cm² each, or outside; or use a sealed battery.",
         {{"opening", number(opening)}}};
-    f.figures = {FigureId("bank.vent")};
+    f.figures = {bankFigure(in, "vent")};
     out.findings.push_back(std::move(f));
 }
 

@@ -30,6 +30,18 @@ void append(Checks& into, const std::vector<Finding>& from) {
 
 }  // namespace
 
+Subject firstSubject(const CheckInput& in, DeviceKind kind) {
+    const Device* device = firstOf(in.wiring.circuit, kind);
+    promise(device != nullptr, "what a rule is about is there");
+    return subject(device->id);
+}
+
+FigureId bankFigure(const CheckInput& in, const char* name) {
+    const Device* battery = firstOf(in.wiring.circuit, DeviceKind::Battery);
+    promise(battery != nullptr, "every circuit has a battery");
+    return FigureId(battery->unit.value + "." + name);
+}
+
 Finding findingOf(const CheckInput& in, const std::string& rule, Subject where) {
     const CheckBasis& rests = basis(in.library, rule);
     Finding out;

@@ -7,14 +7,12 @@
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
+#include "core/circuit/kinds.h"
+#include "core/result/promise.h"
 
 namespace spirk {
 
 namespace {
-
-bool isBar(DeviceKind kind) {
-    return kind == DeviceKind::BusBar || kind == DeviceKind::CollectingBar;
-}
 
 // What flows through a device in a sizing moment: half of all that its conductors bring and take
 // away, which is all that passes.
@@ -33,34 +31,29 @@ Amps throughDevice(const CheckInput& in, const Device& d, std::size_t moment) {
     return sum / 2.0;
 }
 
-bool carriesThrough(DeviceKind kind) {
-    switch (kind) {
-        case DeviceKind::CollectingBar:
-        case DeviceKind::BusBar:
-        case DeviceKind::MainSwitch:
-        case DeviceKind::Isolator:
-        case DeviceKind::Shunt:
-            return true;
-        default:
-            return false;
-    }
-}
-
-// What a block or strip takes in at its positive, a converter gives at its output.
-std::optional<Amps> intake(const CheckInput& in, const Device& d) {
-    const char* port = d.kind == DeviceKind::FuseBlock   ? "in"
-                       : d.kind == DeviceKind::Strip     ? "+"
-                       : d.kind == DeviceKind::Converter ? "out+"
-                                                         : nullptr;
-    if (port == nullptr) {
-        return std::nullopt;
-    }
+// What a block or strip takes in at its positive.
+Amps intake(const CheckInput& in, const Device& d) {
+    const auto positive = std::ranges::find(d.ports, Pole::Positive, &Port::pole);
+    const TerminalId at{d.id, positive->name};
     Amps most;
     for (const CableRow& row : in.cables.rows) {
-        const Conductor& c = conductorOf(in, row);
-        const TerminalId at{d.id, port};
-        const bool feed = d.kind == DeviceKind::Converter ? c.from == at : c.to == at;
-        most = feed ? std::max(most, row.load) : most;
+        most = conductorOf(in, row).to == at ? std::max(most, row.load) : most;
+    }
+    return most;
+}
+
+// What a device gives at its outputs.
+Amps output(const CheckInput& in, const Device& d) {
+    Amps most;
+    for (const Element& e : d.elements) {
+        const auto* transfer = std::get_if<Transfer>(&e);
+        if (transfer == nullptr) {
+            continue;
+        }
+        const TerminalId at{d.id, d.ports[transfer->out.pos].name};
+        for (const CableRow& row : in.cables.rows) {
+            most = conductorOf(in, row).from == at ? std::max(most, row.load) : most;
+        }
     }
     return most;
 }
@@ -72,16 +65,7 @@ struct Through {
     std::string moment;
 };
 
-std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
-    if (d.rating.si() <= 0.0) {
-        return std::nullopt;
-    }
-    if (const auto taken = intake(in, d)) {
-        return Through{*taken, in.wiring.sizing.front().name};
-    }
-    if (!carriesThrough(d.kind)) {
-        return std::nullopt;
-    }
+Through mostPassing(const CheckInput& in, const Device& d) {
     Through out;
     for (std::size_t m = 0; m < in.wiring.sizing.size(); ++m) {
         const Amps here = throughDevice(in, d, m);
@@ -92,11 +76,30 @@ std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
     return out;
 }
 
+std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
+    if (d.rating.si() <= 0.0) {
+        return std::nullopt;
+    }
+    const std::string& largest = in.wiring.sizing.front().name;
+    switch (kindRow(d.kind).rated) {
+        case Rated::No:
+            return std::nullopt;
+        case Rated::ForItsIntake:
+            return Through{intake(in, d), largest};
+        case Rated::ForItsOutput:
+            return Through{output(in, d), largest};
+        case Rated::ForAllThatPasses:
+            return mostPassing(in, d);
+    }
+    unreachable("mostThrough(Rated)");
+}
+
 Derivation throughDerivation(const Device& d, const Through& t) {
     return {.id = throughFigure(d),
             .title = d.name + ", most that flows through it",
-            .formula = isBar(d.kind) ? "half of what its conductors bring and take away"
-                                     : "current of its conductors",
+            .formula = kindRow(d.kind).studs == Studs::OneEach
+                           ? "half of what its conductors bring and take away"
+                           : "current of its conductors",
             .terms = {{"I", t.moment, measure(t.current), FromSolver{t.moment}},
                       {"I_max", "it is rated for", measure(d.rating), FromRule{"the library"}}},
             .result = measure(t.current),
@@ -146,8 +149,9 @@ void checkRatings(const CheckInput& in, Checks& out) {
 // Only single studs count: a bar or the block's negative has one for each conductor.
 bool singleStud(const Device& d, const Port& port) {
     const std::string& stud = port.connection.stud;
-    const bool ownStuds = isBar(d.kind) || d.kind == DeviceKind::Chassis ||
-                          (d.kind == DeviceKind::FuseBlock && port.name == "neg");
+    // A block's negative is a bar.
+    const bool block = kindRow(d.kind).opens == Opens::ToLadder && port.pole == Pole::Negative;
+    const bool ownStuds = kindRow(d.kind).studs == Studs::OneEach || block;
     return stud != "clamp" && stud != "blade" && !ownStuds;
 }
 
@@ -199,8 +203,8 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
 }
 
 // Gear made for another voltage than the bank's.
-Finding wrongSystem(const CheckInput& in, const char* device, const std::string& name, Volts made) {
-    Finding f = findingOf(in, "V1", {SubjectKind::Device, device});
+Finding wrongSystem(const CheckInput& in, Subject where, const std::string& name, Volts made) {
+    Finding f = findingOf(in, "V1", std::move(where));
     f.what = {"{name} is made for {made}; the bank has {bank}.",
               {{"name", name}, {"made", measure(made)}, {"bank", measure(in.gear.bank.system)}}};
     f.why = {"Too high a voltage destroys it at once; with too low a one it does not start.", {}};
@@ -212,7 +216,8 @@ void checkSystems(const CheckInput& in, Checks& out) {
     const Volts bank = in.gear.bank.system;
     if (const InverterModel* inverter = in.gear.inverter;
         inverter != nullptr && inverter->system != bank) {
-        Finding f = wrongSystem(in, "inverter", inverter->name, inverter->system);
+        Finding f = wrongSystem(
+            in, firstSubject(in, DeviceKind::Inverter), inverter->name, inverter->system);
         const auto* other = leastOnOffer(
             in.plan.own.inverters,
             in.library.inverters,
@@ -225,7 +230,8 @@ void checkSystems(const CheckInput& in, Checks& out) {
     }
     if (in.gear.engine && in.gear.engine->charger->outputSystem != bank) {
         const DcdcModel& charger = *in.gear.engine->charger;
-        Finding f = wrongSystem(in, "dcdc", charger.name, charger.outputSystem);
+        Finding f = wrongSystem(
+            in, firstSubject(in, DeviceKind::DcdcCharger), charger.name, charger.outputSystem);
         const Watts power = charger.outputSystem * charger.output;
         const auto* other = leastOnOffer(
             in.plan.own.dcdcs,
@@ -240,8 +246,11 @@ void checkSystems(const CheckInput& in, Checks& out) {
         out.findings.push_back(std::move(f));
     }
     if (in.gear.converter != nullptr && in.gear.converter->inputSystem != bank) {
-        Finding f =
-            wrongSystem(in, "converter", in.gear.converter->name, in.gear.converter->inputSystem);
+        Finding f = wrongSystem(in,
+                                {SubjectKind::Figure, "gear.converter"},
+                                in.gear.converter->name,
+                                in.gear.converter->inputSystem);
+        f.id = "V1 converter";  // there is no such device on a bank of 12 V
         f.severity = Severity::Advice;
         f.why = {"A bank of 12 V feeds its loads without a converter.", {}};
         f.remedy = {"Take the converter out in Supply.", {}};

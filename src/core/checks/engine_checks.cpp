@@ -75,7 +75,7 @@ void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
 }
 
 Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
-    Finding f = findingOf(in, "E3", {SubjectKind::Device, "dcdc"});
+    Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
     f.severity = road ? Severity::Fault : f.severity;
     f.id = road ? "E3 road" : "E3 idle";
     const MessageValue draws{"input", measure(share.input)};
@@ -105,8 +105,10 @@ bool alwaysLive(const CheckInput& in, const TerminalId& t) {
 }
 
 void checkSignal(const CheckInput& in, Checks& out) {
-    const Conductor* enable = findConductor(in.wiring.circuit, ConductorId("dcdc.enable"));
-    if (enable == nullptr || (!alwaysLive(in, enable->from) && !alwaysLive(in, enable->to))) {
+    const auto& conductors = in.wiring.circuit.conductors;
+    const auto enable = std::ranges::find(conductors, Purpose::Signal, &Conductor::purpose);
+    if (enable == conductors.end() ||
+        (!alwaysLive(in, enable->from) && !alwaysLive(in, enable->to))) {
         return;
     }
     const bool from = alwaysLive(in, enable->from);
@@ -127,7 +129,7 @@ void checkDriving(const CheckInput& in, Checks& out) {
         in.supply.demand.si() <= 0.0) {
         return;
     }
-    Finding f = findingOf(in, "E9", {SubjectKind::Device, "dcdc"});
+    Finding f = findingOf(in, "E9", firstSubject(in, DeviceKind::DcdcCharger));
     if (driven) {
         f.what = {"In {time} of driving a day {needed} are needed; the charger gives {chosen}.",
                   {{"time", measure(in.plan.trip.drivingPerDay)},
@@ -147,20 +149,21 @@ void checkDriving(const CheckInput& in, Checks& out) {
 
 // Loads that were moved to the starter battery.
 void checkStarterLoads(const CheckInput& in, Checks& out) {
+    const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        const bool ours = isHousePole(c, Pole::Positive) && c.id.value != "engine.feed+";
-        const bool starter = c.from.device.value == "starter" || c.to.device.value == "starter";
-        if (!ours || !starter) {
+        const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit;
+        const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
+        if (!ours || !hangs) {
             continue;
         }
         Finding f = findingOf(in, "B14", subject(c.id));
-        f.where.push_back({SubjectKind::Device, "starter"});
+        f.where.push_back(subject(starter->id));
         f.what = {"{name} hangs on the starter battery.", {{"name", c.name}}};
         f.why = {"A few days of it, and the engine does not start.", {}};
         f.remedy = {"Take it back to the house system.", {}};
         for (const End end : {End::From, End::To}) {
             const TerminalId& at = end == End::From ? c.from : c.to;
-            if (at.device.value == "starter") {
+            if (at.device == starter->id) {
                 f.mends.push_back({{"Move it back", {}},
                                    {{end == End::From ? "conductor.unmove" : "conductor.unmove.to",
                                      c.id.value,

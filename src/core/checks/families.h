@@ -23,6 +23,11 @@ namespace spirk {
 // A finding with its id made of rule and subject, and with what the rule rests on in the region.
 [[nodiscard]] Finding findingOf(const CheckInput& in, const std::string& rule, Subject where);
 
+// The first device of a kind, as the place of a finding. Requires that there is one.
+[[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind);
+// 'bank.share': a figure of the bank as a whole.
+[[nodiscard]] FigureId bankFigure(const CheckInput& in, const char* name);
+
 // The voltage of an open string at a temperature of its cells, as a figure.
 struct StringVoc {
     const char* figure;

@@ -102,8 +102,8 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
 }
 
 void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
-    const TerminalId bar{DeviceId("bus.neg"), "bar"};
-    const TerminalId point{DeviceId("chassis"), "point"};
+    const TerminalId bar = firstTerminal(*barOf(in.wiring.circuit, Pole::Negative));
+    const TerminalId point = firstTerminal(*firstOf(in.wiring.circuit, DeviceKind::Chassis));
     if (bond.from == bar && bond.to == point) {
         return;
     }

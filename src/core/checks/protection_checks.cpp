@@ -11,24 +11,13 @@ namespace spirk {
 
 namespace {
 
-// The rule that a missing fuse breaks: some circuits have one of their own.
-const char* missingRule(const Conductor& c) {
-    if (c.purpose == Purpose::Signal) {
-        return "W24";
-    }
-    if (c.id.value == "engine.feed+" || c.id.value == "dcdc.feed+") {
-        return "E5";
-    }
-    return c.id.value == "mppt.feed+" ? "S7" : "W3";
-}
-
-Finding leftOut(const CheckInput& in, const Conductor& c, End end) {
+Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse, End end) {
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Device* device = findDevice(in.wiring.circuit, at.device);
     const bool battery = device != nullptr && device->kind == DeviceKind::Battery;
     // Each battery of a bank is a source; with a main fuse behind it still a fault, not a danger.
     const bool common = battery && in.gear.bank.count > 1;
-    Finding f = findingOf(in, missingRule(c), subject(c.id));
+    Finding f = findingOf(in, fuse.missing, subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
     f.what = {"{name} has no fuse at {terminal}, where a fault can be fed.",
@@ -64,13 +53,13 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
 void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Finding>& out) {
     const Protection* fuse = protectionAt(in.wiring.circuit, c, end);
     if (fuse != nullptr && fuse->leftOut) {
-        out.push_back(leftOut(in, c, end));
+        out.push_back(leftOut(in, c, *fuse, end));
         return;
     }
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Port* port = findPort(in.wiring.circuit, at);
     // Bank leads end at the collecting bar with their fuse at the battery: that is their way.
-    const bool lead = c.id.value.starts_with("bank.");
+    const bool lead = c.purpose == Purpose::Lead;
     const bool positive = isHousePole(c, Pole::Positive) || c.purpose == Purpose::Signal;
     if (fuse == nullptr && positive && !lead && port != nullptr && port->batteryEnd) {
         out.push_back(movedToBattery(in, c, at, end));
@@ -249,20 +238,23 @@ void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<F
 
 // Everything that flows to the inverter passes the bank's main fuse.
 void checkMainFuse(const CheckInput& in, std::vector<Finding>& out) {
-    const CableRow* main = findRow(in.cables, ConductorId("main.feed+"));
-    if (in.gear.inverter == nullptr || main == nullptr || !main->fuseFrom ||
-        main->fuseFrom->leftOut) {
+    const Circuit& circuit = in.wiring.circuit;
+    const Device* inverter = firstOf(circuit, DeviceKind::Inverter);
+    const Device* bar = barOf(circuit, Pole::Positive);
+    const Conductor* mainFeed = feedOf(circuit, bar->unit, Pole::Positive);
+    const CableRow* main = mainFeed == nullptr ? nullptr : findRow(in.cables, mainFeed->id);
+    if (inverter == nullptr || main == nullptr || !main->fuseFrom || main->fuseFrom->leftOut) {
         return;
     }
     const Amps drawn = inverterCurrent(
         *in.gear.inverter, in.gear.inverter->power, in.gear.bank.chemistry.inverterCutOff);
-    const CableRow* feed = findRow(in.cables, ConductorId("inverter.feed+"));
-    const bool passes = feed != nullptr && conductorOf(in, *feed).from.device.value == "bus.pos";
+    const Conductor* feed = feedOf(circuit, inverter->unit, Pole::Positive);
+    const bool passes = feed != nullptr && feed->from.device == bar->id;
     if (!passes || main->fuseFrom->rating >= drawn) {
         return;
     }
     Finding f = findingOf(in, "W23", subject(main->id));
-    f.where.push_back({SubjectKind::Device, "inverter"});
+    f.where.push_back(subject(inverter->id));
     f.what = {"The main fuse ({fuse}) is below what the inverter draws at low voltage ({drawn}).",
               {{"fuse", measure(main->fuseFrom->rating)}, {"drawn", measure(drawn)}}};
     f.why = {"It opens under full load on a low battery, and everything goes dark.", {}};

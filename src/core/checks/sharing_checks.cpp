@@ -18,10 +18,10 @@ struct Lead {
 // The leads of the bank's strings, in order.
 std::vector<Lead> leadsOf(const CheckInput& in) {
     std::vector<Lead> out;
-    for (int k = 1; k <= in.gear.bank.count; ++k) {
-        const std::string id = "bank." + std::to_string(k);
-        const CableRow* pos = findRow(in.cables, ConductorId(id + ".lead+"));
-        const CableRow* neg = findRow(in.cables, ConductorId(id + ".lead-"));
+    for (const Conductor& c : in.wiring.circuit.conductors) {
+        const bool lead = c.purpose == Purpose::Lead && isHousePole(c, Pole::Positive);
+        const CableRow* pos = lead ? findRow(in.cables, c.id) : nullptr;
+        const CableRow* neg = lead && c.pair ? findRow(in.cables, *c.pair) : nullptr;
         if (pos != nullptr && neg != nullptr) {
             out.push_back({pos, pos->warm + neg->warm});
         }
@@ -62,7 +62,7 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
     }
     const Amps equal = total / static_cast<double>(leads.size());
     const double off = most / equal - 1.0;
-    out.why.add({.id = FigureId("bank.share"),
+    out.why.add({.id = bankFigure(in, "share"),
                  .title = "Hardest worked battery over an equal share",
                  .formula = "I_most / (Σ I / n) − 1",
                  .terms = {{"I_most",
@@ -87,7 +87,7 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
               {{"share", percent(off)}, {"limit", percent(limit)}}};
     f.why = {"It ages first, and its manager may switch off while the others still could.", {}};
     f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery.", {}};
-    f.figures = {FigureId("bank.share")};
+    f.figures = {bankFigure(in, "share")};
     out.findings.push_back(std::move(f));
 }
 
@@ -95,7 +95,7 @@ void checkSeries(const CheckInput& in, Checks& out) {
     if (in.gear.bank.series == 1) {
         return;
     }
-    Finding f = findingOf(in, "B10", {SubjectKind::Device, "bank.1.1"});
+    Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery));
     f.id = "B10 bank";
     f.what = {"{n} batteries are in series, with nothing that keeps them alike.",
               {{"n", count(in.gear.bank.series)}}};

@@ -17,8 +17,8 @@ constexpr const char* kControllerField = "gear.solar.controller";
 
 Finding coldTooHigh(const CheckInput& in, Volts cold) {
     const ChosenSolar& s = *in.gear.solar;
-    Finding f = findingOf(in, "S1", {SubjectKind::Device, "mppt"});
-    f.where.push_back({SubjectKind::Device, "array"});
+    Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController));
+    f.where.push_back(firstSubject(in, DeviceKind::Array));
     f.what = {"On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}.",
               {{"cold", measure(in.gear.climate->coldest)},
                {"n", count(s.series)},
@@ -59,7 +59,7 @@ const MonthSun* bestMonth(const CheckInput& in) {
 
 Finding clips(const CheckInput& in, const MonthSun& best) {
     const ChosenSolar& s = *in.gear.solar;
-    Finding f = findingOf(in, "S2", {SubjectKind::Device, "mppt"});
+    Finding f = findingOf(in, "S2", firstSubject(in, DeviceKind::SolarController));
     f.what = {"The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels.",
               {{"limit", measure(s.controller->maxOutput)},
                {"cut", percent(best.cut)},
@@ -84,9 +84,9 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
 
 // Whether a battery is reached from the controller over wires, bars and isolators, but through no
 // main switch.
-bool joinsBeforeMainSwitch(const Circuit& circuit) {
+bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller) {
     std::set<TerminalId> seen;
-    std::vector<TerminalId> open{{DeviceId("mppt"), "bat+"}};
+    std::vector<TerminalId> open{controller};
     const auto visit = [&](const TerminalId& t) {
         if (seen.insert(t).second) {
             open.push_back(t);
@@ -115,9 +115,10 @@ bool joinsBeforeMainSwitch(const Circuit& circuit) {
     return false;
 }
 
-Finding losesTheBank(const CheckInput& in) {
-    Finding f = findingOf(in, "S8", {SubjectKind::Device, "mppt"});
-    f.where.push_back({SubjectKind::Device, "main.switch"});
+Finding losesTheBank(const CheckInput& in, const Conductor& feed) {
+    const Device& main = *firstOf(in.wiring.circuit, DeviceKind::MainSwitch);
+    Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController));
+    f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
     f.what = {"The solar controller joins the bank behind the main switch.", {}};
     f.why = {
         "Opened in daylight, the switch takes the battery from a controller at work: its output "
@@ -128,7 +129,7 @@ Finding losesTheBank(const CheckInput& in) {
         "controller before the switch: it then also charges while the van stands switched off.",
         {}};
     f.mends = {{{"Join the controller before the main switch", {}},
-                {{"conductor.move", "mppt.feed+", std::string("main.switch:a")}}}};
+                {{"conductor.move", feed.id.value, text(firstTerminal(main))}}}};
     return f;
 }
 
@@ -153,9 +154,13 @@ Checks solarChecks(const CheckInput& input) {
     if (cold > s.controller->maxVoc) {
         out.findings.push_back(coldTooHigh(input, cold));
     }
-    const Conductor* feed = findConductor(input.wiring.circuit, ConductorId("mppt.feed+"));
-    if (feed != nullptr && !joinsBeforeMainSwitch(input.wiring.circuit)) {
-        out.findings.push_back(losesTheBank(input));
+    const Circuit& circuit = input.wiring.circuit;
+    const Device& controller = *firstOf(circuit, DeviceKind::SolarController);
+    const std::size_t output = std::get<Transfer>(controller.elements.front()).out.pos;
+    const Conductor* feed = feedOf(circuit, controller.unit, Pole::Positive);
+    if (feed != nullptr &&
+        !joinsBeforeMainSwitch(circuit, {controller.id, controller.ports[output].name})) {
+        out.findings.push_back(losesTheBank(input, *feed));
     }
     const MonthSun* best = bestMonth(input);
     if (best != nullptr && best->cut > rule(input.library, "clipping_limit").value) {

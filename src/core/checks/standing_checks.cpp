@@ -60,8 +60,8 @@ Finding inverterTooSmall(const CheckInput& in) {
 }
 
 Finding notServed(const CheckInput& in, const MomentSolution& solved, const std::string& name) {
-    const std::string id =
-        solved.weakest ? in.wiring.circuit.devices[*solved.weakest].id.value : "bank.1";
+    const std::string id = solved.weakest ? in.wiring.circuit.devices[*solved.weakest].id.value
+                                          : firstSubject(in, DeviceKind::Battery).id;
     Finding f = findingOf(in, "SERVE", {SubjectKind::Device, id});
     f.id = "SERVE " + solved.moment;
     f.what = {

@@ -117,6 +117,39 @@ const Device* findDevice(const Circuit& circuit, const DeviceId& id) {
     return find(circuit.index ? &circuit.index->devices : nullptr, circuit.devices, id);
 }
 
+const Device* firstOf(const Circuit& circuit, DeviceKind kind) {
+    const auto at = std::ranges::find(circuit.devices, kind, &Device::kind);
+    return at == circuit.devices.end() ? nullptr : &*at;
+}
+
+const Device* firstOf(const Circuit& circuit, DeviceKind kind, const UnitId& unit) {
+    const auto at = std::ranges::find_if(
+        circuit.devices, [&](const Device& d) { return d.kind == kind && d.unit == unit; });
+    return at == circuit.devices.end() ? nullptr : &*at;
+}
+
+const Conductor* feedOf(const Circuit& circuit, const UnitId& unit, Pole pole) {
+    const auto at = std::ranges::find_if(circuit.conductors, [&](const Conductor& c) {
+        return c.unit == unit && c.purpose == Purpose::Feed && isHousePole(c, pole);
+    });
+    return at == circuit.conductors.end() ? nullptr : &*at;
+}
+
+TerminalId firstTerminal(const Device& device) { return {device.id, device.ports.front().name}; }
+
+const Device* barOf(const Circuit& circuit, Pole pole) {
+    const auto at = std::ranges::find_if(circuit.devices, [&](const Device& d) {
+        return d.kind == DeviceKind::BusBar && d.ports.front().pole == pole;
+    });
+    return at == circuit.devices.end() ? nullptr : &*at;
+}
+
+std::size_t portOf(const Device& device, std::string_view port) {
+    const auto at = std::ranges::find(device.ports, port, &Port::name);
+    promise(at != device.ports.end(), "a device has the port that it is asked for");
+    return static_cast<std::size_t>(at - device.ports.begin());
+}
+
 const Conductor* findConductor(const Circuit& circuit, const ConductorId& id) {
     return find(circuit.index ? &circuit.index->conductors : nullptr, circuit.conductors, id);
 }

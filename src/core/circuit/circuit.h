@@ -7,6 +7,7 @@
 #include <memory>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/circuit/element.h"
@@ -38,9 +39,13 @@ enum class DeviceKind {
     Load,
 };
 
+// None: a signal, a bond, a bare contact.
+enum class Pole { Positive, Negative, None };
+
 struct Port {
     std::string name;
     Connection connection;
+    Pole pole = Pole::Negative;
     // The negative against which a short at this port is reckoned and a meter is held.
     std::optional<TerminalId> counter;
     bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
@@ -66,9 +71,6 @@ struct Device {
     bool amended = false;
 };
 
-// None: a signal, a bond.
-enum class Pole { Positive, Negative, None };
-
 // What a conductor is for. Lead: of one battery or of the panels, to where several meet. Link: on,
 // from a device in the way. Return: what comes back without a feed of its own size beside it.
 enum class Purpose { Lead, Feed, Link, Bond, Signal };
@@ -90,7 +92,8 @@ struct Protection {
     DeviceId id;
     std::vector<ConductorEnd> poles;  // one at least; the first names it
     Breaks breaks = Breaks::EitherWay;
-    std::string family;  // of the library; empty: to be chosen
+    std::string missing = "W3";  // the rule that its absence breaks
+    std::string family;          // of the library; empty: to be chosen
     Holds holds = Holds::Itself;
     bool leftOut = false;      // by an amendment
     bool distanceSet = false;  // by an amendment
@@ -165,6 +168,19 @@ struct Circuit {
 [[nodiscard]] Circuit indexed(Circuit circuit);
 
 [[nodiscard]] const Device* findDevice(const Circuit& circuit, const DeviceId& id);
+// The first device of a kind, in the circuit's order; null where there is none.
+[[nodiscard]] const Device* firstOf(const Circuit& circuit, DeviceKind kind);
+// The first of a kind that belongs to a unit.
+[[nodiscard]] const Device* firstOf(const Circuit& circuit, DeviceKind kind, const UnitId& unit);
+// The conductor that feeds a unit, or that it feeds: its first of that purpose and pole. Null where
+// there is none.
+[[nodiscard]] const Conductor* feedOf(const Circuit& circuit, const UnitId& unit, Pole pole);
+// The bus bar of a pole; null where there is none.
+[[nodiscard]] const Device* barOf(const Circuit& circuit, Pole pole);
+// The first port of a device as a terminal: of a bar, the bar.
+[[nodiscard]] TerminalId firstTerminal(const Device& device);
+// The place of a device's port in its list. Requires that it has one of this name.
+[[nodiscard]] std::size_t portOf(const Device& device, std::string_view port);
 [[nodiscard]] const Conductor* findConductor(const Circuit& circuit, const ConductorId& id);
 [[nodiscard]] const Port* findPort(const Circuit& circuit, const TerminalId& id);
 // The protective device at an end of one of the circuit's conductors; null where there is none.

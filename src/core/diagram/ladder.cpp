@@ -3,86 +3,95 @@
 
 #include <algorithm>
 
+#include "core/circuit/kinds.h"
 #include "core/result/promise.h"
 
 namespace spirk {
 
 namespace {
 
-// Whether a rung goes on behind the device that a chain comes to: switches, the shunt, a converter,
-// and a battery in series with the one above it.
-bool passesThrough(const Device& d, const Conductor& by, const std::string& port) {
-    switch (d.kind) {
-        case DeviceKind::MainSwitch:
-        case DeviceKind::Isolator:
-        case DeviceKind::Shunt:
-            return true;
-        case DeviceKind::Converter:
-            return port == "in+";
-        case DeviceKind::Battery:
-            return port == "+" && isHousePole(by, Pole::Negative);
-        default:
-            return false;
+// The port at the other side of a device that a chain comes to: of a switch or a shunt, of a
+// converter from its input, of a battery.
+std::optional<std::size_t> acrossFrom(const Device& d, std::size_t port) {
+    const auto other = [&](const PortPair& pair) -> std::optional<std::size_t> {
+        return port == pair.pos   ? std::optional(pair.neg)
+               : port == pair.neg ? std::optional(pair.pos)
+                                  : std::nullopt;
+    };
+    for (const Element& e : d.elements) {
+        std::optional<std::size_t> found;
+        if (const auto* contact = std::get_if<Contact>(&e)) {
+            found = other(contact->poles.front());
+        } else if (const auto* metal = std::get_if<Resistance>(&e)) {
+            found = other(metal->between);
+        } else if (const auto* emf = std::get_if<Emf>(&e)) {
+            found = other(emf->at);
+        } else if (const auto* transfer = std::get_if<Transfer>(&e)) {
+            found = other({transfer->in.pos, transfer->out.pos});
+        }
+        if (found) {
+            return found;
+        }
     }
+    return std::nullopt;
 }
 
-bool opensToLadder(DeviceKind kind) {
-    return kind == DeviceKind::FuseBlock || kind == DeviceKind::Strip ||
-           kind == DeviceKind::CollectingBar;
+// Whether a rung goes on behind the device that a chain comes to: switches, the shunt, a converter
+// from its input, and a battery in series with the one above it.
+bool passesThrough(const Device& d, const Conductor& by, const std::string& port) {
+    const bool positive = d.ports[portOf(d, port)].pole == Pole::Positive;
+    if (d.kind == DeviceKind::Battery) {
+        return positive && isHousePole(by, Pole::Negative);
+    }
+    if (kindRow(d.kind).stands != Stands::Leg) {
+        return false;
+    }
+    const auto* transfer =
+        d.elements.empty() ? nullptr : std::get_if<Transfer>(&d.elements.front());
+    return transfer == nullptr || portOf(d, port) == transfer->in.pos;
 }
+
+bool opensToLadder(DeviceKind kind) { return kindRow(kind).opens == Opens::ToLadder; }
 
 }  // namespace
 
-std::string otherPort(const std::string& port) {
-    if (port == "in+" || port == "out+") {
-        return port == "in+" ? "out+" : "in+";
-    }
-    if (port == "+" || port == "-") {
-        return port == "+" ? "-" : "+";
-    }
-    return port == "a" ? "b" : "a";
+TerminalId otherSide(const Circuit& circuit, const TerminalId& terminal) {
+    const Device* d = findDevice(circuit, terminal.device);
+    const auto across = acrossFrom(*d, portOf(*d, terminal.port));
+    promise(across.has_value(), "a chain passes through what has another side");
+    return {terminal.device, d->ports[*across].name};
 }
 
 namespace {
 
-// Port of the device's negative, where its rung goes on downwards.
+// Port of the device's negative, where its rung goes on downwards: of what gives at one side what
+// it takes at another, the side where it gives.
 std::string negativePort(const Device& d) {
-    switch (d.kind) {
-        case DeviceKind::Inverter:
-            return "dc-";
-        case DeviceKind::SolarController:
-            return "bat-";
-        case DeviceKind::DcdcCharger:
-        case DeviceKind::FuseBlock:
-            return "neg";
-        case DeviceKind::CollectingBar:
-        case DeviceKind::BusBar:
-            return "bar";
-        default:
-            return "-";
+    for (const Element& e : d.elements) {
+        if (const auto* transfer = std::get_if<Transfer>(&e)) {
+            return d.ports[transfer->out.neg].name;
+        }
     }
+    const auto at = std::ranges::find(d.ports, Pole::Negative, &Port::pole);
+    return at == d.ports.end() ? d.ports.front().name : at->name;
 }
 
-// Position of a device among the rungs: ways in, bank, ways out.
-int rungOrder(DeviceKind kind) {
-    switch (kind) {
-        case DeviceKind::DcdcCharger:
-            return 0;
-        case DeviceKind::SolarController:
-            return 1;
-        case DeviceKind::Battery:
-        case DeviceKind::CollectingBar:
-            return 2;
-        case DeviceKind::Inverter:
-            return 3;
-        case DeviceKind::Load:
-        case DeviceKind::Strip:
-            return 4;
-        case DeviceKind::FuseBlock:
-            return 5;
-        default:
-            return 6;
-    }
+// Where a block is fed: what hangs there as well is no tooth of it.
+bool isIntake(const Device& d, const std::string& port) {
+    return d.kind == DeviceKind::FuseBlock && portOf(d, port) == 0;
+}
+
+// The lower rail of a ladder inside a rung: a collecting bar's is the one of the other pole, a
+// block or a strip holds both.
+const Device* lowerRail(const Circuit& circuit, const Device& upper) {
+    const auto negative = [&](const Device& d) {
+        return d.kind == upper.kind && d.unit == upper.unit &&
+               d.ports.front().pole == Pole::Negative;
+    };
+    const auto other = std::ranges::find_if(circuit.devices, negative);
+    const bool holdsBoth =
+        std::ranges::find(upper.ports, Pole::Negative, &Port::pole) != upper.ports.end();
+    return holdsBoth || other == circuit.devices.end() ? &upper : &*other;
 }
 
 class Reader {
@@ -91,12 +100,12 @@ public:
         : circuit_(circuit), closed_(closed) {}
 
     Reading read() {
-        out_.main.top = findDevice(circuit_, DeviceId("bus.pos"));
-        out_.main.bottom = findDevice(circuit_, DeviceId("bus.neg"));
+        out_.main.top = barOf(circuit_, Pole::Positive);
+        out_.main.bottom = barOf(circuit_, Pole::Negative);
         promise(out_.main.top != nullptr && out_.main.bottom != nullptr, "every circuit has bars");
         fill(out_.main);
         std::ranges::stable_sort(
-            out_.main.rungs, {}, [](const Rung& r) { return rungOrder(r.device->kind); });
+            out_.main.rungs, {}, [](const Rung& r) { return kindRow(r.device->kind).rank; });
         out_.placed = placed_;
         hideInsideClosed();
         return std::move(out_);
@@ -126,8 +135,8 @@ private:
         std::vector<const Conductor*> out;
         for (const Conductor& c : circuit_.conductors) {
             const bool here = c.from.device == top.id || c.to.device == top.id;
-            const std::string& port = c.from.device == top.id ? c.from.port : c.to.port;
-            if (here && !used(c) && isHousePole(c, Pole::Positive) && port != "in") {
+            const TerminalId& at = c.from.device == top.id ? c.from : c.to;
+            if (here && !used(c) && isHousePole(c, Pole::Positive) && !isIntake(top, at.port)) {
                 out.push_back(&c);
             }
         }
@@ -156,7 +165,7 @@ private:
                 return chain;
             }
             chain.links.push_back({c, device});
-            at = {far.device, otherPort(far.port)};
+            at = otherSide(circuit_, far);
             c = nextAt(at, seen);
         }
         return chain;
@@ -208,7 +217,7 @@ private:
             if (link.through == nullptr || link.through->kind != DeviceKind::Converter) {
                 continue;
             }
-            const TerminalId start{link.through->id, "neg"};
+            const TerminalId start{link.through->id, negativePort(*link.through)};
             for (const Conductor& c : circuit_.conductors) {
                 if (!used(c) && c.from == start && c.to.device == bottom.id) {
                     rung.side = &c;
@@ -225,15 +234,16 @@ private:
         }
         rung.inner = std::make_unique<Ladder>();
         rung.inner->top = rung.device;
-        rung.inner->bottom = rung.device->kind == DeviceKind::CollectingBar
-                                 ? findDevice(circuit_, DeviceId("bank.neg"))
-                                 : rung.device;
+        rung.inner->bottom = lowerRail(circuit_, *rung.device);
         placed_.insert(rung.inner->bottom->id);
         fill(*rung.inner);
     }
 
     void addDown(Rung& rung, const Device& bottom) {
         const Device& from = rung.inner ? *rung.inner->bottom : *rung.device;
+        if (kindRow(from.kind).stands == Stands::Vehicle) {
+            return;  // an end moved there: the vehicle's side has its own place
+        }
         const TerminalId start{from.id, negativePort(from)};
         for (const Conductor& c : circuit_.conductors) {
             const bool here = c.from == start || c.to == start;

@@ -41,7 +41,7 @@ struct Reading {
 };
 
 // The other side of a device that a chain passes through.
-[[nodiscard]] std::string otherPort(const std::string& port);
+[[nodiscard]] TerminalId otherSide(const Circuit& circuit, const TerminalId& terminal);
 
 // Reads the ladder between the two bars. `closed` devices are not opened.
 [[nodiscard]] Reading readLadders(const Circuit& circuit, const std::set<DeviceId>& closed);

@@ -2,6 +2,7 @@
 #include <algorithm>
 #include <map>
 
+#include "core/circuit/kinds.h"
 #include "core/diagram/geometry.h"
 #include "core/diagram/ladder.h"
 #include "core/diagram/measures.h"
@@ -32,7 +33,7 @@ public:
         addRail(*reading.main.bottom, {begin, bottom}, {end, bottom}, Pole::Negative);
         placeVehicle(bottom);
         placeBond(begin, bottom);
-        if (findDevice(circuit_, DeviceId("inverter")) != nullptr) {
+        if (firstOf(circuit_, DeviceKind::Inverter) != nullptr) {
             out_.mainsNote = Rect{end + kGap, top, kNoteWidth, kNoteHeight};
         }
         StrayRouter(circuit_, out_, terminals_, reading.used).route();
@@ -86,18 +87,17 @@ private:
         return rung.device->kind == DeviceKind::SolarController ? kArraySide : 0.0;
     }
     [[nodiscard]] double leftMargin() const {
-        const bool vehicle = findDevice(circuit_, DeviceId("starter")) != nullptr;
+        const bool vehicle = firstOf(circuit_, DeviceKind::Starter) != nullptr;
         return kMargin + (vehicle ? kVehicleSide : 0.0);
     }
 
     // --- placing
 
-    enum class Pole { Positive, Negative };
     void addRail(const Device& device, Point from, Point to, Pole pole) {
         const bool positive = pole == Pole::Positive;
         out_.rails.push_back({device.id, from, to, positive});
         for (const Port& port : device.ports) {
-            if (port.counter.has_value() != positive) {
+            if (port.pole != pole) {
                 continue;
             }
             terminals_.try_emplace(TerminalId{device.id, port.name},
@@ -148,11 +148,14 @@ private:
                 const Rect rect{x - width / 2.0, y, width, height};
                 addDevice(*link.through, rect);
                 terminals_[lower] = {x, y};
-                upper = {lower.device, otherPort(lower.port)};
+                upper = otherSide(circuit_, lower);
                 y += height;
                 terminals_[upper] = {x, y};
-                terminals_.try_emplace(TerminalId{lower.device, "neg"},
-                                       Point{rect.x + rect.w, y - height / 2.0});
+                // What else it has stands at its side.
+                for (const Port& port : link.through->ports) {
+                    terminals_.try_emplace(TerminalId{lower.device, port.name},
+                                           Point{rect.x + rect.w, y - height / 2.0});
+                }
             }
         }
         return y;
@@ -173,7 +176,7 @@ private:
                 placeSide(*rung.side, x + width - side, bottom);
             }
             if (rung.device->kind == DeviceKind::SolarController) {
-                placeArray(rung.device->id, x);
+                placeArray(*rung.device, x);
             }
             x += width;
         }
@@ -231,7 +234,7 @@ private:
         const Rect rect{x - kDeviceWidth / 2.0, y, kDeviceWidth, kDeviceHeight};
         addDevice(device, rect);
         for (const Port& port : device.ports) {
-            const bool negative = !port.counter.has_value();
+            const bool negative = port.pole == Pole::Negative;
             terminals_[{device.id, port.name}] = {x, negative ? y + kDeviceHeight : y};
         }
     }
@@ -250,11 +253,8 @@ private:
     // Devices that hang from no rung, because an end was moved: a column each at the right.
     double placeOrphans(const Reading& reading, double x, double top, double bottom) {
         for (const Device& d : circuit_.devices) {
-            const bool ownPlace = d.kind == DeviceKind::BusBar || d.kind == DeviceKind::Array ||
-                                  d.kind == DeviceKind::PvIsolator ||
-                                  d.kind == DeviceKind::Starter ||
-                                  d.kind == DeviceKind::Alternator ||
-                                  d.kind == DeviceKind::Ignition || d.kind == DeviceKind::Chassis;
+            const Stands stands = kindRow(d.kind).stands;
+            const bool ownPlace = stands != Stands::Rung && stands != Stands::Leg;
             if (ownPlace || reading.placed.contains(d.id) || reading.hidden.contains(d.id)) {
                 continue;
             }
@@ -262,7 +262,7 @@ private:
             x += controller ? kArraySide : 0.0;
             placeEndDevice(d, x + kColumn / 2.0, (top + bottom - kDeviceHeight) / 2.0);
             if (controller) {
-                placeArray(d.id, x);
+                placeArray(d, x);
             }
             x += kColumn;
         }
@@ -276,81 +276,112 @@ private:
         return found == out_.devices.end() ? std::nullopt : std::optional(found->rect);
     }
 
-    void placeArray(const DeviceId& controller, double left) {
-        const Rect mppt = *rectOf(controller);
-        const Device* array = findDevice(circuit_, DeviceId("array"));
-        const Device* isolator = findDevice(circuit_, DeviceId("array.isolator"));
+    void setTerminal(const Device& device, std::size_t port, Point at) {
+        terminals_[{device.id, device.ports[port].name}] = at;
+    }
+
+    void placeArray(const Device& controller, double left) {
+        const Rect own = *rectOf(controller.id);
+        const Device* array = firstOf(circuit_, DeviceKind::Array, controller.unit);
+        const Device* isolator = firstOf(circuit_, DeviceKind::PvIsolator, controller.unit);
         if (array == nullptr || isolator == nullptr) {
             return;
         }
         const double x0 = left - kArraySide + kGap;
-        const Rect arrayRect{x0, mppt.y, kDeviceWidth, mppt.h};
+        const Rect arrayRect{x0, own.y, kDeviceWidth, own.h};
         const double x1 = x0 + kDeviceWidth + kSideWire;
-        const Rect isolatorRect{x1, mppt.y, kThroughWidth, mppt.h};
+        const Rect isolatorRect{x1, own.y, kThroughWidth, own.h};
         addDevice(*array, arrayRect);
         addDevice(*isolator, isolatorRect);
-        for (const bool positive : {true, false}) {
-            const std::string p = positive ? "+" : "-";
-            const double y = mppt.y + (positive ? kPoleInset : mppt.h - kPoleInset);
-            terminals_[{array->id, p}] = {arrayRect.x + arrayRect.w, y};
-            terminals_[{isolator->id, "a" + p}] = {isolatorRect.x, y};
-            terminals_[{isolator->id, "b" + p}] = {isolatorRect.x + isolatorRect.w, y};
-            terminals_[{controller, "pv" + p}] = {mppt.x, y};
+        const PortPair panels = std::get<PanelCurve>(array->elements.front()).at;
+        const auto& poles = std::get<Contact>(isolator->elements.front()).poles;
+        const PortPair input = std::get<Transfer>(controller.elements.front()).in;
+        const double plus = own.y + kPoleInset;
+        const double minus = own.y + own.h - kPoleInset;
+        setTerminal(*array, panels.pos, {arrayRect.x + arrayRect.w, plus});
+        setTerminal(*array, panels.neg, {arrayRect.x + arrayRect.w, minus});
+        for (const PortPair& pole : poles) {
+            const double y = isolator->ports[pole.pos].pole == Pole::Positive ? plus : minus;
+            setTerminal(*isolator, pole.pos, {isolatorRect.x, y});
+            setTerminal(*isolator, pole.neg, {isolatorRect.x + isolatorRect.w, y});
         }
+        setTerminal(controller, input.pos, {own.x, plus});
+        setTerminal(controller, input.neg, {own.x, minus});
     }
 
     // --- the vehicle's own side at the far left, and the bond
 
+    // The vehicle's own conductor from the alternator to its battery, where no end of it was moved;
+    // else it is a stray like any other.
+    [[nodiscard]] const Conductor* chargeLead(const Device& alternator,
+                                              const Device& starter) const {
+        const auto at = std::ranges::find_if(circuit_.conductors, [&](const Conductor& c) {
+            return !isOurs(c) && c.from.device == alternator.id && c.to.device == starter.id;
+        });
+        return at == circuit_.conductors.end() ? nullptr : &*at;
+    }
+
     void placeVehicle(double bottom) {
-        const Device* starter = findDevice(circuit_, DeviceId("starter"));
-        if (starter == nullptr) {
+        const Device* starter = firstOf(circuit_, DeviceKind::Starter);
+        const Device* alternator = firstOf(circuit_, DeviceKind::Alternator);
+        if (starter == nullptr || alternator == nullptr) {
             return;
         }
-        const auto dcdc = rectOf(DeviceId("dcdc"));
-        const double y = dcdc ? dcdc->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
+        const Device* charger = firstOf(circuit_, DeviceKind::DcdcCharger);
+        const auto place = charger == nullptr ? std::nullopt : rectOf(charger->id);
+        const double y = place ? place->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
         const double x0 = kMargin;
         const double x1 = x0 + kDeviceWidth + kSideWire;
-        const Device* alternator = findDevice(circuit_, DeviceId("alternator"));
         addDevice(*alternator, {x0, y, kDeviceWidth, kDeviceHeight});
         addDevice(*starter, {x1, y, kDeviceWidth, kDeviceHeight});
-        terminals_[{alternator->id, "+"}] = {x0 + kDeviceWidth, y + kPoleInset};
-        terminals_[{starter->id, "+"}] = {x1 + kDeviceWidth, y + kPoleInset};
-        // With an end moved it is a stray like any other.
-        const Conductor* own = findConductor(circuit_, ConductorId("vehicle.charge+"));
-        if (own != nullptr && own->from.device == alternator->id && own->to.device == starter->id) {
+        const PortPair given = std::get<Limited>(alternator->elements.front()).at;
+        const PortPair stored = std::get<Emf>(starter->elements.front()).at;
+        setTerminal(*alternator, given.pos, {x0 + kDeviceWidth, y + kPoleInset});
+        setTerminal(*starter, stored.pos, {x1 + kDeviceWidth, y + kPoleInset});
+        if (const Conductor* own = chargeLead(*alternator, *starter)) {
             const Point a{x0 + kDeviceWidth, y + kPoleInset};
             const Point b{x1, y + kPoleInset};
             out_.wires.push_back({own->id, {a, b}, {a.x, a.y, b.x - a.x, 24.0}, {}, false});
         }
-        terminals_[{alternator->id, "-"}] = {x0 + kDeviceWidth / 2.0, y + kDeviceHeight};
-        terminals_[{starter->id, "-"}] = {x1 + kDeviceWidth / 2.0, y + kDeviceHeight};
-        const Device* ignition = findDevice(circuit_, DeviceId("ignition"));
-        if (ignition != nullptr && dcdc) {
-            const double above = dcdc->y - kDeviceHeight - kGap;
-            addDevice(*ignition, {x0, above, kDeviceWidth, kDeviceHeight});
-            terminals_[{ignition->id, "live"}] = {x0 + kDeviceWidth, above + kDeviceHeight / 2.0};
-            terminals_[{dcdc_, "enable"}] = {dcdc->x, dcdc->y + kPoleInset};
-            terminals_[{dcdc_, "in+"}] = {dcdc->x, dcdc->y + dcdc->h - kPoleInset};
+        setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
+        setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
+        if (place) {
+            placeEnable(*charger, *place, x0);
         }
     }
 
+    // What tells the charger that the engine runs, above the vehicle's side.
+    void placeEnable(const Device& charger, const Rect& place, double x) {
+        const Device* live = firstOf(circuit_, DeviceKind::Ignition);
+        if (live == nullptr) {
+            return;
+        }
+        const double above = place.y - kDeviceHeight - kGap;
+        addDevice(*live, {x, above, kDeviceWidth, kDeviceHeight});
+        setTerminal(*live, 0, {x + kDeviceWidth, above + kDeviceHeight / 2.0});
+        const auto enable = std::ranges::find(charger.ports, Pole::None, &Port::pole);
+        if (enable != charger.ports.end()) {
+            terminals_[{charger.id, enable->name}] = {place.x, place.y + kPoleInset};
+        }
+        setTerminal(charger,
+                    std::get<Transfer>(charger.elements.front()).in.pos,
+                    {place.x, place.y + place.h - kPoleInset});
+    }
+
     void placeBond(double begin, double bottom) {
-        const Device* chassis = findDevice(circuit_, DeviceId("chassis"));
+        const Device* chassis = firstOf(circuit_, DeviceKind::Chassis);
         if (chassis == nullptr) {
             return;
         }
         const double y = bottom + kWire;
-        const bool vehicle = findDevice(circuit_, DeviceId("starter")) != nullptr;
+        const bool vehicle = firstOf(circuit_, DeviceKind::Starter) != nullptr;
         const double left = vehicle ? kMargin : begin;
         addRail(*chassis, {left, y}, {begin + kColumn * 0.75, y}, Pole::Negative);
-        const Conductor* bond = findConductor(circuit_, ConductorId("bond"));
-        if (bond == nullptr) {
-            return;
-        }
-        const double x = begin + kColumn * 0.5;
-        const bool normal = bond->from == TerminalId{DeviceId("bus.neg"), "bar"};
-        if (normal) {
-            addWire(*bond, bond->from, x, bottom, y);
+        const auto bond =
+            std::ranges::find(circuit_.conductors, Purpose::Bond, &Conductor::purpose);
+        const Device* bar = barOf(circuit_, Pole::Negative);
+        if (bond != circuit_.conductors.end() && bond->from.device == bar->id) {
+            addWire(*bond, bond->from, begin + kColumn * 0.5, bottom, y);
         }
     }
 
@@ -383,7 +414,6 @@ private:
     const Circuit& circuit_;
     DiagramGeometry out_;
     std::map<TerminalId, Point> terminals_;
-    const DeviceId dcdc_{"dcdc"};
 };
 
 }  // namespace

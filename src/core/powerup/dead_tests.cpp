@@ -84,7 +84,7 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
         out.push_back(step("dead.panels", "Panels covered, the array's isolator open."));
         out.back().caution =
             "Panels are live in daylight: the isolator does not make their side dead.";
-        out.back().subjects = {{SubjectKind::Device, "array.isolator"}};
+        out.back().subjects = {subject(firstOf(in.wiring.circuit, DeviceKind::PvIsolator)->id)};
     }
     out.push_back(step("dead.polarity",
                        "Polarity at each device: follow each lead by its label from end to end; " +
@@ -93,7 +93,11 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     out.push_back(shortTest(in));
     SwitchStep bond = step("dead.bond", "Ohms from the negative bar to bare metal of the body.");
     bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms), kBondFigure)};
-    bond.subjects = {{SubjectKind::Conductor, "bond"}};
+    const auto& conductors = in.wiring.circuit.conductors;
+    const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
+    if (own != conductors.end()) {
+        bond.subjects = {subject(own->id)};
+    }
     out.push_back(std::move(bond));
     out.push_back(
         step("dead.torque",
@@ -104,26 +108,28 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
 std::vector<DeviceSetting> deviceSettings(const PowerUpInput& in) {
     const Chemistry& chemistry = in.gear.bank.chemistry;
     std::vector<DeviceSetting> out;
-    const auto add = [&](const char* id, const std::string& setting, const std::string& value) {
-        const Device* d = findDevice(in.wiring.circuit, DeviceId(id));
+    const auto add = [&](DeviceKind kind, const std::string& setting, const std::string& value) {
+        const Device* d = firstOf(in.wiring.circuit, kind);
         if (d != nullptr) {
             out.push_back({d->id, d->name, setting, value});
         }
     };
-    for (const char* charger : {"mppt", "dcdc"}) {
+    for (const DeviceKind charger : {DeviceKind::SolarController, DeviceKind::DcdcCharger}) {
         add(charger, "battery type", chemistry.name);
         add(charger, "absorption", format(chemistry.absorption));
         add(charger, "float", format(chemistry.floating));
         add(charger, "equalise", "off");
     }
     if (in.gear.inverter != nullptr) {
-        add("inverter", "low-voltage cut-off", format(in.gear.bank.chemistry.inverterCutOff));
+        add(DeviceKind::Inverter,
+            "low-voltage cut-off",
+            format(in.gear.bank.chemistry.inverterCutOff));
     }
-    add("shunt", "capacity", format(bankCapacity(in.gear.bank)));
-    add("shunt", "charged voltage", format(chemistry.absorption - volts(0.2)));
+    add(DeviceKind::Shunt, "capacity", format(bankCapacity(in.gear.bank)));
+    add(DeviceKind::Shunt, "charged voltage", format(chemistry.absorption - volts(0.2)));
     // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
-    add("shunt", "tail current", "4 %");
-    add("shunt", "zero", "set with everything off");
+    add(DeviceKind::Shunt, "tail current", "4 %");
+    add(DeviceKind::Shunt, "zero", "set with everything off");
     return out;
 }
 

@@ -34,13 +34,12 @@ public:
     explicit Sequence(const PowerUpInput& in) : in_(in) {
         for (const Conductor& c : circuit().conductors) {
             if (protectionAt(circuit(), c, End::From) != nullptr &&
-                isHousePole(c, Pole::Positive) && c.unit != UnitId("bank") &&
-                c.unit != UnitId("main")) {
+                isHousePole(c, Pole::Positive) && !atBank(c)) {
                 now_.pulled.insert(c.id);
             }
         }
         now_.stateOfCharge = kDelivered;
-        now_.open.insert(DeviceId("main.switch"));
+        now_.open.insert(firstOf(circuit(), DeviceKind::MainSwitch)->id);
         const Chemistry& chemistry = in.gear.bank.chemistry;
         middle_ = restVoltage(chemistry, kDelivered);
         low_ = restVoltage(chemistry, kLowCharge);
@@ -61,6 +60,10 @@ public:
 
 private:
     [[nodiscard]] const Circuit& circuit() const { return in_.wiring.circuit; }
+    // In the leads of batteries and on the way to the bars, where the main switch is.
+    [[nodiscard]] bool atBank(const Conductor& c) const {
+        return c.purpose == Purpose::Lead || c.unit == barOf(circuit(), Pole::Positive)->unit;
+    }
 
     // Solves the circuit as it stands and keeps it under the step's name, so that its readings can
     // be asked.
@@ -220,7 +223,7 @@ private:
                 s.subjects.push_back(subject(d.id));
             }
         }
-        expectVolts(s, m, {DeviceId("bus.pos"), "bar"});
+        expectVolts(s, m, firstTerminal(*barOf(circuit(), Pole::Positive)));
     }
 
     void mainSwitch() {
@@ -229,9 +232,9 @@ private:
                              "shows no current.");
         now_.open.clear();
         const MomentSolution m = solved(s);
-        expectVolts(s, m, {DeviceId("bus.pos"), "bar"});
+        expectVolts(s, m, firstTerminal(*barOf(circuit(), Pole::Positive)));
         expectAtMonitor(s, "amps at the monitor", m);
-        s.subjects = {{SubjectKind::Device, "main.switch"}};
+        s.subjects = {subject(firstOf(circuit(), DeviceKind::MainSwitch)->id)};
     }
 
     void blocks() {
@@ -304,8 +307,10 @@ private:
     }
 
     void inverter() {
-        const ConductorId feed("inverter.feed+");
-        if (in_.gear.inverter == nullptr || findConductor(circuit(), feed) == nullptr) {
+        const Device* device = firstOf(circuit(), DeviceKind::Inverter);
+        const Conductor* feed =
+            device == nullptr ? nullptr : feedOf(circuit(), device->unit, Pole::Positive);
+        if (feed == nullptr) {
             return;
         }
         SwitchStep& s =
@@ -318,35 +323,38 @@ private:
             "kill: "
             "leave it unplugged until a licensed electrician has inspected and tested the mains "
             "side.";
-        s.subjects = {{SubjectKind::Device, "inverter"}};
-        now_.pulled.erase(feed);
-        now_.drawn[DeviceId("inverter")] = inverterInput(*in_.gear.inverter, watts(0.0));
+        s.subjects = {subject(device->id)};
+        now_.pulled.erase(feed->id);
+        now_.drawn[device->id] = inverterInput(*in_.gear.inverter, watts(0.0));
         const MomentSolution m = solved(s);
-        expectVolts(s, m, {DeviceId("inverter"), "dc+"});
+        expectVolts(s, m, firstTerminal(*device));
         expectAtMonitor(s, "amps at the monitor, inverter idling", m);
         now_.drawn.clear();
     }
 
     void sun() {
-        const ConductorId feed("mppt.feed+");
-        if (!in_.gear.solar || findConductor(circuit(), feed) == nullptr) {
+        const Device* device = firstOf(circuit(), DeviceKind::SolarController);
+        const Conductor* feed =
+            device == nullptr ? nullptr : feedOf(circuit(), device->unit, Pole::Positive);
+        if (feed == nullptr) {
             return;
         }
-        now_.pulled.erase(feed);
+        now_.pulled.erase(feed->id);
         SwitchStep& first =
             step("on.mppt",
                  "Controller's fuse in and its isolator closed: battery first. Check its "
                  "settings. Then uncover the panels and close the array's isolator.");
         first.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
-        first.subjects = {{SubjectKind::Device, "mppt"}};
-        expectVolts(first, solved(first), {DeviceId("mppt"), "bat+"});
+        first.subjects = {subject(device->id)};
+        const std::size_t output = std::get<Transfer>(device->elements.front()).out.pos;
+        expectVolts(first, solved(first), {device->id, device->ports[output].name});
         now_.sun = 1.0;
-        expectFullSun(first, solved(first, ".sun").flowOf(circuit(), DeviceId("mppt"))->through);
+        expectFullSun(first, *device, solved(first, ".sun").flowOf(circuit(), device->id)->through);
         now_.sun = 0.0;
     }
 
     // Anything up to full sun is right: only more would be wrong.
-    void expectFullSun(SwitchStep& s, Amps full) {
+    void expectFullSun(SwitchStep& s, const Device& controller, Amps full) {
         add(s,
             {"amps from the controller in full sun; in proportion on a dull day",
              measure(full),
@@ -359,7 +367,7 @@ private:
              .terms = {{"I",
                         "current in full sun",
                         measure(full),
-                        FromFigure{deviceFigure(out_.moments.back(), DeviceId("mppt"))}},
+                        FromFigure{deviceFigure(out_.moments.back(), controller.id)}},
                        {"p", "a bright, cold day", percent(kCurrentSpread), FromRule{"judgement"}}},
              .result = {},
              .source = "the network solved at this step",
@@ -367,13 +375,16 @@ private:
     }
 
     void engine() {
-        const ConductorId in("engine.feed+");
-        const ConductorId out("dcdc.feed+");
-        if (!in_.gear.engine || findConductor(circuit(), in) == nullptr) {
+        const Device* starter = firstOf(circuit(), DeviceKind::Starter);
+        const Device* charger = firstOf(circuit(), DeviceKind::DcdcCharger);
+        if (starter == nullptr || charger == nullptr) {
             return;
         }
-        now_.pulled.erase(in);
-        now_.pulled.erase(out);
+        for (const UnitId& unit : {starter->unit, charger->unit}) {
+            if (const Conductor* feed = feedOf(circuit(), unit, Pole::Positive)) {
+                now_.pulled.erase(feed->id);
+            }
+        }
         SwitchStep& s =
             step("on.dcdc",
                  "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
@@ -383,9 +394,9 @@ private:
         s.caution =
             "Leads of alternator and starter battery are live with the engine off. Keep clear of "
             "belts and fans.";
-        s.subjects = {{SubjectKind::Device, "dcdc"}};
+        s.subjects = {subject(charger->id)};
         now_.driving = true;
-        const DeviceId dcdc("dcdc");
+        const DeviceId& dcdc = charger->id;
         const MomentSolution m = solved(s);
         const Moment& moment = out_.moments.back();
         const Flow& flow = *m.flowOf(circuit(), dcdc);

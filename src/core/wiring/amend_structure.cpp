@@ -58,6 +58,7 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
         const Port* port = findPort(draft.circuit, conductorIn(draft, id)->from);
         return port == nullptr ? std::nullopt : port->counter;
     }();
+    draft.unit = conductorIn(draft, id)->unit;
     Device& isolator = draft.hardware(isolatorId, DeviceKind::Isolator, "isolator");
     isolator.amended = true;
     draft.port(isolator, "a", draft.connectionOf("isolator"), counter);

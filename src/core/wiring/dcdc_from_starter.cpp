@@ -71,6 +71,13 @@ void addVehicle(Draft& draft) {
         .laid = LaidBy::VehicleMaker;
 }
 
+void addLiveSupply(Draft& draft) {
+    Device& live =
+        draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
+    live.place = draft.placeOf(live.id, "seat");
+    draft.port(live, "live", {"blade", squareMillimetres(2.5)}, terminal(kChassis, "point"));
+}
+
 void addCharger(Draft& draft, const DcdcModel& model) {
     Device& d = draft.ware("dcdc", DeviceKind::DcdcCharger, model);
     d.rating = model.output;
@@ -79,6 +86,7 @@ void addCharger(Draft& draft, const DcdcModel& model) {
     }
     draft.port(d, "neg", model.connection);
     draft.port(d, "enable", draft.connectionOf("terminal_strip"), terminal("dcdc", "neg"));
+    d.ports.back().pole = Pole::None;
     d.elements.emplace_back(Transfer{.in = {0, 2},
                                      .out = {1, 2},
                                      .live = Live::EngineRunning,
@@ -87,22 +95,24 @@ void addCharger(Draft& draft, const DcdcModel& model) {
                                      .inFullSun = {},
                                      .efficiency = model.efficiency,
                                      .inside = {}});
-    Device& live =
-        draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
-    live.place = draft.placeOf(live.id, "seat");
-    draft.port(live, "live", {"blade", squareMillimetres(2.5)}, terminal(kChassis, "point"));
 }
 
-void addConductors(Draft& draft) {
-    const ConductorId feed("engine.feed+");
-    const ConductorId out("dcdc.feed+");
+constexpr const char* kFeed = "engine.feed+";
+
+void addFeed(Draft& draft) {
+    const ConductorId feed(kFeed);
     draft.conductor(feed.value,
                     "starter battery to DC-DC charger",
                     terminal("starter", "+"),
                     terminal("dcdc", "in+"),
                     Pole::Positive,
                     Purpose::Feed);
-    draft.protect(feed, holderFuse(draft));
+    draft.protect(feed, guarding(holderFuse(draft), "E5"));
+}
+
+void addConductors(Draft& draft) {
+    const ConductorId feed(kFeed);
+    const ConductorId out("dcdc.feed+");
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
     draft.conductor(out.value,
                     "positive bar to DC-DC charger",
@@ -110,7 +120,7 @@ void addConductors(Draft& draft) {
                     terminal("dcdc", "out+"),
                     Pole::Positive,
                     Purpose::Feed);
-    draft.protect(out, barFuse(draft));
+    draft.protect(out, guarding(barFuse(draft), "E5"));
     draft
         .conductor("dcdc.feed-",
                    "DC-DC charger to negative bar",
@@ -127,7 +137,7 @@ void addConductors(Draft& draft) {
                                         Pole::None,
                                         Purpose::Signal);
     enable.insulation = draft.library.region.smallInsulation;
-    Protection fuse = holderFuse(draft);
+    Protection fuse = guarding(holderFuse(draft), "W24");
     fuse.family = "blade";
     draft.protect(enable.id, fuse);
     draft.circuit.paths.push_back({"drop.engine",
@@ -150,9 +160,16 @@ void addDcdcFromStarter(Draft& draft) {
     if (!draft.gear.engine) {
         return;
     }
-    draft.unit = UnitId("engine");
+    const UnitId vehicle("engine");
+    const UnitId charger("dcdc");
+    draft.unit = vehicle;
     addVehicle(draft);
+    draft.unit = charger;
     addCharger(draft, *draft.gear.engine->charger);
+    draft.unit = vehicle;
+    addLiveSupply(draft);
+    addFeed(draft);
+    draft.unit = charger;
     addConductors(draft);
 }
 

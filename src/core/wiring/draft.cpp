@@ -76,7 +76,9 @@ void Draft::port(Device& device,
                  const std::string& name,
                  const Connection& connection,
                  std::optional<TerminalId> counter) {
-    device.ports.push_back({name, connection, std::move(counter), false});
+    // A short is reckoned against a negative: what has none to be reckoned against is one itself.
+    const Pole pole = counter ? Pole::Positive : Pole::Negative;
+    device.ports.push_back({name, connection, pole, std::move(counter), false});
 }
 
 Conductor& Draft::conductor(const std::string& id,
@@ -129,6 +131,11 @@ Protection holderFuse(const Draft& draft) {
     Protection out;
     out.distance = metres(rule(draft.library, "fuse_pigtail_m").value);
     return out;
+}
+
+Protection guarding(Protection protection, const std::string& rule) {
+    protection.missing = rule;
+    return protection;
 }
 
 Protection barFuse(const Draft& draft) {

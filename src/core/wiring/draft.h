@@ -51,6 +51,8 @@ struct Draft {
 
 // A fuse at an end of a conductor, its family to be chosen.
 [[nodiscard]] Protection holderFuse(const Draft& draft);
+// The same, where a rule of its own asks for it.
+[[nodiscard]] Protection guarding(Protection protection, const std::string& rule);
 // The same at the positive bar; where that is a distributor, it holds the fuse itself.
 [[nodiscard]] Protection barFuse(const Draft& draft);
 

@@ -118,7 +118,7 @@ void addBatteryLeads(Draft& draft) {
                                      terminal("mppt.isolator", "a"),
                                      Pole::Positive,
                                      Purpose::Feed);
-    draft.protect(pos.id, barFuse(draft));
+    draft.protect(pos.id, guarding(barFuse(draft), "S7"));
     draft
         .conductor("mppt.link+",
                    "isolator to controller",
