@@ -74,6 +74,7 @@ QByteArray toldUntilKilled(const QString& folder, int edits, unsigned long micro
     QProcess child;
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     environment.insert("SPIRK_TEST_FOLDER", folder);
+    environment.insert("TMPDIR", folder);  // who is killed leaves its own folders behind
     child.setProcessEnvironment(environment);
     child.start(QCoreApplication::applicationFilePath(),
                 {"--gtest_filter=KilledChild.*", "--gtest_also_run_disabled_tests"});

@@ -5,6 +5,7 @@
 #include <QComboBox>
 #include <QFile>
 #include <QLabel>
+#include <QListView>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QTextBrowser>
@@ -54,6 +55,25 @@ TEST_F(Window, AWrongEntryInAFormIsSaidBesideIt) {
         labels, [](const QLabel* l) { return l->isVisible() && l->text().contains("Kept: 2"); }));
     enter("supply.days", "1,5");
     EXPECT_EQ(plan().trip.daysWithoutSun, 1.5);
+}
+
+// The mark's brush once filled the frame of the focus, and with it the entry's name.
+TEST_F(Window, TheChosenStationCanBeReadWhileItHasTheFocus) {
+    trigger("file.demo");
+    auto* rail = find<QListView>("rail");
+    const QModelIndex supply = rail->model()->index(1, 0);
+    QTest::mouseClick(
+        rail->viewport(), Qt::LeftButton, Qt::NoModifier, rail->visualRect(supply).center());
+    rail->setFocus();
+    const QImage image = rail->viewport()->grab(rail->visualRect(supply)).toImage();
+    const QColor ground = app::currentInk().surface;
+    int asGround = 0;
+    for (int y = 0; y < image.height(); ++y) {
+        for (int x = 0; x < image.width(); ++x) {
+            asGround += image.pixelColor(x, y) == ground ? 1 : 0;
+        }
+    }
+    EXPECT_GT(asGround, image.width() * image.height() / 2);
 }
 
 TEST_F(Window, ABadFileLeavesWhatWasOpen) {

@@ -245,7 +245,7 @@ void DiagramView::showSelected() {
     }
     for (const PlacedDevice& d : geometry_.devices) {
         const bool load =
-            chosen->kind == SubjectKind::Appliance && d.id.value == "load." + chosen->id;
+            chosen->kind == SubjectKind::Appliance && d.id == deviceOf(ApplianceId(chosen->id));
         if (load || (chosen->kind == SubjectKind::Device && d.id.value == chosen->id)) {
             at = d.rect.center();
         }

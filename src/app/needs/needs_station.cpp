@@ -204,8 +204,9 @@ void NeedsStation::followSelection() {
     std::optional<ApplianceId> id;
     if (chosen && chosen->kind == SubjectKind::Appliance) {
         id = ApplianceId(chosen->id);
-    } else if (chosen && chosen->kind == SubjectKind::Device && chosen->id.starts_with("load.")) {
-        id = ApplianceId(chosen->id.substr(5));
+    } else if (chosen && chosen->kind == SubjectKind::Device) {
+        const Device* d = findDevice(design().wiring.circuit, DeviceId(chosen->id));
+        id = d == nullptr ? std::nullopt : d->appliance;
     }
     const int row = id ? model_->rowOf(*id) : -1;
     table_->choose(row);

@@ -62,6 +62,7 @@ public:
 private:
     // Empty ring: untouched; half: at work; full: settled.
     static void paintMark(QPainter& p, const QRect& box, StationState state, const Ink& ink) {
+        p.save();
         p.setRenderHint(QPainter::Antialiasing);
         p.setPen(QPen(ink.faint, 1.3));
         p.setBrush(Qt::NoBrush);
@@ -73,6 +74,7 @@ private:
         } else if (state == StationState::Settled) {
             p.drawEllipse(box.adjusted(2, 2, -2, -2));
         }
+        p.restore();  // or its brush would fill what is drawn after it
     }
 };
 

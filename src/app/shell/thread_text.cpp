@@ -224,7 +224,7 @@ private:
         if (d_.needs.deciding == id) {
             row(tr("Decides"), tr("the largest of all: look here first"));
         }
-        const DeviceId load("load." + id.value);
+        const DeviceId load = deviceOf(id);
         if (findDevice(d_.wiring.circuit, load) != nullptr) {
             row(tr("In the circuit"), link(subject(load), tr("its terminals")));
         } else if (found->feed == Feed::Mains) {

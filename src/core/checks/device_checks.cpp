@@ -189,7 +189,7 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
             continue;
         }
         const auto used = std::ranges::count_if(
-            d.ports, [](const Port& p) { return p.name.starts_with("way."); });
+            d.elements, [](const Element& e) { return std::holds_alternative<Resistance>(e); });
         if (used < model->ways) {
             continue;
         }

@@ -179,7 +179,8 @@ const CableRow* feederOf(const CheckInput& in, const Conductor& c) {
     if (at->kind != DeviceKind::FuseBlock) {
         return nullptr;
     }
-    const CableRow* feed = findRow(in.cables, ConductorId(at->id.value + ".feed+"));
+    const Conductor* before = feedOf(in.wiring.circuit, at->unit, Pole::Positive);
+    const CableRow* feed = before == nullptr ? nullptr : findRow(in.cables, before->id);
     return feed != nullptr && feed->fuseFrom && !feed->fuseFrom->leftOut ? feed : nullptr;
 }
 

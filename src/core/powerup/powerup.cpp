@@ -237,13 +237,20 @@ private:
         s.subjects = {subject(firstOf(circuit(), DeviceKind::MainSwitch)->id)};
     }
 
+    // Whose fuse makes a block live: its own, or that of the converter it hangs on.
+    [[nodiscard]] const UnitId& fedUnit(const Device& block) const {
+        return block.fedBy ? findDevice(circuit(), *block.fedBy)->unit : block.unit;
+    }
+
     void blocks() {
         for (const Device& d : circuit().devices) {
-            const ConductorId feed(d.id.value + ".feed+");
-            if (d.kind != DeviceKind::FuseBlock || findConductor(circuit(), feed) == nullptr) {
+            const Conductor* feed = d.kind == DeviceKind::FuseBlock
+                                        ? feedOf(circuit(), fedUnit(d), Pole::Positive)
+                                        : nullptr;
+            if (feed == nullptr) {
                 continue;
             }
-            const ConductorId fuse = d.fedBy ? ConductorId(d.fedBy->value + ".feed+") : feed;
+            const ConductorId& fuse = feed->id;
             now_.pulled.erase(fuse);
             SwitchStep& s = step("on." + d.id.value,
                                  d.fedBy ? "Fuse of the converter in, the ways of its block still "
