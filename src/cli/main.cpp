@@ -38,6 +38,18 @@ Outcome badInput(const std::vector<spirk::Error>& problems) {
     return out;
 }
 
+// Keys of the plan that this version does not know: a misspelt one would else change nothing in
+// silence. The shown ones, a line each.
+std::string unknownKeys(const spirk::Plan& plan) {
+    std::vector<spirk::Error> out;
+    for (const spirk::KeptField& field : plan.kept) {
+        out.push_back({"This version does not know this key; it changes nothing.",
+                       spirk::describe(field),
+                       "Look whether it is spelt as docs/file-format.md says."});
+    }
+    return badInput(out).err;
+}
+
 using Command = std::function<Outcome(const spirk::Design&, const spirk::Library&)>;
 
 Outcome run(const Arguments& args, const std::string& program, const Command& command) {
@@ -51,7 +63,9 @@ Outcome run(const Arguments& args, const std::string& program, const Command& co
         return badInput(reading.problems);
     }
     const spirk::Library& library = spirk::libraryFor(*libraries, reading.plan->region);
-    return command(spirk::design(*reading.plan, library), library);
+    Outcome out = command(spirk::design(*reading.plan, library), library);
+    out.err = unknownKeys(*reading.plan) + out.err;
+    return out;
 }
 
 // What could not be printed is no result: a full disk behind a redirection is told.

@@ -7,7 +7,7 @@
 #include <QFont>
 
 #include "core/circuit/circuit.h"
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 
 namespace spirk {
 

@@ -52,6 +52,23 @@ expect "a folder without tables" 2 "$cli" check "$demo" --data "$work"
 expect "why of an unknown figure names those like it" 2 "$cli" why "$demo" inverter.feed+
 contains err "cable.inverter.feed+.size"
 
+# A misspelt key is told at whatever depth it stands; the exit code stays that of the findings.
+python3 - "$demo" "$work/misspelt.spirk" <<'END'
+import json, sys
+plan = json.load(open(sys.argv[1]))
+plan["colour"] = "white"
+plan["gear"]["bank"]["cuont"] = 3
+plan["appliances"][0]["uses"][0]["untli"] = 3
+plan["amendments"] = [{"kind": "set_fuse", "conductor": "engine.feed+", "end": "from", "famliy": "anl", "rating_a": 60}]
+json.dump(plan, open(sys.argv[2], "w"))
+END
+for command in check report; do
+    "$cli" $command "$work/misspelt.spirk" >"$work/out" 2>"$work/err"
+    for key in colour gear.bank.cuont untli famliy; do
+        contains err "$key"
+    done
+done
+
 for kind in diagram lists sheet; do
     expect "export $kind pdf" 0 "$cli" export "$demo" $kind "$work/$kind.pdf"
     head -c 5 "$work/$kind.pdf" | grep -q '%PDF-' || { echo "FAILED: $kind.pdf"; failed=1; }

@@ -2,7 +2,7 @@
 #include <gtest/gtest.h>
 
 #include "core/explain/derivation.h"
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 #include "core/result/promise.h"
 
 namespace spirk {

@@ -175,10 +175,9 @@ Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
                                       const QString& text) const {
     const std::string typed = text.trimmed().toStdString();
     const Plan& plan = PlanTable::plan();
-    const auto back = [&](const Mend& mend) { return spirk::apply(plan, mend); };
     if (column == Size) {
         if (typed.empty()) {
-            return back({{}, {{"conductor.size.computed", id.value, 0.0}}});
+            return withoutKind(plan, SetSize{id, {}});
         }
         const auto area = parseArea(typed);
         return area ? Result<Plan>(amended(plan, SetSize{id, *area}))
@@ -186,7 +185,7 @@ Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
     }
     if (column == Fuse) {
         if (typed.empty()) {
-            return back({{}, {{"conductor.fuse.computed", id.value, 0.0}}});
+            return withoutKind(plan, SetFuse{id, End::From, "", {}});
         }
         const auto rating = parseCurrent(typed);
         if (rating && rating->si() < 0.5) {

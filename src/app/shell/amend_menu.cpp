@@ -115,7 +115,7 @@ void AmendMenu::fillSizes() {
     addChoice(size_,
               tr("As computed, %1").arg(q(format(r.computedArea))),
               !r.areaAmended,
-              spirk::apply(plan, {{}, {{"conductor.size.computed", r.id.value, 0.0}}}));
+              withoutKind(plan, SetSize{r.id, {}}));
     const auto& sold = document_.library().conductors;
     const auto at = std::ranges::find(sold, r.computedArea, &ConductorRow::area) - sold.begin();
     for (std::ptrdiff_t i = std::max<std::ptrdiff_t>(0, at - kEachSide);
@@ -149,7 +149,7 @@ void AmendMenu::fillFuses() {
     addChoice(rating_,
               tr("As computed, %1").arg(q(format(fuse.computedRating))),
               !fuse.amended,
-              spirk::apply(plan, {{}, {{"conductor.fuse.computed", r.id.value, 0.0}}}));
+              withoutKind(plan, SetFuse{r.id, End::From, "", {}}));
     const FuseFamily& own = familyOf(document_.library(), fuse.family);
     for (const Amps rating : own.ratings) {
         if (rating >= fuse.computedRating * kLeastPart &&

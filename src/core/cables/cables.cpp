@@ -293,8 +293,8 @@ std::vector<Finding> unsoldSizes(const SizingTask& task) {
         f.why = {"Sizes by gauge and by mm² are different cables, with their own ratings.", {}};
         f.remedy = {"Set a size that is sold there, or leave the size to the computation.", {}};
         f.source = "conductors of the region, as in the library";
-        f.mends = {{{"Use {size}", {{"size", measure(used)}}},
-                    {{"conductor.size", set->conductor.value, used.si()}}}};
+        f.mends = {
+            {{"Use {size}", {{"size", measure(used)}}}, {Amend{SetSize{set->conductor, used}}}}};
         out.push_back(std::move(f));
     }
     return out;

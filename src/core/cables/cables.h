@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/circuit/assemble.h"
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 #include "core/plan/plan.h"
 #include "core/van/lengths.h"
 #include "core/wiring/wiring.h"

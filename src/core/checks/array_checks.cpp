@@ -60,8 +60,8 @@ void offerLongerStrings(const ChosenSolar& s, Finding& f) {
     if (s.parallel % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel",
                             {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
-                           {{"gear.solar.series", "", s.series * 2.0},
-                            {"gear.solar.parallel", "", s.parallel / 2.0}}});
+                           {UseCount{GearCount::PanelSeries, s.series * 2},
+                            UseCount{GearCount::PanelStrings, s.parallel / 2}}});
     }
 }
 
@@ -134,7 +134,7 @@ void checkArrayCables(const CheckInput& in, Checks& out) {
         f.remedy = {"Use {size}.", {{"size", measure(row.computedArea)}}};
         f.figures = {cableFigure(row.id, "ampacity")};
         f.mends = {{{"Use {size}", {{"size", measure(row.computedArea)}}},
-                    {{"conductor.size.computed", row.id.value, 0.0}}}};
+                    {TakeBack{SetSize{row.id, {}}}}}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -184,7 +184,7 @@ void checkSimpleController(const CheckInput& in, Checks& out) {
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, "gear.solar.controller"));
+        f.mends.push_back(useInstead(*other, GearPart::SolarController));
     }
     out.findings.push_back(std::move(f));
 }

@@ -19,7 +19,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
     if (count <= kMostBatteries) {
         out.push_back({{"Use {count} × {model}",
                         {{"count", spirk::count(count)}, {"model", in.gear.bank.model->name}}},
-                       {{"gear.bank.count", "", static_cast<double>(count)}}});
+                       {UseCount{GearCount::BankStrings, count}}});
     }
     const BatteryModel& now = *in.gear.bank.model;
     const auto* larger = leastOnOffer(
@@ -34,7 +34,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
     if (larger != nullptr) {
         out.push_back({{"Use {count} × {model}",
                         {{"count", spirk::count(in.gear.bank.count)}, {"model", larger->name}}},
-                       {{"gear.bank.model", "", larger->id}}});
+                       {UseModel{GearPart::Battery, larger->id}}});
     }
     return out;
 }

@@ -29,12 +29,12 @@ std::optional<SquareMetres> sizeCarrying(const CheckInput& in, const CableRow& r
 }
 
 Mend setSize(const ConductorId& id, SquareMetres area) {
-    return {{"Use {size}", {{"size", measure(area)}}}, {{"conductor.size", id.value, area.si()}}};
+    return {{"Use {size}", {{"size", measure(area)}}}, {Amend{SetSize{id, area}}}};
 }
 
 Mend setFuse(const ConductorId& id, Amps rating) {
     return {{"Fit {fuse}", {{"fuse", measure(rating)}}},
-            {{"conductor.fuse", id.value, rating.si()}}};
+            {Amend{SetFuse{id, End::From, "", rating}}}};
 }
 
 const ChosenFuse* protectingFuse(const CheckInput& in, const CableRow& row) {

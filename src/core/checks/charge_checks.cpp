@@ -141,7 +141,7 @@ void checkFrost(const CheckInput& in, Checks& out) {
             if (model->heated && model->nominal == in.gear.bank.model->nominal &&
                 model->capacity == in.gear.bank.model->capacity) {
                 f.mends.push_back({{"Use: {model}", {{"model", model->name}}},
-                                   {{"gear.bank.model", "", model->id}}});
+                                   {UseModel{GearPart::Battery, model->id}}});
                 break;
             }
         }

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/cables/cables.h"
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 #include "core/supply/supply.h"
 
 namespace spirk {

@@ -127,7 +127,7 @@ Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
             },
             [](const ConverterModel& m) { return m.maxOutput; });
         if (model != nullptr) {
-            f.mends.push_back(useInstead(*model, "gear.converter"));
+            f.mends.push_back(useInstead(*model, GearPart::Converter));
         }
     }
     return f;
@@ -224,7 +224,7 @@ void checkSystems(const CheckInput& in, Checks& out) {
             [&](const InverterModel& m) { return m.system == bank && m.power >= inverter->power; },
             [](const InverterModel& m) { return m.power; });
         if (other != nullptr) {
-            f.mends.push_back(useInstead(*other, "gear.inverter.model"));
+            f.mends.push_back(useInstead(*other, GearPart::Inverter));
         }
         out.findings.push_back(std::move(f));
     }
@@ -241,7 +241,7 @@ void checkSystems(const CheckInput& in, Checks& out) {
             },
             [](const DcdcModel& m) { return m.output; });
         if (other != nullptr) {
-            f.mends.push_back(useInstead(*other, "gear.engine.charger"));
+            f.mends.push_back(useInstead(*other, GearPart::EngineCharger));
         }
         out.findings.push_back(std::move(f));
     }
@@ -278,7 +278,7 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
                          : "Buy the 12 V kind.",
                     {}};
         if (high && !in.library.converters.empty() && in.gear.converter == nullptr) {
-            f.mends.push_back(useInstead(in.library.converters.back(), "gear.converter"));
+            f.mends.push_back(useInstead(in.library.converters.back(), GearPart::Converter));
         }
         out.findings.push_back(std::move(f));
     }

@@ -70,7 +70,7 @@ void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
         },
         [](const DcdcModel& m) { return -m.output; });
     if (best != nullptr) {
-        f.mends.push_back(useInstead(*best, "gear.engine.charger"));
+        f.mends.push_back(useInstead(*best, GearPart::EngineCharger));
     }
 }
 
@@ -117,8 +117,8 @@ void checkSignal(const CheckInput& in, Checks& out) {
               {{"terminal", text(from ? enable->from : enable->to)}}};
     f.why = {"It charges with the engine stopped, until the vehicle does not start.", {}};
     f.remedy = {"Take it from a circuit that is live only while the engine runs.", {}};
-    f.mends = {{{"Move it back", {}},
-                {{from ? "conductor.unmove" : "conductor.unmove.to", enable->id.value, 0.0}}}};
+    f.mends = {
+        {{"Move it back", {}}, {TakeBack{MoveEnd{enable->id, from ? End::From : End::To, {}}}}}};
     out.findings.push_back(std::move(f));
 }
 
@@ -164,10 +164,7 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
         for (const End end : {End::From, End::To}) {
             const TerminalId& at = end == End::From ? c.from : c.to;
             if (at.device == starter->id) {
-                f.mends.push_back({{"Move it back", {}},
-                                   {{end == End::From ? "conductor.unmove" : "conductor.unmove.to",
-                                     c.id.value,
-                                     0.0}}});
+                f.mends.push_back({{"Move it back", {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
             }
         }
         out.findings.push_back(std::move(f));

@@ -94,8 +94,7 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     f.remedy = {"Bring it to the negative bar, behind the shunt.", {}};
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, c.id, end)) {
-            const char* field = end == End::From ? "conductor.unmove" : "conductor.unmove.to";
-            f.mends.push_back({{"Move it back", {}}, {{field, c.id.value, 0.0}}});
+            f.mends.push_back({{"Move it back", {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
         }
     }
     return f;
@@ -115,10 +114,7 @@ void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
                 {}};
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, bond.id, end)) {
-            f.mends.push_back({{"Move it back", {}},
-                               {{end == End::From ? "conductor.unmove" : "conductor.unmove.to",
-                                 bond.id.value,
-                                 0.0}}});
+            f.mends.push_back({{"Move it back", {}}, {TakeBack{MoveEnd{bond.id, end, {}}}}});
         }
     }
     out.findings.push_back(std::move(f));
@@ -138,8 +134,8 @@ void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
     f.remedy = {"Use {size}: one size below the largest positive.",
                 {{"size", measure(row.computedArea)}}};
     f.figures = {cableFigure(row.id, "size")};
-    f.mends = {{{"Use {size}", {{"size", measure(row.computedArea)}}},
-                {{"conductor.size.computed", row.id.value, 0.0}}}};
+    f.mends = {
+        {{"Use {size}", {{"size", measure(row.computedArea)}}}, {TakeBack{SetSize{row.id, {}}}}}};
     out.findings.push_back(std::move(f));
 }
 

@@ -21,10 +21,10 @@ template <class Model, class Suits, class Rank>
     return best;
 }
 
-// 'Use a DC-DC charger, 20 A': the model takes the place of the one in that field of the gear.
+// 'Use a DC-DC charger, 20 A': the model takes the place of the one there is.
 template <class Model>
-[[nodiscard]] Mend useInstead(const Model& model, const char* field) {
-    return {{"Use: {model}", {{"model", model.name}}}, {{field, "", model.id}}};
+[[nodiscard]] Mend useInstead(const Model& model, GearPart part) {
+    return {{"Use: {model}", {{"model", model.name}}}, {UseModel{part, model.id}}};
 }
 
 }  // namespace spirk

@@ -31,9 +31,7 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     }
     f.remedy = {"Fit a fuse within {distance} of that end.",
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
-    f.mends = {
-        {{"Put the fuse back", {}},
-         {{end == End::From ? "conductor.protect" : "conductor.protect.to", c.id.value, 0.0}}}};
+    f.mends = {{{"Put the fuse back", {}}, {TakeBack{LeaveOutProtection{c.id, end}}}}};
     return f;
 }
 
@@ -44,9 +42,7 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
               {{"name", c.name}, {"terminal", text(at)}}};
     f.why = {"The battery feeds a short on this cable and nothing stops it.", {}};
     f.remedy = {"Take it back to where a fuse stands.", {}};
-    f.mends = {
-        {{"Move it back", {}},
-         {{end == End::From ? "conductor.unmove" : "conductor.unmove.to", c.id.value, 0.0}}}};
+    f.mends = {{{"Move it back", {}}, {TakeBack{MoveEnd{c.id, end, {}}}}}};
     return f;
 }
 
@@ -105,7 +101,7 @@ void checkInterrupting(const CheckInput& in,
         f.mends = {{{"Fit the computed fuse: {family}, {rating}",
                      {{"family", familyOf(in.library, fuse->computedFamily).name},
                       {"rating", measure(fuse->computedRating)}}},
-                    {{"conductor.fuse.computed", row.id.value, 0.0}}}};
+                    {TakeBack{SetFuse{row.id, End::From, "", {}}}}}};
     }
     out.push_back(std::move(f));
 }
@@ -113,8 +109,7 @@ void checkInterrupting(const CheckInput& in,
 // Offered where the person has set another.
 void offerComputed(const CableRow& row, const ChosenFuse& fuse, Finding& f) {
     if (fuse.amended) {
-        f.mends = {
-            {{"Fit the computed fuse", {}}, {{"conductor.fuse.computed", row.id.value, 0.0}}}};
+        f.mends = {{{"Fit the computed fuse", {}}, {TakeBack{SetFuse{row.id, End::From, "", {}}}}}};
     }
 }
 
@@ -147,8 +142,7 @@ void checkDistance(const CheckInput& in,
     f.why = {"What lies before the fuse is protected by nothing.", {}};
     f.remedy = {"Move it nearer; in a sheath or conduit up to {sheathed} are allowed.",
                 {{"sheathed", measure(sheathed)}}};
-    const char* field = end == End::From ? "conductor.fuse.near" : "conductor.fuse.near.to";
-    f.mends = {{{"Put it back near its source", {}}, {{field, row.id.value, 0.0}}}};
+    f.mends = {{{"Put it back near its source", {}}, {TakeBack{SetFuseDistance{row.id, end, {}}}}}};
     out.push_back(std::move(f));
 }
 

@@ -114,8 +114,9 @@ void checkSeries(const CheckInput& in, Checks& out) {
         }
     }
     if (whole != nullptr) {
-        f.mends.push_back({{"Use: {model}", {{"model", whole->name}}},
-                           {{"gear.bank.model", "", whole->id}, {"gear.bank.series", "", 1.0}}});
+        f.mends.push_back(
+            {{"Use: {model}", {{"model", whole->name}}},
+             {UseModel{GearPart::Battery, whole->id}, UseCount{GearCount::BankSeries, 1}}});
     }
     out.findings.push_back(std::move(f));
 }

@@ -13,8 +13,6 @@ namespace spirk {
 
 namespace {
 
-constexpr const char* kControllerField = "gear.solar.controller";
-
 Finding coldTooHigh(const CheckInput& in, Volts cold) {
     const ChosenSolar& s = *in.gear.solar;
     Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController));
@@ -31,8 +29,8 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
     if (s.series % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel",
                             {{"s", count(s.series / 2.0)}, {"p", count(s.parallel * 2)}}},
-                           {{"gear.solar.series", "", s.series / 2.0},
-                            {"gear.solar.parallel", "", s.parallel * 2.0}}});
+                           {UseCount{GearCount::PanelSeries, s.series / 2},
+                            UseCount{GearCount::PanelStrings, s.parallel * 2}}});
     }
     const auto* other = leastOnOffer(
         in.plan.own.controllers,
@@ -42,7 +40,7 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, kControllerField));
+        f.mends.push_back(useInstead(*other, GearPart::SolarController));
     }
     return f;
 }
@@ -77,7 +75,7 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, kControllerField));
+        f.mends.push_back(useInstead(*other, GearPart::SolarController));
     }
     return f;
 }
@@ -129,7 +127,7 @@ Finding losesTheBank(const CheckInput& in, const Conductor& feed) {
         "controller before the switch: it then also charges while the van stands switched off.",
         {}};
     f.mends = {{{"Join the controller before the main switch", {}},
-                {{"conductor.move", feed.id.value, text(firstTerminal(main))}}}};
+                {Amend{MoveEnd{feed.id, End::From, firstTerminal(main)}}}}};
     return f;
 }
 

@@ -54,7 +54,7 @@ Finding inverterTooSmall(const CheckInput& in) {
         },
         [](const InverterModel& m) { return m.power; });
     if (larger != nullptr) {
-        f.mends.push_back(useInstead(*larger, "gear.inverter.model"));
+        f.mends.push_back(useInstead(*larger, GearPart::Inverter));
     }
     return f;
 }

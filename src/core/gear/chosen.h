@@ -6,7 +6,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 #include "core/plan/plan.h"
 
 namespace spirk {

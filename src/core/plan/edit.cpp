@@ -2,8 +2,8 @@
 #include "core/plan/edit.h"
 
 #include <algorithm>
-#include <charconv>
 
+#include "core/result/match.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -28,84 +28,42 @@ bool sameSlot(const Amendment& a, const Amendment& b) {
     return a.index() == b.index() && conductorOf(a) == conductorOf(b) && endOf(a) == endOf(b);
 }
 
-double numberOf(const Change& change) {
-    const double* value = std::get_if<double>(&change.value);
-    promise(value != nullptr, "a change of a number carries a number");
-    return *value;
+std::string& modelOf(Gear& gear, GearPart part) {
+    switch (part) {
+        case GearPart::Battery:
+            return gear.bank.model;
+        case GearPart::Converter:
+            return gear.converter;
+        case GearPart::Panel:
+            promise(gear.solar.has_value(), "a mend of the solar side needs one");
+            return gear.solar->panel;
+        case GearPart::SolarController:
+            promise(gear.solar.has_value(), "a mend of the solar side needs one");
+            return gear.solar->controller;
+        case GearPart::EngineCharger:
+            promise(gear.engine.has_value(), "a mend of the engine side needs one");
+            return gear.engine->charger;
+        case GearPart::Inverter:
+            promise(gear.inverter.has_value(), "a mend of the inverter needs one");
+            return gear.inverter->model;
+    }
+    unreachable("modelOf(GearPart)");
 }
 
-const std::string& textOf(const Change& change) {
-    const std::string* value = std::get_if<std::string>(&change.value);
-    promise(value != nullptr, "a change of a text carries a text");
-    return *value;
-}
-
-// 'main.switch:a'
-TerminalId terminalOf(const std::string& text) {
-    const std::size_t colon = text.rfind(':');
-    promise(colon != std::string::npos, "a terminal is written device:port");
-    return {DeviceId(text.substr(0, colon)), text.substr(colon + 1)};
-}
-
-// 'conductor.*' changes: numbers in SI; the end is 'from' unless the field ends in '.to'.
-Plan applyToConductor(Plan plan, const Change& change) {
-    const ConductorId id(change.target);
-    const End end = change.field.ends_with(".to") ? End::To : End::From;
-    if (change.field == "conductor.size") {
-        return amended(std::move(plan), SetSize{id, SquareMetres::fromSi(numberOf(change))});
+int& countOf(Gear& gear, GearCount of) {
+    switch (of) {
+        case GearCount::BankStrings:
+            return gear.bank.count;
+        case GearCount::BankSeries:
+            return gear.bank.series;
+        case GearCount::PanelStrings:
+            promise(gear.solar.has_value(), "a mend of the solar side needs one");
+            return gear.solar->parallel;
+        case GearCount::PanelSeries:
+            promise(gear.solar.has_value(), "a mend of the solar side needs one");
+            return gear.solar->series;
     }
-    if (change.field == "conductor.size.computed") {
-        return withoutKind(std::move(plan), SetSize{id, {}});
-    }
-    if (change.field.starts_with("conductor.fuse.computed")) {
-        return withoutKind(std::move(plan), SetFuse{id, end, "", {}});
-    }
-    if (change.field.starts_with("conductor.fuse.near")) {
-        return withoutKind(std::move(plan), SetFuseDistance{id, end, {}});
-    }
-    if (change.field.starts_with("conductor.move")) {
-        return amended(std::move(plan), MoveEnd{id, end, terminalOf(textOf(change))});
-    }
-    if (change.field.starts_with("conductor.protect")) {
-        return withoutKind(std::move(plan), LeaveOutProtection{id, end});
-    }
-    if (change.field.starts_with("conductor.unmove")) {
-        return withoutKind(std::move(plan), MoveEnd{id, end, {}});
-    }
-    promise(change.field.starts_with("conductor.fuse"), "a change names a field of a conductor");
-    return amended(std::move(plan), SetFuse{id, end, "", Amps::fromSi(numberOf(change))});
-}
-
-void applyToGear(Gear& gear, const Change& change) {
-    if (change.field == "gear.bank.count") {
-        gear.bank.count = static_cast<int>(numberOf(change));
-    } else if (change.field == "gear.bank.model") {
-        gear.bank.model = textOf(change);
-    } else if (change.field == "gear.solar.controller") {
-        promise(gear.solar.has_value(), "a mend of the solar side needs one");
-        gear.solar->controller = textOf(change);
-    } else if (change.field == "gear.solar.series") {
-        promise(gear.solar.has_value(), "a mend of the solar side needs one");
-        gear.solar->series = static_cast<int>(numberOf(change));
-    } else if (change.field == "gear.solar.parallel") {
-        promise(gear.solar.has_value(), "a mend of the solar side needs one");
-        gear.solar->parallel = static_cast<int>(numberOf(change));
-    } else if (change.field == "gear.engine.charger") {
-        promise(gear.engine.has_value(), "a mend of the engine side needs one");
-        gear.engine->charger = textOf(change);
-    } else if (change.field == "gear.bank.series") {
-        gear.bank.series = static_cast<int>(numberOf(change));
-    } else if (change.field == "gear.converter") {
-        gear.converter = textOf(change);
-    } else if (change.field == "gear.solar.panel") {
-        promise(gear.solar.has_value(), "a mend of the solar side needs one");
-        gear.solar->panel = textOf(change);
-    } else if (change.field == "gear.inverter.model") {
-        promise(gear.inverter.has_value(), "a mend of the inverter needs one");
-        gear.inverter->model = textOf(change);
-    } else {
-        promise(false, "a change names a field of the gear");
-    }
+    unreachable("countOf(GearCount)");
 }
 
 }  // namespace
@@ -151,11 +109,12 @@ const Accepted* acceptance(const Plan& plan, const std::string& finding) {
 
 Plan apply(Plan plan, const Mend& mend) {
     for (const Change& change : mend.changes) {
-        if (change.field.starts_with("conductor.")) {
-            plan = applyToConductor(std::move(plan), change);
-        } else {
-            applyToGear(plan.gear, change);
-        }
+        match(
+            change,
+            [&](const Amend& c) { plan = amended(std::move(plan), c.amendment); },
+            [&](const TakeBack& c) { plan = withoutKind(std::move(plan), c.slot); },
+            [&](const UseModel& c) { modelOf(plan.gear, c.part) = c.model; },
+            [&](const UseCount& c) { countOf(plan.gear, c.of) = c.count; });
     }
     return plan;
 }

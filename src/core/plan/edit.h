@@ -4,7 +4,7 @@
 
 #include <span>
 
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 #include "core/plan/plan.h"
 
 namespace spirk {
@@ -26,8 +26,8 @@ namespace spirk {
 [[nodiscard]] Plan notAccepting(Plan plan, const std::string& finding);
 [[nodiscard]] const Accepted* acceptance(const Plan& plan, const std::string& finding);
 
-// The plan after a finding's mend. Requires changes that name known fields (a test holds every rule
-// to it).
+// The plan after a finding's mend. Requires that the plan has what its changes name (a test holds
+// every rule to it).
 [[nodiscard]] Plan apply(Plan plan, const Mend& mend);
 
 // Gives each conductor that has no number yet the next free one, in the order given.

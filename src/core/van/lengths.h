@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/circuit/circuit.h"
-#include "core/explain/finding.h"
+#include "core/plan/finding.h"
 #include "core/plan/plan.h"
 
 namespace spirk {

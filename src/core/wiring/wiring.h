@@ -7,9 +7,9 @@
 
 #include "core/circuit/circuit.h"
 #include "core/circuit/moment.h"
-#include "core/explain/finding.h"
 #include "core/gear/chosen.h"
 #include "core/needs/needs.h"
+#include "core/plan/finding.h"
 #include "core/plan/plan.h"
 
 namespace spirk {

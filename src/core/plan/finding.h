@@ -5,28 +5,13 @@
 
 #include <optional>
 #include <string>
-#include <variant>
 #include <vector>
 
 #include "core/explain/derivation.h"
 #include "core/explain/standing.h"
+#include "core/plan/mend.h"
 
 namespace spirk {
-
-// One change of the plan, in the plan's own words (plan/edit.h applies it). A mend is one undo
-// step.
-struct Change {
-    std::string field;   // 'conductor.size', 'conductor.fuse', 'gear.bank.count' ...
-    std::string target;  // id of what is changed; empty for a field of the plan itself
-    std::variant<double, std::string> value;
-    bool operator==(const Change&) const = default;
-};
-
-struct Mend {
-    Message label;  // 'Fit 30 A'
-    std::vector<Change> changes;
-    bool operator==(const Mend&) const = default;
-};
 
 struct Finding {
     std::string id;    // stable: rule and subject, 'W1 inverter.feed+'

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What a mend changes of the plan: typed values, which plan/edit.h applies.
+
+#include <string>
+#include <variant>
+#include <vector>
+
+#include "core/explain/message.h"
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+// Makes the amendment, in place of one of the same kind at the same conductor and end.
+struct Amend {
+    Amendment amendment;
+    bool operator==(const Amend&) const = default;
+};
+// Takes back the amendment of this kind at its conductor and end, whatever it sets.
+struct TakeBack {
+    Amendment slot;
+    bool operator==(const TakeBack&) const = default;
+};
+
+enum class GearPart {
+    Battery,
+    Converter,
+    Panel,
+    SolarController,
+    EngineCharger,
+    Inverter,
+};
+// Another model in the part's place. Requires that the plan has that part.
+struct UseModel {
+    GearPart part = GearPart::Battery;
+    std::string model;
+    bool operator==(const UseModel&) const = default;
+};
+
+enum class GearCount { BankStrings, BankSeries, PanelStrings, PanelSeries };
+struct UseCount {
+    GearCount of = GearCount::BankStrings;
+    int count = 1;
+    bool operator==(const UseCount&) const = default;
+};
+
+using Change = std::variant<Amend, TakeBack, UseModel, UseCount>;
+
+// One undo step.
+struct Mend {
+    Message label;  // 'Fit 30 A'
+    std::vector<Change> changes;
+    bool operator==(const Mend&) const = default;
+};
+
+}  // namespace spirk
