@@ -61,6 +61,18 @@ TEST(Lengths, LeadsOfABankAreAllAsLongAsTheLongest) {
     EXPECT_NEAR(routeOf(d, "bank.1.lead+").length.si(), 1.8, 1e-9);  // 1.5 m and slack
 }
 
+// What goes on behind an isolator in a lead is no lead of its own: it lies in the cupboard.
+TEST(Lengths, WhatGoesOnBehindALeadsIsolatorIsNotMadeEqual) {
+    Plan plan = test::aFullVan();
+    for (const char* battery : {"bank.1", "bank.2", "bank.3"}) {
+        plan.van.placed[DeviceId(battery)] = PlaceId("bed");
+    }
+    plan.amendments.emplace_back(InsertIsolator{ConductorId("bank.1.lead+")});
+    const Design d = design(plan, test::library());
+    EXPECT_EQ(routeOf(d, "bank.1.lead+").length, routeOf(d, "bank.2.lead+").length);
+    EXPECT_LT(routeOf(d, "bank.1.lead+.after").length, routeOf(d, "bank.1.lead+").length);
+}
+
 TEST(Lengths, AnAmendedLengthWinsAndSaysSo) {
     Plan plan = test::aFullVan();
     plan.amendments = {SetLength{ConductorId("bank.2.lead+"), metres(0.9)}};

@@ -55,7 +55,8 @@ void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Fin
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Port* port = findPort(in.wiring.circuit, at);
     // Bank leads end at the collecting bar with their fuse at the battery: that is their way.
-    const bool lead = c.purpose == Purpose::Lead;
+    const Device* device = findDevice(in.wiring.circuit, at.device);
+    const bool lead = c.unit == device->unit && device->kind != DeviceKind::Starter;
     const bool positive = isHousePole(c, Pole::Positive) || c.purpose == Purpose::Signal;
     if (fuse == nullptr && positive && !lead && port != nullptr && port->batteryEnd) {
         out.push_back(movedToBattery(in, c, at, end));

@@ -71,8 +71,8 @@ struct Device {
     bool amended = false;
 };
 
-// What a conductor is for. Lead: of one battery or of the panels, to where several meet. Link: on,
-// from a device in the way. Return: what comes back without a feed of its own size beside it.
+// What a conductor is for. Lead: of one battery or of the panels, to where several meet. Feed: of a
+// unit, either pole. Link: on, from a device in the way.
 enum class Purpose { Lead, Feed, Link, Bond, Signal };
 
 // Which source drives it: what is on the panels' side of a controller has their volts and currents.

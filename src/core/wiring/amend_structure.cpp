@@ -70,6 +70,9 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     second.name += ", behind the isolator";
     second.from = terminal(isolatorId, "b");
     second.pair.reset();  // the other pole goes on with the first part
+    if (second.purpose == Purpose::Lead || second.purpose == Purpose::Feed) {
+        second.purpose = Purpose::Link;  // it no longer comes from where the first part does
+    }
     second.protectedBy =
         draft.protectionAt({id, End::From}) != nullptr ? std::optional(id) : first->protectedBy;
     second.amended = true;
