@@ -69,10 +69,26 @@ TEST_F(Assembled, AnOpenMainSwitchLeavesTheBarsDead) {
 }
 
 TEST_F(Assembled, APulledFuseLeavesItsBranchDead) {
-    moment_.pulled = {ConductorId("inverter.feed+")};
+    const auto& index = *circuit().index;
+    moment_.pulled.assign(index.ends.size(), false);
+    moment_.pulled[index.conductors.at(ConductorId("inverter.feed+"))] = true;
     const MomentSolution m = solved();
     EXPECT_FALSE(m.between(circuit(), at("inverter", "dc+"), at("inverter", "dc-")).has_value());
     EXPECT_EQ(through(m, "inverter.feed+"), amps(0));
+}
+
+// Two live parts that nothing joins float against each other: a meter between them shows nothing.
+TEST_F(Assembled, BetweenTwoLivePartsThereAreNoVolts) {
+    moment_.sun = 1.0;
+    const auto& index = *circuit().index;
+    moment_.pulled.assign(index.ends.size(), false);
+    for (const Conductor& c : circuit().conductors) {
+        moment_.pulled[index.conductors.at(c.id)] = c.side == Side::Panels;
+    }
+    const MomentSolution m = solved();
+    EXPECT_TRUE(m.between(circuit(), at("array", "+"), at("array", "-")).has_value());
+    EXPECT_TRUE(m.between(circuit(), at("bank.1", "+"), at("bank.1", "-")).has_value());
+    EXPECT_FALSE(m.between(circuit(), at("array", "+"), at("bank.1", "-")).has_value());
 }
 
 TEST_F(Assembled, TheInverterDrawsItsPowerAndItsLoss) {

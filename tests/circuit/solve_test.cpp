@@ -133,7 +133,7 @@ TEST(Solve, AnOpenSwitchLeavesItsLoadDead) {
     n.loads = {{2, 0, Behaviour::Power, watts(100), {}, {}}};
     const Solution s = solve(n);
     EXPECT_TRUE(s.served);
-    EXPECT_FALSE(s.live[2]);
+    EXPECT_EQ(s.part[2], -1);
     EXPECT_EQ(s.load[0], amps(0));
 }
 

@@ -62,7 +62,7 @@ Plan aFullVan() {
 }
 
 Plan theDemo() {
-    PlanReading reading = loadPlan(std::string(SPIRK_DATA_DIR) + "/demo/bookbinder.spirk");
+    PlanReading reading = loadPlan(SPIRK_DATA_DIR "/demo/bookbinder.spirk");
     promise(reading.plan.has_value(), "the demo loads");
     return std::move(*reading.plan);
 }

@@ -78,13 +78,13 @@ struct MomentSolution {
     bool served = true;
     double servable = 1.0;
     std::optional<std::size_t> weakest;  // the device with the lowest voltage when not served
-    std::vector<Volts> potential;        // of each node, against its part's first one
-    std::vector<bool> live;              // of each node
+    std::vector<Volts> potential;        // of each node, against one of its part
+    std::vector<int> part;               // of nodes that are connected; -1: to no source
     std::vector<Amps> conductor;         // from 'from' to 'to', in the circuit's order
     std::vector<Flow> flows;             // by device and element
 
     // Volts between two terminals of the circuit that was solved; nothing where either is dead or
-    // unknown.
+    // unknown, or nothing joins them.
     [[nodiscard]] std::optional<Volts> between(const Circuit& circuit,
                                                const TerminalId& pos,
                                                const TerminalId& neg) const;

@@ -4,6 +4,8 @@
 #include <algorithm>
 
 #include "core/circuit/ordering.h"
+#include "core/circuit/skeleton.h"
+#include "core/result/match.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -56,10 +58,6 @@ std::vector<std::pair<int, int>> couplings(const Circuit& circuit, const Circuit
     return out;
 }
 
-}  // namespace
-
-namespace {
-
 std::vector<ProtectionsAt> protectionsOf(const Circuit& circuit, const CircuitIndex& index) {
     std::vector<ProtectionsAt> out(circuit.conductors.size());
     for (std::size_t i = 0; i < circuit.protections.size(); ++i) {
@@ -70,6 +68,31 @@ std::vector<ProtectionsAt> protectionsOf(const Circuit& circuit, const CircuitIn
         }
     }
     return out;
+}
+
+bool gives(const Element& element) {
+    return match(
+        element,
+        [](const Emf&) { return true; },
+        [](const PanelCurve&) { return true; },
+        [](const Limited&) { return true; },
+        [](const Transfer&) { return true; },
+        [](const Contact&) { return false; },
+        [](const Draw&) { return false; },
+        [](const Resistance&) { return false; });
+}
+
+void listElements(const Circuit& circuit, CircuitIndex& index) {
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        const std::vector<Element>& elements = circuit.devices[d].elements;
+        for (std::size_t e = 0; e < elements.size(); ++e) {
+            if (gives(elements[e])) {
+                index.sources.push_back({d, e});
+            } else if (std::holds_alternative<Draw>(elements[e])) {
+                index.draws.push_back({d, e});
+            }
+        }
+    }
 }
 
 }  // namespace
@@ -92,6 +115,8 @@ Circuit indexed(Circuit circuit) {
     }
     index.protections = protectionsOf(circuit, index);
     index.order = eliminationOrder(index.nodes, couplings(circuit, index));
+    listElements(circuit, index);
+    index.skeleton = skeletonOf(circuit, index);
     circuit.index = std::make_shared<const CircuitIndex>(std::move(index));
     return circuit;
 }

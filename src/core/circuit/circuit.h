@@ -142,6 +142,30 @@ struct ProtectionsAt {
     std::optional<std::size_t> from, to;
 };
 
+// Metal, a contact or a conductor between two nodes; the solver's resistors follow this order.
+struct CircuitEdge {
+    int a = 0, b = 0;
+    std::size_t device = 0;                // of an edge inside a device, by its place in the list
+    bool contact = false;                  // inside a device: open when the device is
+    Ohms resistance;                       // inside a device
+    std::optional<std::size_t> conductor;  // by its place in the list; else inside a device
+};
+
+// What hangs on the rest by one edge only: nothing flows there unless something at its far end
+// gives or draws. The rest are rings, and of a part without any, one node.
+struct Skeleton {
+    std::vector<CircuitEdge> edges;  // inside devices, in their order, then conductors
+    std::vector<std::optional<std::size_t>> inward;  // of each node that hangs, its one edge
+    std::vector<int> hanging;                        // those nodes, each before what it hangs on
+    std::vector<std::size_t> rings;                  // edges that hang on nothing
+};
+
+// An element by its device's place in the circuit and its own in the device.
+struct ElementAt {
+    std::size_t device = 0, element = 0;
+    auto operator<=>(const ElementAt&) const = default;
+};
+
 // The circuit by numbers: computing goes by these, names are looked up at the edges. A terminal is
 // a node; those of a device follow one another in the order of its ports.
 struct CircuitIndex {
@@ -152,7 +176,10 @@ struct CircuitIndex {
     std::vector<ProtectionsAt> protections;        // of each conductor
     std::vector<int> firstNode;                    // of each device
     int nodes = 0;
-    std::vector<int> order;  // in which the nodes are eliminated, each once
+    std::vector<int> order;          // in which the nodes are eliminated, each once
+    std::vector<ElementAt> sources;  // all elements that give
+    std::vector<ElementAt> draws;
+    Skeleton skeleton;
 };
 
 struct Circuit {

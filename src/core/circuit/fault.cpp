@@ -41,13 +41,21 @@ struct FaultStudy::State {
         }
         std::ranges::sort(rows);
         rows.erase(std::unique(rows.begin(), rows.end()), rows.end());
-        Eigen::VectorXd x = Eigen::VectorXd::Zero(nodal.size);
-        nodal.addTo(x, pos, 1.0);
-        nodal.addTo(x, neg, -1.0);
+        std::vector<double> x(rows.size(), 0.0);
+        const auto valueOf = [&](int node) {
+            const int row = nodal.unknown[at(node)];
+            return row < 0 ? nullptr : &x[placeOf(rows, row)];
+        };
+        for (const auto& [node, current] : {std::pair(pos, 1.0), std::pair(neg, -1.0)}) {
+            if (double* value = valueOf(node)) {
+                *value += current;
+            }
+        }
         solveRows(rows, x);
         std::array<double, n> out{};
         for (std::size_t i = 0; i < n; ++i) {
-            out[i] = nodal.value(x, nodes[i]);
+            const double* value = valueOf(nodes[i]);
+            out[i] = value == nullptr ? 0.0 : *value;
         }
         return out;
     }
@@ -75,19 +83,23 @@ private:
         return out;
     }
 
-    // L D L' x = b over rows that hold all their ancestors, in rising order.
-    void solveRows(const std::vector<int>& rows, Eigen::VectorXd& x) const {
-        for (const int row : rows) {
-            for (Lower::InnerIterator l(lower(), row); l; ++l) {
-                x[l.row()] -= l.value() * x[row];
+    [[nodiscard]] static std::size_t placeOf(const std::vector<int>& rows, Eigen::Index row) {
+        return static_cast<std::size_t>(std::ranges::lower_bound(rows, row) - rows.begin());
+    }
+    // L D L' x = b over rows that hold all their ancestors, in rising order; x has one value for
+    // each of them.
+    void solveRows(const std::vector<int>& rows, std::vector<double>& x) const {
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            for (Lower::InnerIterator l(lower(), rows[i]); l; ++l) {
+                x[placeOf(rows, l.row())] -= l.value() * x[i];
             }
         }
         for (std::size_t i = rows.size(); i-- > 0;) {
-            double sum = x[rows[i]] / diagonal[rows[i]];
+            double sum = x[i] / diagonal[rows[i]];
             for (Lower::InnerIterator l(lower(), rows[i]); l; ++l) {
-                sum -= l.value() * x[l.row()];
+                sum -= l.value() * x[placeOf(rows, l.row())];
             }
-            x[rows[i]] = sum;
+            x[i] = sum;
         }
     }
 };

@@ -28,7 +28,7 @@ struct Moment {
     bool driving = false;                 // the engine runs
     std::map<DeviceId, Watts> drawn;      // by devices that draw what a moment says; others are off
     std::set<DeviceId> open;              // switches and isolators that are open
-    std::set<ConductorId> pulled;         // conductors whose fuses are out
+    std::vector<bool> pulled;             // of each conductor, if its fuses are out; empty: none
     std::map<ConductorEnd, Ohms> joints;  // bad ones, with what they have instead of a good one's
 };
 

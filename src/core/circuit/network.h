@@ -77,8 +77,8 @@ struct Solution {
     double servable = 1.0;  // largest part of all constant powers that can be served, 0 to 1
     int weakestLoad = -1;   // index of the load with the lowest voltage when not served, else -1
     int iterations = 0;
-    std::vector<Volts> node;         // against the first node of its connected part
-    std::vector<bool> live;          // node is connected to a source
+    std::vector<Volts> node;         // against one node of its connected part
+    std::vector<int> part;           // of nodes that are connected; -1: to no source
     std::vector<Amps> resistor;      // from a to b
     std::vector<Amps> source;        // out of the positive pole
     std::vector<Amps> sourceInput;   // into the input; zero where it has none

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/prune.h"
 
-#include "core/circuit/parts.h"
-
 namespace spirk {
 
 namespace {
@@ -139,29 +137,20 @@ Pruned pruned(const Network& network) { return Pruning(network).run(); }
 
 Solution expanded(const Network& whole, const Pruned& rest, Solution solved) {
     const std::vector<Volts> node = std::move(solved.node);
-    const std::vector<bool> live = std::move(solved.live);
+    const std::vector<int> part = std::move(solved.part);
     const std::vector<Amps> resistor = std::move(solved.resistor);
     solved.node.assign(at(whole.nodes), volts(0.0));
-    solved.live.assign(at(whole.nodes), false);
+    solved.part.assign(at(whole.nodes), -1);
     for (int n = 0; n < whole.nodes; ++n) {
         if (rest.node[at(n)] >= 0) {
             solved.node[at(n)] = node[at(rest.node[at(n)])];
-            solved.live[at(n)] = live[at(rest.node[at(n)])];
+            solved.part[at(n)] = part[at(rest.node[at(n)])];
         }
     }
     for (std::size_t i = rest.leaves.size(); i-- > 0;) {
         const Pruned::Leaf& leaf = rest.leaves[i];
         solved.node[at(leaf.node)] = solved.node[at(leaf.neighbour)];
-        solved.live[at(leaf.node)] = solved.live[at(leaf.neighbour)];
-    }
-    // Against the first node of each part, which may be one that was left out.
-    const Parts parts = partsOf(whole);
-    std::vector<Volts> zero;
-    for (const int reference : parts.reference) {
-        zero.push_back(solved.node[at(reference)]);
-    }
-    for (int n = 0; n < whole.nodes; ++n) {
-        solved.node[at(n)] = solved.node[at(n)] - zero[at(parts.part[at(n)])];
+        solved.part[at(leaf.node)] = solved.part[at(leaf.neighbour)];
     }
     solved.resistor.clear();
     for (const int kept : rest.resistor) {

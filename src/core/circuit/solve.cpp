@@ -315,7 +315,8 @@ int weakest(const Network& net, const Equations& eq, const Vector& v) {
 void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solution& out) {
     for (int node = 0; node < net.nodes; ++node) {
         out.node.push_back(volts(eq.voltage(v, node)));
-        out.live.push_back(eq.parts().hasSource[at(eq.parts().part[at(node)])]);
+        const int part = eq.parts().part[at(node)];
+        out.part.push_back(eq.parts().hasSource[at(part)] ? part : -1);
     }
     for (const Resistor& r : net.resistors) {
         out.resistor.push_back(out.across(r.a, r.b) / r.resistance);

@@ -33,10 +33,8 @@ class Sequence {
 public:
     explicit Sequence(const PowerUpInput& in) : in_(in) {
         for (const Conductor& c : circuit().conductors) {
-            if (protectionAt(circuit(), c, End::From) != nullptr &&
-                isHousePole(c, Pole::Positive) && !atBank(c)) {
-                now_.pulled.insert(c.id);
-            }
+            now_.pulled.push_back(protectionAt(circuit(), c, End::From) != nullptr &&
+                                  isHousePole(c, Pole::Positive) && !atBank(c));
         }
         now_.stateOfCharge = kDelivered;
         now_.open.insert(firstOf(circuit(), DeviceKind::MainSwitch)->id);
@@ -60,6 +58,10 @@ public:
 
 private:
     [[nodiscard]] const Circuit& circuit() const { return in_.wiring.circuit; }
+    // Puts its fuse in.
+    void putIn(const Conductor& c) {
+        now_.pulled[static_cast<std::size_t>(&c - circuit().conductors.data())] = false;
+    }
     // In the leads of batteries and on the way to the bars, where the main switch is.
     [[nodiscard]] bool atBank(const Conductor& c) const {
         return c.purpose == Purpose::Lead || c.unit == barOf(circuit(), Pole::Positive)->unit;
@@ -251,7 +253,7 @@ private:
                 continue;
             }
             const ConductorId& fuse = feed->id;
-            now_.pulled.erase(fuse);
+            putIn(*feed);
             SwitchStep& s = step("on." + d.id.value,
                                  d.fedBy ? "Fuse of the converter in, the ways of its block still "
                                            "empty."
@@ -298,7 +300,7 @@ private:
     }
 
     void oneCircuit(const Conductor& c, const std::vector<const Device*>& loads) {
-        now_.pulled.erase(c.id);
+        putIn(c);
         SwitchStep& s =
             step("on." + c.id.value, "Fuse of " + c.name + " in; then switch its loads on.");
         s.subjects = {subject(c.id)};
@@ -331,7 +333,7 @@ private:
             "leave it unplugged until a licensed electrician has inspected and tested the mains "
             "side.";
         s.subjects = {subject(device->id)};
-        now_.pulled.erase(feed->id);
+        putIn(*feed);
         now_.drawn[device->id] = inverterInput(*in_.gear.inverter, watts(0.0));
         const MomentSolution m = solved(s);
         expectVolts(s, m, firstTerminal(*device));
@@ -346,7 +348,7 @@ private:
         if (feed == nullptr) {
             return;
         }
-        now_.pulled.erase(feed->id);
+        putIn(*feed);
         SwitchStep& first =
             step("on.mppt",
                  "Controller's fuse in and its isolator closed: battery first. Check its "
@@ -389,7 +391,7 @@ private:
         }
         for (const UnitId& unit : {starter->unit, charger->unit}) {
             if (const Conductor* feed = feedOf(circuit(), unit, Pole::Positive)) {
-                now_.pulled.erase(feed->id);
+                putIn(*feed);
             }
         }
         SwitchStep& s =
