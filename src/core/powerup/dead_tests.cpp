@@ -80,11 +80,12 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     out.back().caution =
         "Rings and watch off, insulated tools, one cover off at a time, a second person near. A "
         "spanner across a battery welds and burns.";
-    if (in.gear.solar) {
-        out.push_back(step("dead.panels", "Panels covered, the array's isolator open."));
-        out.back().caution =
-            "Panels are live in daylight: the isolator does not make their side dead.";
-        out.back().subjects = {subject(firstOf(in.wiring.circuit, DeviceKind::PvIsolator)->id)};
+    for (const LiveStep& wanted : in.wiring.steps) {
+        if (wanted.stage == Stage::MadeSafe) {
+            out.push_back(step(wanted.id.c_str(), wanted.text));
+            out.back().caution = wanted.caution;
+            out.back().subjects = wanted.subjects;
+        }
     }
     out.push_back(step("dead.polarity",
                        "Polarity at each device: follow each lead by its label from end to end; " +
@@ -106,30 +107,15 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
 }
 
 std::vector<DeviceSetting> deviceSettings(const PowerUpInput& in) {
-    const Chemistry& chemistry = in.gear.bank.chemistry;
     std::vector<DeviceSetting> out;
-    const auto add = [&](DeviceKind kind, const std::string& setting, const std::string& value) {
-        const Device* d = firstOf(in.wiring.circuit, kind);
-        if (d != nullptr) {
-            out.push_back({d->id, d->name, setting, value});
+    for (const Sets sets : {Sets::Charging, Sets::Output, Sets::Monitor}) {
+        for (const WantedSetting& s : in.wiring.settings) {
+            if (s.sets == sets) {
+                const Device* d = findDevice(in.wiring.circuit, s.device);
+                out.push_back({s.device, d->name, s.setting, s.value});
+            }
         }
-    };
-    for (const DeviceKind charger : {DeviceKind::SolarController, DeviceKind::DcdcCharger}) {
-        add(charger, "battery type", chemistry.name);
-        add(charger, "absorption", format(chemistry.absorption));
-        add(charger, "float", format(chemistry.floating));
-        add(charger, "equalise", "off");
     }
-    if (in.gear.inverter != nullptr) {
-        add(DeviceKind::Inverter,
-            "low-voltage cut-off",
-            format(in.gear.bank.chemistry.inverterCutOff));
-    }
-    add(DeviceKind::Shunt, "capacity", format(bankCapacity(in.gear.bank)));
-    add(DeviceKind::Shunt, "charged voltage", format(chemistry.absorption - volts(0.2)));
-    // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
-    add(DeviceKind::Shunt, "tail current", "4 %");
-    add(DeviceKind::Shunt, "zero", "set with everything off");
     return out;
 }
 

@@ -3,12 +3,11 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
 
 #include "core/circuit/explain_moment.h"
 #include "core/gear/battery.h"
-#include "core/gear/inverter.h"
 #include "core/powerup/dead_tests.h"
+#include "core/result/promise.h"
 
 namespace spirk {
 
@@ -34,10 +33,12 @@ public:
     explicit Sequence(const PowerUpInput& in) : in_(in) {
         for (const Conductor& c : circuit().conductors) {
             now_.pulled.push_back(protectionAt(circuit(), c, End::From) != nullptr &&
-                                  isHousePole(c, Pole::Positive) && !atBank(c));
+                                  isHousePole(c, Pole::Positive));
         }
         now_.stateOfCharge = kDelivered;
-        now_.open.insert(firstOf(circuit(), DeviceKind::MainSwitch)->id);
+        for (const LiveStep& s : in.wiring.steps) {
+            now_.open.insert(s.closed.begin(), s.closed.end());
+        }
         const Chemistry& chemistry = in.gear.bank.chemistry;
         middle_ = restVoltage(chemistry, kDelivered);
         low_ = restVoltage(chemistry, kLowCharge);
@@ -45,34 +46,72 @@ public:
     }
 
     PowerUp all() {
-        batteries();
-        mainSwitch();
-        blocks();
-        circuits();
-        inverter();
-        sun();
-        engine();
-        last();
+        for (const Stage stage : {Stage::Bank,
+                                  Stage::Main,
+                                  Stage::Blocks,
+                                  Stage::Circuits,
+                                  Stage::Inverters,
+                                  Stage::Sun,
+                                  Stage::Engine}) {
+            take(stage);
+        }
+        joints();
+        take(Stage::End);
         return std::move(out_);
     }
 
 private:
     [[nodiscard]] const Circuit& circuit() const { return in_.wiring.circuit; }
-    // Puts its fuse in.
-    void putIn(const Conductor& c) {
-        now_.pulled[static_cast<std::size_t>(&c - circuit().conductors.data())] = false;
+    void take(Stage stage) {
+        for (const LiveStep& s : in_.wiring.steps) {
+            if (s.stage == stage) {
+                take(s);
+            }
+        }
     }
-    // In the leads of batteries and on the way to the bars, where the main switch is.
-    [[nodiscard]] bool atBank(const Conductor& c) const {
-        return c.purpose == Purpose::Lead || c.unit == barOf(circuit(), Pole::Positive)->unit;
+    void take(const LiveStep& wanted) {
+        for (const ConductorId& fuse : wanted.fuses) {
+            now_.pulled[circuit().index->conductors.at(fuse)] = false;
+        }
+        for (const DeviceId& id : wanted.closed) {
+            now_.open.erase(id);
+        }
+        SwitchStep& s = step(wanted.id, inWords(wanted));
+        s.caution = wanted.caution;
+        s.subjects = wanted.subjects;
+        for (const Look& look : wanted.looks) {
+            take(s, look);
+        }
+    }
+    void take(SwitchStep& s, const Look& look) {
+        const MomentSolution m = solved(s, look);
+        for (const WantedReading& reading : look.readings) {
+            expect(s, reading, m);
+        }
+    }
+    // An amended conductor has another name than its way gave it.
+    [[nodiscard]] std::string inWords(const LiveStep& s) const {
+        constexpr std::string_view kName = "{name}";
+        std::string out = s.text;
+        const std::size_t at = out.find(kName);
+        if (at != std::string::npos) {
+            const Conductor* c = findConductor(circuit(), ConductorId(s.subjects.front().id));
+            promise(c != nullptr, "a step that names a conductor has it");
+            out.replace(at, kName.size(), c->name);
+        }
+        return out;
     }
 
     // Solves the circuit as it stands and keeps it under the step's name, so that its readings can
     // be asked.
-    MomentSolution solved(const SwitchStep& s, const std::string& after = "") {
+    MomentSolution solved(const SwitchStep& s, const Look& look) {
         Moment moment = now_;
-        moment.id = s.id + after;
+        moment.id = s.id + look.name;
         moment.name = "at the step '" + s.id + "'";
+        moment.only = look.loads;
+        moment.drawn = look.drawn;
+        moment.sun = look.sun;
+        moment.driving = look.driving;
         MomentSolution out = solveMoment({&circuit(), in_.cables.ohms, Strength::Weak}, moment);
         out_.moments.push_back(std::move(moment));
         return out;
@@ -200,172 +239,32 @@ private:
              .note = ""});
     }
 
-    void expectAtMonitor(SwitchStep& s, const std::string& where, const MomentSolution& m) {
-        expectAmps(s, where, bankCurrent(m), bankFigure(out_.moments.back()));
-    }
-
-    // Current out of the bank, as the shunt shows it.
-    [[nodiscard]] Amps bankCurrent(const MomentSolution& m) const {
-        return spirk::bankCurrent(circuit(), m);
-    }
-
-    void batteries() {
-        SwitchStep& s =
-            step("on.batteries",
-                 in_.gear.bank.count > 1
-                     ? "Volts of each battery by itself, before the leads are joined: they "
-                       "should agree within 0.05 V. Then the battery fuses in, main switch "
-                       "still off."
-                     : "Volts of the battery. Then its fuse in, main switch still off.");
-        s.caution = "From here on the bank is live: covers on, tools away from its posts.";
-        const MomentSolution m = solved(s);
-        for (const Device& d : circuit().devices) {
-            if (d.kind == DeviceKind::Battery && d.headsString) {
-                expectVolts(s, m, {d.id, "+"});
-                s.subjects.push_back(subject(d.id));
-            }
+    void expect(SwitchStep& s, const WantedReading& reading, const MomentSolution& m) {
+        const Moment& moment = out_.moments.back();
+        const Flow* flow = m.flowOf(circuit(), reading.at.device);
+        switch (reading.what) {
+            case Reads::Across:
+                return expectVolts(s, m, reading.at);
+            case Reads::Monitor:
+                return expectAmps(s, reading.where, bankCurrent(circuit(), m), bankFigure(moment));
+            case Reads::Given:
+                return expectAmps(
+                    s, reading.where, flow->through, deviceFigure(moment, reading.at.device));
+            case Reads::Taken:
+                return expectAmps(s,
+                                  reading.where,
+                                  flow->input.value_or(Amps()),
+                                  inputFigure(moment, reading.at.device));
+            case Reads::UpTo:
+                return expectUpTo(s, reading, flow->through);
         }
-        expectVolts(s, m, firstTerminal(*barOf(circuit(), Pole::Positive)));
-    }
-
-    void mainSwitch() {
-        SwitchStep& s = step("on.main",
-                             "Main fuse in, main switch on. Nothing else is connected: the monitor "
-                             "shows no current.");
-        now_.open.clear();
-        const MomentSolution m = solved(s);
-        expectVolts(s, m, firstTerminal(*barOf(circuit(), Pole::Positive)));
-        expectAtMonitor(s, "amps at the monitor", m);
-        s.subjects = {subject(firstOf(circuit(), DeviceKind::MainSwitch)->id)};
-    }
-
-    // Whose fuse makes a block live: its own, or that of the converter it hangs on.
-    [[nodiscard]] const UnitId& fedUnit(const Device& block) const {
-        return block.fedBy ? findDevice(circuit(), *block.fedBy)->unit : block.unit;
-    }
-
-    void blocks() {
-        for (const Device& d : circuit().devices) {
-            const Conductor* feed = d.kind == DeviceKind::FuseBlock
-                                        ? feedOf(circuit(), fedUnit(d), Pole::Positive)
-                                        : nullptr;
-            if (feed == nullptr) {
-                continue;
-            }
-            const ConductorId& fuse = feed->id;
-            putIn(*feed);
-            SwitchStep& s = step("on." + d.id.value,
-                                 d.fedBy ? "Fuse of the converter in, the ways of its block still "
-                                           "empty."
-                                         : "Fuse of the " + d.name + " in, its ways still empty.");
-            expectVolts(s, solved(s), {d.id, "in"});
-            s.subjects = {subject(fuse)};
-        }
-    }
-
-    // Devices that each circuit feeds: its load, or those behind its strip.
-    [[nodiscard]] std::map<ConductorId, std::vector<const Device*>> fedByCircuits() const {
-        std::map<DeviceId, std::vector<const Conductor*>> into;
-        for (const Conductor& c : circuit().conductors) {
-            into[c.to.device].push_back(&c);
-        }
-        std::map<ConductorId, std::vector<const Device*>> out;
-        for (const Device& d : circuit().devices) {
-            if (d.kind != DeviceKind::Load) {
-                continue;
-            }
-            const Conductor* tail = findConductor(circuit(), ConductorId(d.id.value + ".tail+"));
-            if (tail != nullptr && tail->protectedBy) {
-                out[*tail->protectedBy].push_back(&d);
-            }
-            for (const Conductor* c : into[d.id]) {
-                const bool both = tail != nullptr && tail->protectedBy == c->id;
-                if (!both) {
-                    out[c->id].push_back(&d);
-                }
-            }
-        }
-        return out;
-    }
-
-    void circuits() {
-        const auto fed = fedByCircuits();
-        for (const Conductor& c : circuit().conductors) {
-            const bool feed = c.id.value.starts_with("circuit.") && c.id.value.ends_with(".feed+");
-            if (feed) {
-                const auto loads = fed.find(c.id);
-                oneCircuit(c, loads == fed.end() ? std::vector<const Device*>() : loads->second);
-            }
-        }
-    }
-
-    void oneCircuit(const Conductor& c, const std::vector<const Device*>& loads) {
-        putIn(c);
-        SwitchStep& s =
-            step("on." + c.id.value, "Fuse of " + c.name + " in; then switch its loads on.");
-        s.subjects = {subject(c.id)};
-        for (const Device* d : loads) {
-            now_.only.insert(d->id);
-        }
-        const MomentSolution m = solved(s);
-        for (const Device* d : loads) {
-            expectVolts(s, m, {d->id, "+"});
-        }
-        expectAtMonitor(s, "amps at the monitor, loads of this circuit on", m);
-        now_.only.clear();
-    }
-
-    void inverter() {
-        const Device* device = firstOf(circuit(), DeviceKind::Inverter);
-        const Conductor* feed =
-            device == nullptr ? nullptr : feedOf(circuit(), device->unit, Pole::Positive);
-        if (feed == nullptr) {
-            return;
-        }
-        SwitchStep& s =
-            step("on.inverter",
-                 "Inverter switched off and its output unplugged. Charge its capacitors through "
-                 "a resistor, or as its maker says; fuse in; then switch it on with nothing "
-                 "plugged in.");
-        s.caution =
-            "The capacitors draw a large spark at a bare connection. Its output is mains and can "
-            "kill: "
-            "leave it unplugged until a licensed electrician has inspected and tested the mains "
-            "side.";
-        s.subjects = {subject(device->id)};
-        putIn(*feed);
-        now_.drawn[device->id] = inverterInput(*in_.gear.inverter, watts(0.0));
-        const MomentSolution m = solved(s);
-        expectVolts(s, m, firstTerminal(*device));
-        expectAtMonitor(s, "amps at the monitor, inverter idling", m);
-        now_.drawn.clear();
-    }
-
-    void sun() {
-        const Device* device = firstOf(circuit(), DeviceKind::SolarController);
-        const Conductor* feed =
-            device == nullptr ? nullptr : feedOf(circuit(), device->unit, Pole::Positive);
-        if (feed == nullptr) {
-            return;
-        }
-        putIn(*feed);
-        SwitchStep& first =
-            step("on.mppt",
-                 "Controller's fuse in and its isolator closed: battery first. Check its "
-                 "settings. Then uncover the panels and close the array's isolator.");
-        first.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
-        first.subjects = {subject(device->id)};
-        const std::size_t output = std::get<Transfer>(device->elements.front()).out.pos;
-        expectVolts(first, solved(first), {device->id, device->ports[output].name});
-        now_.sun = 1.0;
-        expectFullSun(first, *device, solved(first, ".sun").flowOf(circuit(), device->id)->through);
-        now_.sun = 0.0;
+        unreachable("expect(Reads)");
     }
 
     // Anything up to full sun is right: only more would be wrong.
-    void expectFullSun(SwitchStep& s, const Device& controller, Amps full) {
+    void expectUpTo(SwitchStep& s, const WantedReading& reading, Amps full) {
         add(s,
-            {"amps from the controller in full sun; in proportion on a dull day",
+            {reading.where,
              measure(full),
              measure(amps(0.0)),
              measure(full * (1.0 + kCurrentSpread)),
@@ -376,60 +275,20 @@ private:
              .terms = {{"I",
                         "current in full sun",
                         measure(full),
-                        FromFigure{deviceFigure(out_.moments.back(), controller.id)}},
+                        FromFigure{deviceFigure(out_.moments.back(), reading.at.device)}},
                        {"p", "a bright, cold day", percent(kCurrentSpread), FromRule{"judgement"}}},
              .result = {},
              .source = "the network solved at this step",
              .note = ""});
     }
 
-    void engine() {
-        const Device* starter = firstOf(circuit(), DeviceKind::Starter);
-        const Device* charger = firstOf(circuit(), DeviceKind::DcdcCharger);
-        if (starter == nullptr || charger == nullptr) {
-            return;
-        }
-        for (const UnitId& unit : {starter->unit, charger->unit}) {
-            if (const Conductor* feed = feedOf(circuit(), unit, Pole::Positive)) {
-                putIn(*feed);
-            }
-        }
-        SwitchStep& s =
-            step("on.dcdc",
-                 "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
-                 "engine stopped and the key on, about 14 V running. Start the engine; it waits " +
-                     format(Measure{in_.gear.engine->charger->delay.si(), Unit::Second}) +
-                     " or as its data sheet says.");
-        s.caution =
-            "Leads of alternator and starter battery are live with the engine off. Keep clear of "
-            "belts and fans.";
-        s.subjects = {subject(charger->id)};
-        now_.driving = true;
-        const DeviceId& dcdc = charger->id;
-        const MomentSolution m = solved(s);
-        const Moment& moment = out_.moments.back();
-        const Flow& flow = *m.flowOf(circuit(), dcdc);
-        expectAmps(s, "amps from the DC-DC charger", flow.through, deviceFigure(moment, dcdc));
-        expectAmps(s,
-                   "amps into it from the starter battery",
-                   flow.input.value_or(Amps()),
-                   inputFigure(moment, dcdc));
-        now_.driving = false;
-    }
-
-    void last() {
+    void joints() {
         SwitchStep& s =
             step("on.heat",
                  "Run the largest loads for half an hour, then look at every joint with an "
                  "infrared thermometer. A joint warmer than its cable is loose or badly "
                  "crimped: switch off, prove dead, mend it.");
         s.caution = "Do not touch live joints.";
-        if (in_.gear.inverter != nullptr) {
-            step("on.end",
-                 "Inverter off, its output still unplugged. The mains side is not planned here: "
-                 "leave it "
-                 "to a licensed electrician.");
-        }
     }
 
     const PowerUpInput& in_;

@@ -14,8 +14,8 @@ namespace spirk {
 namespace {
 
 Conductor* conductorIn(Draft& draft, const ConductorId& id) {
-    const auto found = std::ranges::find(draft.circuit.conductors, id, &Conductor::id);
-    return found == draft.circuit.conductors.end() ? nullptr : &*found;
+    const auto found = std::ranges::find(draft.circuit().conductors, id, &Conductor::id);
+    return found == draft.circuit().conductors.end() ? nullptr : &*found;
 }
 
 Finding cannotApply(const Amendment& amendment, const std::string& reason) {
@@ -55,7 +55,7 @@ std::string isolatorIn(const ConductorId& id) { return id.value + ".isolator"; }
 void insertIsolator(Draft& draft, const ConductorId& id) {
     const std::string isolatorId = isolatorIn(id);
     const std::optional<TerminalId> counter = [&]() -> std::optional<TerminalId> {
-        const Port* port = findPort(draft.circuit, conductorIn(draft, id)->from);
+        const Port* port = findPort(draft.circuit(), conductorIn(draft, id)->from);
         return port == nullptr ? std::nullopt : port->counter;
     }();
     draft.unit = conductorIn(draft, id)->unit;
@@ -81,13 +81,13 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
         std::ranges::find(far->poles, ConductorEnd{id, End::To})->conductor = second.id;
     }
     first->amended = true;
-    for (DropPath& path : draft.circuit.paths) {
+    for (DropPath& path : draft.circuit().paths) {
         const auto at = std::ranges::find(path.conductors, id);
         if (at != path.conductors.end()) {
             path.conductors.insert(at + 1, second.id);
         }
     }
-    draft.circuit.conductors.push_back(std::move(second));
+    draft.circuit().conductors.push_back(std::move(second));
 }
 
 std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
@@ -115,7 +115,7 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
             return std::nullopt;
         },
         [&](const InsertIsolator& a) -> std::optional<Finding> {
-            if (findDevice(draft.circuit, DeviceId(isolatorIn(a.conductor))) != nullptr) {
+            if (findDevice(draft.circuit(), DeviceId(isolatorIn(a.conductor))) != nullptr) {
                 return cannotApply(amendment, "There is an isolator in it already.");
             }
             insertIsolator(draft, a.conductor);
@@ -131,13 +131,13 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
             return std::nullopt;
         },
         [&](const MoveEnd& a) -> std::optional<Finding> {
-            if (findPort(draft.circuit, a.terminal) == nullptr) {
+            if (findPort(draft.circuit(), a.terminal) == nullptr) {
                 return cannotApply(amendment, "There is no such terminal in this plan now.");
             }
             (a.end == End::From ? c->from : c->to) = a.terminal;
             // Its old name would say where it no longer goes.
-            c->name = findDevice(draft.circuit, c->from.device)->name + " to " +
-                      findDevice(draft.circuit, c->to.device)->name;
+            c->name = findDevice(draft.circuit(), c->from.device)->name + " to " +
+                      findDevice(draft.circuit(), c->to.device)->name;
             c->amended = true;
             return std::nullopt;
         });

@@ -148,7 +148,7 @@ FarEnd addFarEnd(Draft& draft, const Rail& rail, const LoadCircuit& c) {
     if (c.appliances.size() == 1) {
         return {{first, "+"}, {first, "-"}};
     }
-    const PlaceId place = findDevice(draft.circuit, first)->place;
+    const PlaceId place = findDevice(draft.circuit(), first)->place;
     const std::string id = c.id + ".strip";
     Device& strip = draft.hardware(id, DeviceKind::Strip, "terminal_strip");
     strip.place = draft.placeOf(strip.id, place.value);
@@ -168,14 +168,14 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
         Conductor& pos = draft.conductor(load.value + ".tail+",
                                          a->name + ", tail",
                                          far.pos,
-                                         {load, "+"},
+                                         TerminalId{load, "+"},
                                          Pole::Positive,
                                          Purpose::Link);
         pos.insulation = draft.library.region.smallInsulation;
         pos.protectedBy = ConductorId(c.id + ".feed+");
         Conductor& neg = draft.conductor(load.value + ".tail-",
                                          a->name + ", tail, negative",
-                                         {load, "-"},
+                                         TerminalId{load, "-"},
                                          far.neg,
                                          Pole::Negative,
                                          Purpose::Link);
@@ -199,7 +199,7 @@ void addDropPaths(Draft& draft,
             path.emplace_back(deviceOf(a->id).value + ".tail-");
         }
         const bool critical = a->category == Category::Electronics;
-        draft.circuit.paths.push_back(
+        draft.circuit().paths.push_back(
             {"drop." + deviceOf(a->id).value,
              (rail.converter ? "converter to " : "bus bars to ") + a->name,
              critical ? "drop_critical" : "drop_other",
@@ -210,9 +210,27 @@ void addDropPaths(Draft& draft,
 }
 
 struct NearEnd {
-    TerminalId pos, neg;
+    Fixed pos, neg;
     bool inBlock = false;
 };
+
+LiveStep loadsOn(const LoadCircuit& c, const ConductorId& feed) {
+    LiveStep s;
+    s.id = "on." + feed.value;
+    s.stage = Stage::Circuits;
+    s.text = "Fuse of {name} in; then switch its loads on.";
+    s.subjects = {subject(feed)};
+    s.fuses = {feed};
+    Look look;
+    for (const Appliance* a : c.appliances) {
+        const DeviceId load = deviceOf(a->id);
+        look.loads.insert(load);
+        look.readings.push_back({Reads::Across, {load, "+"}, ""});
+    }
+    look.readings.push_back({Reads::Monitor, {}, "amps at the monitor, loads of this circuit on"});
+    s.looks = {look};
+    return s;
+}
 
 void addCircuit(Draft& draft,
                 const Rail& rail,
@@ -223,7 +241,7 @@ void addCircuit(Draft& draft,
     const FarEnd far = addFarEnd(draft, rail, c);
     Conductor& pos = draft.conductor(
         c.id + ".feed+", c.title + ", circuit", near.pos, far.pos, Pole::Positive, Purpose::Feed);
-    Protection fuse = near.pos.device.value == kBusPos ? barFuse(draft) : holderFuse(draft);
+    Protection fuse = holderFuse(draft);
     if (near.inBlock) {
         fuse.family = "blade";
         fuse.holds = Holds::Block;
@@ -243,6 +261,24 @@ void addCircuit(Draft& draft,
     draft.pair(feed.value, neg.id.value);
     addTails(draft, c, far);
     addDropPaths(draft, rail, c, far, shared);
+    draft.piece.steps.push_back(loadsOn(c, feed));
+}
+
+// Its own fuse makes a block live, or that of the converter it hangs on.
+LiveStep blockLive(const Rail& rail, const Device& block) {
+    const std::string& id = block.id.value;
+    const ConductorId fuse((rail.converter ? rail.converter->value : id) + ".feed+");
+    LiveStep s;
+    s.id = "on." + id;
+    s.stage = Stage::Blocks;
+    s.text = rail.converter ? "Fuse of the converter in, the ways of its block still empty."
+                            : "Fuse of the " + block.name + " in, its ways still empty.";
+    s.subjects = {subject(fuse)};
+    s.fuses = {fuse};
+    Look look;
+    look.readings = {{Reads::Across, {DeviceId(id), "in"}, ""}};
+    s.looks = {look};
+    return s;
 }
 
 // A block with its feed from the bars, or from a converter; returns its device.
@@ -256,24 +292,25 @@ Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
     Conductor& feed = draft.conductor(
         id + ".feed+",
         rail.converter ? "converter to fuse block" : "positive bar to fuse block",
-        rail.converter ? TerminalId{*rail.converter, "out+"} : terminal(kBusPos, kBar),
+        rail.converter ? Fixed(TerminalId{*rail.converter, "out+"}) : mainPost(Pole::Positive),
         terminal(id, "in"),
         Pole::Positive,
         Purpose::Feed);
     // A converter limits itself: its output cable is sized for its rating instead.
     if (!rail.converter) {
-        draft.protect(feed.id, barFuse(draft));
+        draft.protect(feed.id, holderFuse(draft));
     }
     Conductor& back = draft.conductor(id + ".feed-",
                                       "fuse block to negative bar",
                                       terminal(id, "neg"),
-                                      terminal(kBusNeg, kBar),
+                                      mainPost(Pole::Negative),
                                       Pole::Negative,
                                       Purpose::Feed);
     if (!rail.converter) {
         back.protectedBy = ConductorId(id + ".feed+");
     }
     draft.pair(id + ".feed+", id + ".feed-");
+    draft.piece.steps.push_back(blockLive(rail, draft.deviceAt(id)));
     return draft.deviceAt(id);
 }
 
@@ -298,13 +335,13 @@ void addCircuits(Draft& draft, const Rail& rail) {
         const bool large = c.current * kContinuous > model->maxWay;
         const std::string id = blockId(rail, used / model->ways);
         // A converter has no bars: its large loads hang from its block's own studs.
-        if ((!large || rail.converter) && findDevice(draft.circuit, DeviceId(id)) == nullptr) {
+        if ((!large || rail.converter) && findDevice(draft.circuit(), DeviceId(id)) == nullptr) {
             addBlock(draft, rail, id);
         }
         const std::vector<ConductorId> feeds{ConductorId(id + ".feed+"),
                                              ConductorId(id + ".feed-")};
         if (large && !rail.converter) {
-            addCircuit(draft, rail, c, {terminal(kBusPos, kBar), terminal(kBusNeg, kBar)}, {});
+            addCircuit(draft, rail, c, {mainPost(Pole::Positive), mainPost(Pole::Negative)}, {});
         } else if (large) {
             addCircuit(draft, rail, c, {terminal(id, "in"), terminal(id, "neg")}, feeds);
         } else {
@@ -336,26 +373,26 @@ DeviceId addConverter(Draft& draft) {
     const ConductorId feed(id + ".feed+");
     draft.conductor(feed.value,
                     "positive bar to converter",
-                    terminal(kBusPos, kBar),
+                    mainPost(Pole::Positive),
                     terminal(id, "in+"),
                     Pole::Positive,
                     Purpose::Feed);
-    draft.protect(feed, barFuse(draft));
+    draft.protect(feed, holderFuse(draft));
     draft
         .conductor(id + ".feed-",
                    "converter to negative bar",
                    terminal(id, "neg"),
-                   terminal(kBusNeg, kBar),
+                   mainPost(Pole::Negative),
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = feed;
     draft.pair(id + ".feed+", id + ".feed-");
-    draft.circuit.paths.push_back({"drop.converter",
-                                   "bus bars to converter",
-                                   "drop_critical",
-                                   "sizing.full",
-                                   draft.base(),
-                                   {feed, ConductorId(id + ".feed-")}});
+    draft.circuit().paths.push_back({"drop.converter",
+                                     "bus bars to converter",
+                                     "drop_critical",
+                                     "sizing.full",
+                                     draft.base(),
+                                     {feed, ConductorId(id + ".feed-")}});
     return DeviceId(id);
 }
 
@@ -372,7 +409,7 @@ std::string circuitOf(const Appliance& appliance, const ChosenGear& gear) {
     return "circuit." + std::string(behind ? kOnConverter : "") + titleOf(appliance.category);
 }
 
-void addBladeBlock(Draft& draft) {
+Piece bladeBlock(Draft draft) {
     addCircuits(draft, railOf(draft.gear, std::nullopt));
     const bool needed = std::ranges::any_of(draft.plan.appliances, [&](const Appliance& a) {
         return a.feed == Feed::Dc && a.count > 0 && onConverter(a, draft.gear);
@@ -380,6 +417,7 @@ void addBladeBlock(Draft& draft) {
     if (needed) {
         addCircuits(draft, railOf(draft.gear, addConverter(draft)));
     }
+    return std::move(draft.piece);
 }
 
 }  // namespace spirk

@@ -5,17 +5,19 @@
 
 namespace spirk {
 
-void addBond(Draft& draft) {
+Piece bond(Draft draft) {
     draft.unit = UnitId("chassis");
-    Device& chassis = draft.hardware(kChassis, DeviceKind::Chassis, "chassis");
+    Device& chassis = draft.hardware("chassis", DeviceKind::Chassis, "chassis");
     chassis.place = draft.placeOf(chassis.id, "under_floor");
     draft.port(chassis, "point", draft.connectionOf("chassis"));
     draft.conductor("bond",
                     "bond of the negative bar to the chassis",
-                    terminal(kBusNeg, kBar),
-                    terminal(kChassis, "point"),
+                    mainPost(Pole::Negative),
+                    terminal("chassis", "point"),
                     Pole::None,
                     Purpose::Bond);
+    draft.piece.offers.push_back({chassisPost(), terminal("chassis", "point")});
+    return std::move(draft.piece);
 }
 
 }  // namespace spirk

@@ -3,6 +3,7 @@
 // end, and its enable lead from a circuit that is live only while the engine runs. The charger's
 // input current returns through the negative bar, the bond and the chassis.
 
+#include "core/quantities/format.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
@@ -57,7 +58,7 @@ void addVehicle(Draft& draft) {
         .conductor("vehicle.starter-",
                    "starter battery to chassis",
                    terminal("starter", "-"),
-                   terminal(kChassis, "point"),
+                   chassisPost(),
                    Pole::Negative,
                    Purpose::Feed)
         .laid = LaidBy::VehicleMaker;
@@ -65,7 +66,7 @@ void addVehicle(Draft& draft) {
         .conductor("vehicle.alternator-",
                    "alternator's case to chassis",
                    terminal("alternator", "-"),
-                   terminal(kChassis, "point"),
+                   chassisPost(),
                    Pole::Negative,
                    Purpose::Feed)
         .laid = LaidBy::VehicleMaker;
@@ -75,7 +76,7 @@ void addLiveSupply(Draft& draft) {
     Device& live =
         draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
     live.place = draft.placeOf(live.id, "seat");
-    draft.port(live, "live", {"blade", squareMillimetres(2.5)}, terminal(kChassis, "point"));
+    draft.port(live, "live", {"blade", squareMillimetres(2.5)}, chassisPost());
 }
 
 void addCharger(Draft& draft, const DcdcModel& model) {
@@ -116,16 +117,16 @@ void addConductors(Draft& draft) {
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
     draft.conductor(out.value,
                     "positive bar to DC-DC charger",
-                    terminal(kBusPos, kBar),
+                    mainPost(Pole::Positive),
                     terminal("dcdc", "out+"),
                     Pole::Positive,
                     Purpose::Feed);
-    draft.protect(out, guarding(barFuse(draft), "E5"));
+    draft.protect(out, guarding(holderFuse(draft), "E5"));
     draft
         .conductor("dcdc.feed-",
                    "DC-DC charger to negative bar",
                    terminal("dcdc", "neg"),
-                   terminal(kBusNeg, kBar),
+                   mainPost(Pole::Negative),
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = out;
@@ -140,26 +141,45 @@ void addConductors(Draft& draft) {
     Protection fuse = guarding(holderFuse(draft), "W24");
     fuse.family = "blade";
     draft.protect(enable.id, fuse);
-    draft.circuit.paths.push_back({"drop.engine",
-                                   "starter battery to DC-DC charger and back",
-                                   "drop_dcdc_input",
-                                   "sizing.driving",
-                                   volts(12.0),  // the vehicle's own system
-                                   {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
-    draft.circuit.paths.push_back({"drop.dcdc",
-                                   "DC-DC charger to bus bars",
-                                   "drop_charge",
-                                   "sizing.driving",
-                                   draft.base(),
-                                   {out, ConductorId("dcdc.feed-")}});
+    draft.circuit().paths.push_back({"drop.engine",
+                                     "starter battery to DC-DC charger and back",
+                                     "drop_dcdc_input",
+                                     "sizing.driving",
+                                     volts(12.0),  // the vehicle's own system
+                                     {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
+    draft.circuit().paths.push_back({"drop.dcdc",
+                                     "DC-DC charger to bus bars",
+                                     "drop_charge",
+                                     "sizing.driving",
+                                     draft.base(),
+                                     {out, ConductorId("dcdc.feed-")}});
+}
+
+LiveStep started(const DcdcModel& model) {
+    const DeviceId id("dcdc");
+    LiveStep s;
+    s.id = "on.dcdc";
+    s.stage = Stage::Engine;
+    s.text =
+        "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
+        "engine stopped and the key on, about 14 V running. Start the engine; it waits " +
+        format(Measure{model.delay.si(), Unit::Second}) + " or as its data sheet says.";
+    s.caution =
+        "Leads of alternator and starter battery are live with the engine off. Keep clear of "
+        "belts and fans.";
+    s.subjects = {subject(id)};
+    s.fuses = {ConductorId(kFeed), ConductorId("dcdc.feed+")};
+    Look look;
+    look.driving = true;
+    look.readings = {{Reads::Given, {id, ""}, "amps from the DC-DC charger"},
+                     {Reads::Taken, {id, ""}, "amps into it from the starter battery"}};
+    s.looks = {look};
+    return s;
 }
 
 }  // namespace
 
-void addDcdcFromStarter(Draft& draft) {
-    if (!draft.gear.engine) {
-        return;
-    }
+Piece dcdcFromStarter(Draft draft) {
     const UnitId vehicle("engine");
     const UnitId charger("dcdc");
     draft.unit = vehicle;
@@ -171,6 +191,9 @@ void addDcdcFromStarter(Draft& draft) {
     addFeed(draft);
     draft.unit = charger;
     addConductors(draft);
+    draft.piece.steps = {started(*draft.gear.engine->charger)};
+    draft.piece.settings = chargeSettings(DeviceId("dcdc"), draft.gear.bank.chemistry);
+    return std::move(draft.piece);
 }
 
 }  // namespace spirk

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/quantities/format.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -10,6 +11,9 @@ namespace spirk {
 TerminalId terminal(const std::string& device, const std::string& port) {
     return {DeviceId(device), port};
 }
+
+Post mainPost(Pole pole) { return {UnitId("main"), pole, Joins::BehindSwitch}; }
+Post chassisPost() { return {UnitId("chassis"), Pole::Negative, Joins::BehindSwitch}; }
 
 namespace {
 
@@ -48,8 +52,8 @@ Device& Draft::device(const std::string& id, DeviceKind kind, const std::string&
     d.name = name;
     d.part = name;
     d.place = placeOf(d.id, "cupboard");
-    circuit.devices.push_back(std::move(d));
-    return circuit.devices.back();
+    piece.circuit.devices.push_back(std::move(d));
+    return piece.circuit.devices.back();
 }
 
 Device& Draft::ware(const std::string& id, DeviceKind kind, const Ware& model) {
@@ -67,8 +71,8 @@ Device& Draft::hardware(const std::string& id, DeviceKind kind, const std::strin
 }
 
 Device& Draft::deviceAt(const std::string& id) {
-    const auto found = std::ranges::find(circuit.devices, DeviceId(id), &Device::id);
-    promise(found != circuit.devices.end(), "the device was added before");
+    const auto found = std::ranges::find(piece.circuit.devices, DeviceId(id), &Device::id);
+    promise(found != piece.circuit.devices.end(), "the device was added before");
     return *found;
 }
 
@@ -81,31 +85,47 @@ void Draft::port(Device& device,
     device.ports.push_back({name, connection, pole, std::move(counter), false});
 }
 
+void Draft::port(Device& device,
+                 const std::string& name,
+                 const Connection& connection,
+                 const Post& counter) {
+    device.ports.push_back({name, connection, Pole::Positive, {}, false});
+    piece.asks.push_back({TerminalId{device.id, name}, counter});
+}
+
+TerminalId Draft::endAt(const ConductorEnd& end, const Fixed& fixed) {
+    if (const auto* post = std::get_if<Post>(&fixed)) {
+        piece.asks.push_back({end, *post});
+        return {};
+    }
+    return std::get<TerminalId>(fixed);
+}
+
 Conductor& Draft::conductor(const std::string& id,
                             const std::string& name,
-                            const TerminalId& from,
-                            const TerminalId& to,
+                            const Fixed& from,
+                            const Fixed& to,
                             Pole pole,
                             Purpose purpose) {
     Conductor c;
     c.id = ConductorId(id);
     c.name = name;
-    c.from = from;
-    c.to = to;
+    c.from = endAt({c.id, End::From}, from);
+    c.to = endAt({c.id, End::To}, to);
     c.pole = pole;
     c.purpose = purpose;
     c.unit = unit;
     c.insulation = library.region.heavyInsulation;
-    circuit.conductors.push_back(std::move(c));
-    return circuit.conductors.back();
+    piece.circuit.conductors.push_back(std::move(c));
+    return piece.circuit.conductors.back();
 }
 
 Conductor& Draft::conductorAt(const ConductorId& id) {
     // As a rule it is one of the last.
-    const auto found = std::find_if(circuit.conductors.rbegin(),
-                                    circuit.conductors.rend(),
+    const auto found = std::find_if(piece.circuit.conductors.rbegin(),
+                                    piece.circuit.conductors.rend(),
                                     [&](const Conductor& c) { return c.id == id; });
-    promise(found != circuit.conductors.rend(), "the conductor was added before");
+    promise(found != piece.circuit.conductors.rend(), "the conductor was added before");
     return *found;
 }
 
@@ -117,14 +137,14 @@ void Draft::pair(const std::string& a, const std::string& b) {
 void Draft::protect(const ConductorId& conductor, Protection protection, End end) {
     protection.id = DeviceId(conductor.value + (end == End::From ? ".fuse" : ".fuse.to"));
     protection.poles = {{conductor, end}};
-    circuit.protections.push_back(std::move(protection));
+    piece.circuit.protections.push_back(std::move(protection));
 }
 
 Protection* Draft::protectionAt(const ConductorEnd& end) {
-    const auto found = std::ranges::find_if(circuit.protections, [&](const Protection& p) {
+    const auto found = std::ranges::find_if(piece.circuit.protections, [&](const Protection& p) {
         return std::ranges::find(p.poles, end) != p.poles.end();
     });
-    return found == circuit.protections.end() ? nullptr : &*found;
+    return found == piece.circuit.protections.end() ? nullptr : &*found;
 }
 
 Protection holderFuse(const Draft& draft) {
@@ -138,13 +158,11 @@ Protection guarding(Protection protection, const std::string& rule) {
     return protection;
 }
 
-Protection barFuse(const Draft& draft) {
-    Protection out = holderFuse(draft);
-    if (draft.plan.gear.distribution == Distribution::Distributor) {
-        out.holds = Holds::Distributor;
-        out.distance = metres(0.0);
-    }
-    return out;
+std::vector<WantedSetting> chargeSettings(const DeviceId& charger, const Chemistry& chemistry) {
+    return {{charger, Sets::Charging, "battery type", chemistry.name},
+            {charger, Sets::Charging, "absorption", format(chemistry.absorption)},
+            {charger, Sets::Charging, "float", format(chemistry.floating)},
+            {charger, Sets::Charging, "equalise", "off"}};
 }
 
 }  // namespace spirk

@@ -3,17 +3,28 @@
 // The circuit while it is being put together: shorthand for devices and conductors. Private to this
 // room.
 
+#include "core/wiring/piece.h"
 #include "core/wiring/wiring.h"
 
 namespace spirk {
+
+// Where a conductor ends: at a terminal of the piece, or at a post of another.
+using Fixed = std::variant<TerminalId, Post>;
+
+// A post behind the switch of the bank's rail; on the chassis.
+[[nodiscard]] Post mainPost(Pole pole);
+[[nodiscard]] Post chassisPost();
 
 struct Draft {
     const Plan& plan;
     const Library& library;
     const ChosenGear& gear;
     const Needs& needs;
-    Circuit circuit;
+    Piece piece;
     UnitId unit;  // that devices and conductors are added to
+
+    [[nodiscard]] Circuit& circuit() { return piece.circuit; }
+    [[nodiscard]] const Circuit& circuit() const { return piece.circuit; }
 
     // A device made of a row of the hardware table.
     Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
@@ -26,10 +37,15 @@ struct Draft {
               const std::string& name,
               const Connection& connection,
               std::optional<TerminalId> counter = std::nullopt);
+    // Its counter-terminal is the post of another piece.
+    void port(Device& device,
+              const std::string& name,
+              const Connection& connection,
+              const Post& counter);
     Conductor& conductor(const std::string& id,
                          const std::string& name,
-                         const TerminalId& from,
-                         const TerminalId& to,
+                         const Fixed& from,
+                         const Fixed& to,
                          Pole pole,
                          Purpose purpose);
     // Stands at an end of a conductor that was added before.
@@ -45,6 +61,9 @@ struct Draft {
     [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
     // System voltage that limits of drop refer to.
     [[nodiscard]] Volts base() const { return gear.bank.system; }
+
+private:
+    [[nodiscard]] TerminalId endAt(const ConductorEnd& end, const Fixed& fixed);
 };
 
 [[nodiscard]] TerminalId terminal(const std::string& device, const std::string& port);
@@ -53,21 +72,21 @@ struct Draft {
 [[nodiscard]] Protection holderFuse(const Draft& draft);
 // The same, where a rule of its own asks for it.
 [[nodiscard]] Protection guarding(Protection protection, const std::string& rule);
-// The same at the positive bar; where that is a distributor, it holds the fuse itself.
-[[nodiscard]] Protection barFuse(const Draft& draft);
+// What every charger of the bank is set to.
+[[nodiscard]] std::vector<WantedSetting> chargeSettings(const DeviceId& charger,
+                                                        const Chemistry& chemistry);
 
 // One way of doing each part.
-void addParallelBank(Draft& draft);     // bank, collecting bars, main fuse, switch, shunt, bus bars
-void addSolarOnBars(Draft& draft);      // array, isolators on both sides of the controller
-void addDcdcFromStarter(Draft& draft);  // vehicle side, DC-DC charger, enable lead
-void addInverterOnBars(Draft& draft);
-void addBladeBlock(Draft& draft);  // fuse block, circuits, loads; large loads on the bars
-void addBond(Draft& draft);        // negative bar to chassis
+[[nodiscard]] Piece parallelBank(
+    Draft draft);                       // bank, collecting bars, main fuse, switch, shunt, bars
+[[nodiscard]] Piece bond(Draft draft);  // negative bar to chassis
+[[nodiscard]] Piece solarOnBars(Draft draft);  // array, isolators on both sides of the controller
+[[nodiscard]] Piece dcdcFromStarter(Draft draft);  // vehicle side, DC-DC charger, enable lead
+[[nodiscard]] Piece inverterOnBars(Draft draft);
+[[nodiscard]] Piece bladeBlock(
+    Draft draft);  // fuse block, circuits, loads; large loads on the bars
 
-// Names of things that several files meet at.
-inline constexpr const char* kBusPos = "bus.pos";
-inline constexpr const char* kBusNeg = "bus.neg";
-inline constexpr const char* kChassis = "chassis";
+// Names that a piece has in several places.
 inline constexpr const char* kBar = "bar";
 
 // Applies the amendments that change structure; returns findings for those that cannot be applied.

@@ -2,15 +2,53 @@
 // The inverter on the bars with its own fuse. Its mains side is not planned here: a standing
 // finding says so.
 
+#include "core/gear/inverter.h"
+#include "core/quantities/format.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
 
-void addInverterOnBars(Draft& draft) {
+namespace {
+
+LiveStep idling(const ConductorId& feed, const InverterModel& model) {
+    const DeviceId id("inverter");
+    LiveStep s;
+    s.id = "on.inverter";
+    s.stage = Stage::Inverters;
+    s.text =
+        "Inverter switched off and its output unplugged. Charge its capacitors through "
+        "a resistor, or as its maker says; fuse in; then switch it on with nothing "
+        "plugged in.";
+    s.caution =
+        "The capacitors draw a large spark at a bare connection. Its output is mains and can "
+        "kill: "
+        "leave it unplugged until a licensed electrician has inspected and tested the mains "
+        "side.";
+    s.subjects = {subject(id)};
+    s.fuses = {feed};
+    Look look;
+    look.drawn[id] = inverterInput(model, watts(0.0));
+    look.readings = {{Reads::Across, {id, "dc+"}, ""},
+                     {Reads::Monitor, {}, "amps at the monitor, inverter idling"}};
+    s.looks = {look};
+    return s;
+}
+
+LiveStep leftOff() {
+    LiveStep s;
+    s.id = "on.end";
+    s.stage = Stage::End;
+    s.text =
+        "Inverter off, its output still unplugged. The mains side is not planned here: "
+        "leave it "
+        "to a licensed electrician.";
+    return s;
+}
+
+}  // namespace
+
+Piece inverterOnBars(Draft draft) {
     const InverterModel* model = draft.gear.inverter;
-    if (model == nullptr) {
-        return;
-    }
     draft.unit = UnitId("inverter");
     Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
     draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
@@ -25,26 +63,32 @@ void addInverterOnBars(Draft& draft) {
     const ConductorId feed("inverter.feed+");
     draft.conductor(feed.value,
                     "positive bar to inverter",
-                    terminal(kBusPos, kBar),
+                    mainPost(Pole::Positive),
                     terminal("inverter", "dc+"),
                     Pole::Positive,
                     Purpose::Feed);
-    draft.protect(feed, barFuse(draft));
+    draft.protect(feed, holderFuse(draft));
     draft
         .conductor("inverter.feed-",
                    "inverter to negative bar",
                    terminal("inverter", "dc-"),
-                   terminal(kBusNeg, kBar),
+                   mainPost(Pole::Negative),
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = feed;
     draft.pair("inverter.feed+", "inverter.feed-");
-    draft.circuit.paths.push_back({"drop.inverter",
-                                   "inverter to bus bars",
-                                   "drop_inverter",
-                                   "sizing.full",
-                                   draft.base(),
-                                   {feed, ConductorId("inverter.feed-")}});
+    draft.circuit().paths.push_back({"drop.inverter",
+                                     "inverter to bus bars",
+                                     "drop_inverter",
+                                     "sizing.full",
+                                     draft.base(),
+                                     {feed, ConductorId("inverter.feed-")}});
+    draft.piece.steps = {idling(feed, *model), leftOff()};
+    draft.piece.settings = {{d.id,
+                             Sets::Output,
+                             "low-voltage cut-off",
+                             format(draft.gear.bank.chemistry.inverterCutOff)}};
+    return std::move(draft.piece);
 }
 
 }  // namespace spirk

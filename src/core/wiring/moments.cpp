@@ -24,7 +24,7 @@ Moment moment(const char* id, const char* name, double stateOfCharge) {
 
 // Every inverter gives `output` in the moment.
 void setOutput(Moment& m, const Draft& draft, Watts output) {
-    for (const Device& d : draft.circuit.devices) {
+    for (const Device& d : draft.circuit().devices) {
         if (d.kind == DeviceKind::Inverter) {
             m.drawn[d.id] = inverterInput(*draft.gear.inverter, output);
         }

@@ -4,11 +4,16 @@
 // negative, and the bars. One string alone has no collecting bars: its fuse is the main fuse.
 
 #include "core/gear/battery.h"
+#include "core/quantities/format.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
 
 namespace {
+
+constexpr const char* kBusPos = "bus.pos";
+constexpr const char* kBusNeg = "bus.neg";
+constexpr const char* kFeed = "main.feed+";
 
 struct BankEnds {
     TerminalId pos, neg;
@@ -115,6 +120,10 @@ void addBars(Draft& draft) {
     Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
     neg.name = "negative bus bar";
     draft.port(neg, kBar, connection);
+    draft.piece.offers = {{mainPost(Pole::Positive),
+                           terminal(kBusPos, kBar),
+                           distributor ? Holds::Distributor : Holds::Itself},
+                          {mainPost(Pole::Negative), terminal(kBusNeg, kBar), Holds::Itself}};
 }
 
 void addMainPath(Draft& draft, const BankEnds& ends) {
@@ -126,7 +135,7 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
     draft.port(shunt, "a", draft.connectionOf("shunt"));  // battery side
     draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
     shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
-    const ConductorId feed("main.feed+");
+    const ConductorId feed(kFeed);
     draft.conductor(feed.value,
                     "bank to main switch",
                     ends.pos,
@@ -160,7 +169,7 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
         .protectedBy = feed;
     draft.pair("main.feed+", "main.feed-");
     draft.pair("main.link+", "main.link-");
-    draft.circuit.paths.push_back(
+    draft.circuit().paths.push_back(
         {"drop.main",
          "bank to bus bars",
          "drop_critical",
@@ -169,14 +178,69 @@ void addMainPath(Draft& draft, const BankEnds& ends) {
          {feed, ConductorId("main.link+"), ConductorId("main.link-"), ConductorId("main.feed-")}});
 }
 
+LiveStep batteries(const Draft& draft) {
+    LiveStep s;
+    s.id = "on.batteries";
+    s.stage = Stage::Bank;
+    s.text = draft.gear.bank.count > 1
+                 ? "Volts of each battery by itself, before the leads are joined: they "
+                   "should agree within 0.05 V. Then the battery fuses in, main switch "
+                   "still off."
+                 : "Volts of the battery. Then its fuse in, main switch still off.";
+    s.caution = "From here on the bank is live: covers on, tools away from its posts.";
+    Look look;
+    for (int k = 1; k <= draft.gear.bank.count; ++k) {
+        if (draft.gear.bank.count > 1) {
+            s.fuses.emplace_back("bank." + std::to_string(k) + ".lead+");
+        }
+        const DeviceId head(batteryId(draft, k, 1));
+        s.subjects.push_back(subject(head));
+        look.readings.push_back({Reads::Across, {head, "+"}, ""});
+    }
+    look.readings.push_back({Reads::Across, terminal(kBusPos, kBar), ""});
+    s.looks = {look};
+    return s;
+}
+
+LiveStep mainSwitch() {
+    LiveStep s;
+    s.id = "on.main";
+    s.stage = Stage::Main;
+    s.text =
+        "Main fuse in, main switch on. Nothing else is connected: the monitor "
+        "shows no current.";
+    s.subjects = {subject(DeviceId("main.switch"))};
+    s.fuses = {ConductorId(kFeed)};
+    s.closed = {DeviceId("main.switch")};
+    Look look;
+    look.readings = {{Reads::Across, terminal(kBusPos, kBar), ""},
+                     {Reads::Monitor, {}, "amps at the monitor"}};
+    s.looks = {look};
+    return s;
+}
+
+std::vector<WantedSetting> monitorSettings(const ChosenBank& bank) {
+    // Judgement: counted as full a little below absorption.
+    constexpr double kBelowAbsorption = 0.2;
+    const DeviceId shunt("shunt");
+    // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
+    return {{shunt, Sets::Monitor, "capacity", format(bankCapacity(bank))},
+            {shunt,
+             Sets::Monitor,
+             "charged voltage",
+             format(bank.chemistry.absorption - volts(kBelowAbsorption))},
+            {shunt, Sets::Monitor, "tail current", "4 %"},
+            {shunt, Sets::Monitor, "zero", "set with everything off"}};
+}
+
 }  // namespace
 
-void addParallelBank(Draft& draft) {
+Piece parallelBank(Draft draft) {
     const bool several = draft.gear.bank.count > 1;
     draft.unit = UnitId("bank");
     for (int k = 1; k <= draft.gear.bank.count; ++k) {
         const std::string lead = "bank." + std::to_string(k) + ".lead+";
-        addString(draft, k, ConductorId(several ? lead : "main.feed+"));
+        addString(draft, k, ConductorId(several ? lead : kFeed));
     }
     const BankEnds ends = several ? addCollectingBars(draft) : endsOf(draft, 1);
     if (several) {
@@ -185,6 +249,9 @@ void addParallelBank(Draft& draft) {
     draft.unit = UnitId("main");
     addBars(draft);
     addMainPath(draft, ends);
+    draft.piece.steps = {batteries(draft), mainSwitch()};
+    draft.piece.settings = monitorSettings(draft.gear.bank);
+    return std::move(draft.piece);
 }
 
 }  // namespace spirk

@@ -63,8 +63,8 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
     draft.port(mppt, "bat-", own);
     mppt.elements.emplace_back(controlOf(draft.gear.bank, solar));
     Device& out = draft.hardware("mppt.isolator", DeviceKind::Isolator, "isolator");
-    draft.port(out, "a", draft.connectionOf("isolator"), terminal(kBusNeg, kBar));
-    draft.port(out, "b", draft.connectionOf("isolator"), terminal(kBusNeg, kBar));
+    draft.port(out, "a", draft.connectionOf("isolator"), mainPost(Pole::Negative));
+    draft.port(out, "b", draft.connectionOf("isolator"), mainPost(Pole::Negative));
     draft.contact(out, "isolator", {{0, 1}});
 }
 
@@ -102,23 +102,23 @@ void addArrayLeads(Draft& draft, const ChosenSolar& solar) {
     }
     draft.pair("array.lead+", "array.lead-");
     draft.pair("array.feed+", "array.feed-");
-    draft.circuit.paths.push_back({"drop.array",
-                                   "panels to controller",
-                                   "drop_critical",
-                                   "sizing.noon",
-                                   solar.panel->vmp * static_cast<double>(solar.series),
-                                   path});
+    draft.circuit().paths.push_back({"drop.array",
+                                     "panels to controller",
+                                     "drop_critical",
+                                     "sizing.noon",
+                                     solar.panel->vmp * static_cast<double>(solar.series),
+                                     path});
 }
 
 void addBatteryLeads(Draft& draft) {
     const ConductorId feed("mppt.feed+");
     Conductor& pos = draft.conductor(feed.value,
                                      "positive bar to the controller's isolator",
-                                     terminal(kBusPos, kBar),
+                                     mainPost(Pole::Positive),
                                      terminal("mppt.isolator", "a"),
                                      Pole::Positive,
                                      Purpose::Feed);
-    draft.protect(pos.id, guarding(barFuse(draft), "S7"));
+    draft.protect(pos.id, guarding(holderFuse(draft), "S7"));
     draft
         .conductor("mppt.link+",
                    "isolator to controller",
@@ -131,29 +131,62 @@ void addBatteryLeads(Draft& draft) {
         .conductor("mppt.feed-",
                    "controller to negative bar",
                    terminal("mppt", "bat-"),
-                   terminal(kBusNeg, kBar),
+                   mainPost(Pole::Negative),
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = feed;
     draft.pair("mppt.feed+", "mppt.feed-");
-    draft.circuit.paths.push_back({"drop.mppt",
-                                   "controller to bus bars",
-                                   "drop_charge",
-                                   "sizing.noon",
-                                   draft.base(),
-                                   {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
+    draft.circuit().paths.push_back({"drop.mppt",
+                                     "controller to bus bars",
+                                     "drop_charge",
+                                     "sizing.noon",
+                                     draft.base(),
+                                     {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
+}
+
+LiveStep covered() {
+    LiveStep s;
+    s.id = "dead.panels";
+    s.stage = Stage::MadeSafe;
+    s.text = "Panels covered, the array's isolator open.";
+    s.caution = "Panels are live in daylight: the isolator does not make their side dead.";
+    s.subjects = {subject(DeviceId("array.isolator"))};
+    return s;
+}
+
+LiveStep uncovered() {
+    const DeviceId id("mppt");
+    LiveStep s;
+    s.id = "on.mppt";
+    s.stage = Stage::Sun;
+    s.text =
+        "Controller's fuse in and its isolator closed: battery first. Check its "
+        "settings. Then uncover the panels and close the array's isolator.";
+    s.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
+    s.subjects = {subject(id)};
+    s.fuses = {ConductorId("mppt.feed+")};
+    Look battery;
+    battery.readings = {{Reads::Across, {id, "bat+"}, ""}};
+    Look panels;
+    panels.name = ".sun";
+    panels.sun = 1.0;
+    panels.readings = {{Reads::UpTo,
+                        {id, ""},
+                        "amps from the controller in full sun; in proportion on a dull day"}};
+    s.looks = {battery, panels};
+    return s;
 }
 
 }  // namespace
 
-void addSolarOnBars(Draft& draft) {
-    if (!draft.gear.solar) {
-        return;
-    }
+Piece solarOnBars(Draft draft) {
     draft.unit = UnitId("mppt");
     addDevices(draft, *draft.gear.solar);
     addArrayLeads(draft, *draft.gear.solar);
     addBatteryLeads(draft);
+    draft.piece.steps = {covered(), uncovered()};
+    draft.piece.settings = chargeSettings(DeviceId("mppt"), draft.gear.bank.chemistry);
+    return std::move(draft.piece);
 }
 
 }  // namespace spirk

@@ -11,13 +11,16 @@
 #include "core/needs/needs.h"
 #include "core/plan/finding.h"
 #include "core/plan/plan.h"
+#include "core/wiring/live_step.h"
 
 namespace spirk {
 
 struct Wiring {
     Circuit circuit;
-    std::vector<Moment> sizing;     // the moments that conductors are sized for
-    std::vector<Moment> moments;    // the moments that are shown
+    std::vector<Moment> sizing;   // the moments that conductors are sized for
+    std::vector<Moment> moments;  // the moments that are shown
+    std::vector<LiveStep> steps;  // of the first switch-on, as the ways bring them
+    std::vector<WantedSetting> settings;
     std::vector<Finding> findings;  // amendments whose target has gone
 };
 
