@@ -10,6 +10,7 @@
 
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
+#include "core/plan/units.h"
 #include "core/result/promise.h"
 
 namespace {
@@ -53,7 +54,7 @@ void editToRepaint(benchmark::State& state) {
                 next.appliances[0].rated = spirk::watts(100.0 + edit);
                 break;
             case 1:
-                next.gear.bank.count = 1 + edit % 4;
+                bankOf(next.gear).count = 1 + edit % 4;
                 break;
             default:
                 next.van.ways[0].length = spirk::metres(1.0 + edit % 7 * 0.5);

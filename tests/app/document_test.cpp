@@ -6,6 +6,7 @@
 
 #include <QSignalSpy>
 
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk::app {
@@ -114,7 +115,7 @@ TEST_F(DocumentTest, OpeningForgetsTheStack) {
 TEST_F(DocumentTest, TheConsequenceIsThatOfTheLastEdit) {
     setDays(1, "");
     Plan next = document.plan();
-    next.gear.bank.count = 4;
+    bankOf(next.gear).count = 4;
     document.push("bank", std::move(next));
     EXPECT_TRUE(document.consequence().contains("days more without sun"))
         << document.consequence().toStdString();

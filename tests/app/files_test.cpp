@@ -13,6 +13,7 @@
 #include "app/shared/settings.h"
 #include "app/shell/session.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "core/result/promise.h"
 #include "tests/app/window.h"
 #include "tests/support/file_faults.h"
@@ -309,7 +310,7 @@ TEST_F(Files, WhatBreaksTheComputationIsNotMadeAndIsSaid) {
     panel.id = "own.broken";
     std::swap(panel.voc, panel.vmp);
     broken.own.panels = {panel};
-    broken.gear.solar = SolarChoice{panel.id, 1, 1, test::library().controllers.front().id};
+    putSolar(broken.gear, SolarChoice{panel.id, 1, 1, test::library().controllers.front().id});
     window->document().push("break", std::move(broken));
     EXPECT_EQ(plan(), before);
     EXPECT_TRUE(window->noticeText().contains("defect")) << window->noticeText().toStdString();

@@ -8,6 +8,7 @@
 
 #include "app/shared/settings.h"
 #include "app/shell/first_plan_dialog.h"
+#include "core/plan/units.h"
 #include "tests/app/window.h"
 
 namespace spirk {
@@ -31,7 +32,7 @@ TEST_F(FirstRun, FourAnswersMakeACompletePlan) {
     choose("first.load", "induction_ring");
     QTest::mouseClick(find<QPushButton>("first.make"), Qt::LeftButton);
     EXPECT_GE(plan().appliances.size(), 8u);
-    EXPECT_TRUE(plan().gear.solar && plan().gear.engine && plan().gear.inverter);
+    EXPECT_TRUE(solarOf(plan().gear) && engineOf(plan().gear) && inverterOf(plan().gear));
     EXPECT_EQ(plan().trip.firstMonth, 1);
     EXPECT_GE(design().supply.daysWithoutSun, plan().trip.daysWithoutSun);
 }
@@ -62,8 +63,8 @@ TEST_F(FirstRun, WhatIsOwnedIsTaken) {
     EXPECT_TRUE(many->isEnabled());
     many->setValue(2);
     QTest::mouseClick(find<QPushButton>("first.make"), Qt::LeftButton);
-    EXPECT_EQ(plan().gear.bank.model, "agm_110");
-    EXPECT_EQ(plan().gear.bank.count, 2);
+    EXPECT_EQ(bankOf(plan().gear).model, "agm_110");
+    EXPECT_EQ(bankOf(plan().gear).count, 2);
 }
 
 TEST_F(FirstRun, OneMayBeginEmptyOrLookAtADemo) {

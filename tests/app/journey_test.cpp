@@ -15,6 +15,7 @@
 #include "app/needs/needs_model.h"
 #include "core/exchange/csv.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "tests/app/window.h"
 
 namespace spirk {
@@ -67,8 +68,8 @@ TEST_F(Journey, FromNothingToTheDiagram) {
     EXPECT_NEAR(inHours(onTime(plan().appliances[3])), 1.5, 1e-9);
     EXPECT_EQ(plan().appliances[2].measured, watts(950));
     EXPECT_EQ(plan().trip.daysWithoutSun, 3.0);
-    EXPECT_EQ(plan().gear.bank.count, 2);
-    EXPECT_EQ(plan().gear.engine->alternator, amps(140));
+    EXPECT_EQ(bankOf(plan().gear).count, 2);
+    EXPECT_EQ(engineOf(plan().gear)->alternator, amps(140));
     const auto* view = find<app::DiagramView>("diagram.view");
     EXPECT_EQ(view->geometry().wires.size(), design().wiring.circuit.conductors.size());
     EXPECT_GT(view->geometry().wires.size(), 20u);

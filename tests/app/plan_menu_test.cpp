@@ -94,7 +94,7 @@ TEST_F(PlanMenuTest, OwnGearIsEnteredChosenExportedAndImported) {
     ASSERT_GE(own, 0);
     battery->setCurrentIndex(own);
     emit battery->activated(own);
-    EXPECT_EQ(design().gear.bank.model->capacity, ampHours(170));
+    EXPECT_EQ(design().gear.bank().model->capacity, ampHours(170));
 
     nextSave = QString::fromStdString(test::temporaryPath("mine.spirkgear"));
     trigger("plan.gear.export");

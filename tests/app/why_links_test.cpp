@@ -8,6 +8,7 @@
 
 #include "app/shared/links.h"
 #include "core/design/why.h"
+#include "core/plan/units.h"
 #include "tests/app/window.h"
 
 namespace spirk {
@@ -116,7 +117,7 @@ TEST_F(WhyLinks, AFigureThatHasGoneSaysSo) {
     auto* why = find<QTextBrowser>("drawer.why");
     EXPECT_TRUE(why->toPlainText().contains("Kirchhoff"));
     Plan next = plan();
-    next.gear.inverter.reset();
+    takeOutInverter(next.gear);
     window->document().push("no inverter", std::move(next));
     EXPECT_TRUE(why->toPlainText().contains("does not exist"));
     window->document().undoStack().undo();

@@ -22,6 +22,7 @@
 #include "app/shell/rail.h"
 #include "app/supply/marks_rule.h"
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/app/window.h"
 
 namespace spirk {
@@ -178,13 +179,13 @@ TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
     auto* inverter = find<QComboBox>("supply.inverter");
     inverter->setCurrentIndex(0);
     emit inverter->activated(0);
-    EXPECT_FALSE(plan().gear.inverter.has_value());
+    EXPECT_EQ(inverterOf(plan().gear), nullptr);
     EXPECT_FALSE(find<QLineEdit>("supply.inverterOn")->isEnabled());
     const int thousand = inverter->findData("inverter_1000");
     inverter->setCurrentIndex(thousand);
     emit inverter->activated(thousand);
-    ASSERT_TRUE(plan().gear.inverter.has_value());
-    EXPECT_EQ(plan().gear.inverter->model, "inverter_1000");
+    ASSERT_NE(inverterOf(plan().gear), nullptr);
+    EXPECT_EQ(inverterOf(plan().gear)->model, "inverter_1000");
 }
 
 TEST_F(Widgets, TheChosenConductorHasItsTimeCurrentPicture) {
@@ -215,11 +216,11 @@ TEST_F(Widgets, DiagramKeepsItsMomentWhenGearChanges) {
     auto* moments = find<QComboBox>("diagram.moment");
     moments->setCurrentText("Noon sun, nothing running");
     Plan next = plan();
-    next.gear.engine.reset();
+    takeOutEngine(next.gear);
     window->document().push("no engine", next);
     EXPECT_EQ(moments->currentText(), "Noon sun, nothing running");
     next = plan();
-    next.gear.solar.reset();
+    takeOutSolar(next.gear);
     window->document().push("no sun", next);
     EXPECT_EQ(moments->currentIndex(), 0);
 }

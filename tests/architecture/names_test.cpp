@@ -14,7 +14,8 @@ namespace {
 namespace fs = std::filesystem;
 
 // Lines of the core outside `wiring` with a literal that begins like an id of a device or a
-// conductor. Names of tables and of kinds of devices and gear only look like one.
+// conductor; but where the stems stand that a new plan begins with. Names of tables and of kinds of
+// devices and gear only look like one.
 std::vector<std::string> linesThatNameOne() {
     const std::regex id(
         "\"(bank\\.|bus\\.|main\\.|array\\.|mppt|dcdc|inverter\\.|fuseblock|engine\\.feed|chassis|"
@@ -26,7 +27,7 @@ std::vector<std::string> linesThatNameOne() {
          fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / "src/core")) {
         const std::string path = entry.path().generic_string();
         if (entry.is_directory() || path.find("/wiring/") != std::string::npos ||
-            path.ends_with("circuit/kinds.cpp")) {
+            path.ends_with("circuit/kinds.cpp") || path.find("plan/units.") != std::string::npos) {
             continue;
         }
         std::ifstream in(entry.path());

@@ -15,25 +15,10 @@ namespace {
 namespace fs = std::filesystem;
 
 // A room includes itself and rooms before it.
-constexpr std::array<const char*, 19> kRooms{"result",
-                                             "files",
-                                             "quantities",
-                                             "explain",
-                                             "library",
-                                             "plan",
-                                             "gear",
-                                             "needs",
-                                             "supply",
-                                             "circuit",
-                                             "wiring",
-                                             "van",
-                                             "cables",
-                                             "diagram",
-                                             "checks",
-                                             "build",
-                                             "powerup",
-                                             "design",
-                                             "exchange"};
+constexpr std::array<const char*, 20> kRooms{
+    "result",  "files",  "quantities", "explain", "library", "plan",    "gear",
+    "needs",   "system", "supply",     "circuit", "wiring",  "van",     "cables",
+    "diagram", "checks", "build",      "powerup", "design",  "exchange"};
 
 struct Include {
     fs::path file;

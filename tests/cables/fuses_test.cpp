@@ -8,6 +8,7 @@
 #include "core/cables/fuse_curve.h"
 #include "core/design/design.h"
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -82,7 +83,7 @@ TEST(FuseChoice, AnUnknownFamilyLeavesTheComputedOne) {
 
 TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
     Plan plan = test::aFullVan();
-    plan.gear.bank = {"lfp_280", 4};
+    putBank(plan.gear, "lfp_280", 4);
     plan.amendments = {SetLength{ConductorId("main.link+"), metres(0.1)},
                        SetLength{ConductorId("main.link-"), metres(0.1)},
                        SetLength{ConductorId("fuseblock.feed+"), metres(0.1)},

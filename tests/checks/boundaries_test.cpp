@@ -8,6 +8,7 @@
 #include "core/gear/engine.h"
 #include "core/gear/solar.h"
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -78,28 +79,30 @@ TEST(Boundary, B1OfferedBanksAreEnough) {
 
 TEST(Boundary, S1FollowsTheColdestOfTheClimate) {
     Plan plan = test::aFullVan();
-    plan.gear.solar = SolarChoice{"panel_200", 4, 1, "mppt_100_50"};  // 98.4 V at 25 degC
-    plan.trip.climate = "Los Angeles";                                // 2 degC
+    putSolar(plan.gear, SolarChoice{"panel_200", 4, 1, "mppt_100_50"});  // 98.4 V at 25 degC
+    plan.trip.climate = "Los Angeles";                                   // 2 degC
     EXPECT_TRUE(fires(plan, "S1"));
-    plan.gear.solar->series = 3;
+    solarOf(plan.gear)->series = 3;
     plan.trip.climate = "Fairbanks";  // -45 degC: 3 x 24.6 x 1.196 = 88 V
     EXPECT_FALSE(fires(plan, "S1"));
 }
 
 TEST(Boundary, S1OffersFewerInSeriesAndAControllerForMore) {
     Plan plan = test::aFullVan();
-    plan.gear.solar = SolarChoice{"panel_180", 4, 1, "mppt_100_50"};
+    putSolar(plan.gear, SolarChoice{"panel_180", 4, 1, "mppt_100_50"});
     plan.trip.climate = "Munich";
     const Finding f = *test::findingOf(design(plan, library()), "S1");
     ASSERT_EQ(f.mends.size(), 2u);
     EXPECT_EQ(english(f.mends[0].label), "Wire 2 in series, 2 in parallel");
-    EXPECT_EQ(apply(plan, f.mends[0]).gear.solar->parallel, 2);
-    EXPECT_EQ(apply(plan, f.mends[1]).gear.solar->controller, "mppt_150_60");
+    const Plan fewer = apply(plan, f.mends[0]);
+    EXPECT_EQ(solarOf(fewer.gear)->parallel, 2);
+    const Plan stronger = apply(plan, f.mends[1]);
+    EXPECT_EQ(solarOf(stronger.gear)->controller, "mppt_150_60");
 }
 
 TEST(Boundary, S2LooksAtTheBestMonthOfTheTripOnly) {
     Plan plan = test::aFullVan();
-    plan.gear.solar->controller = "mppt_100_30";
+    solarOf(plan.gear)->controller = "mppt_100_30";
     plan.trip = {"Munich", 11, 1, 1.0, hours(1)};  // in winter the small controller cuts nothing
     EXPECT_FALSE(fires(plan, "S2"));
 }
@@ -109,7 +112,7 @@ TEST(Boundary, E3AtHalfOfTheRating) {
     const Amps input = dcdcInput(charger, volts(14.2), charger.output, charger.start);
     Plan plan = test::aFullVan();
     const auto onTheRoad = [&](double rating) {
-        plan.gear.engine = EngineChoice{"dcdc_60", amps(rating)};
+        putEngine(plan.gear, EngineChoice{"dcdc_60", amps(rating)});
         const Design d = design(plan, library());
         return std::ranges::any_of(d.checks.findings,
                                    [](const Finding& f) { return f.id == "E3 road"; });

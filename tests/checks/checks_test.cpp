@@ -8,6 +8,7 @@
 #include <functional>
 
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/checks/rule_cases.h"
 #include "tests/support/builders.h"
 
@@ -109,7 +110,7 @@ TEST(Rules, AnInverterWithoutAMainsSideIsAStandingFaultWithoutAMend) {
 
 TEST(Rules, MainsAppliancesWithoutAnInverterAreSaid) {
     Plan plan = test::aFullVan();
-    plan.gear.inverter.reset();
+    takeOutInverter(plan.gear);
     EXPECT_EQ(test::findingOf(design(plan, library()), "MAINS")->id, "MAINS none");
 }
 

@@ -3,6 +3,7 @@
 
 #include <string>
 
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk::test {
@@ -72,27 +73,23 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { p.trip.daysWithoutSun = 1; }},
     {"B2",
      Severity::Fault,
-     [](Plan& p) {
-         p.gear.bank = {"lfp_100", 1};
-     },
-     [](Plan& p) {
-         p.gear.bank = {"lfp_200", 1};
-     }},
+     [](Plan& p) { putBank(p.gear, "lfp_100", 1); },
+     [](Plan& p) { putBank(p.gear, "lfp_200", 1); }},
     {"S1",
      Severity::Danger,
-     [](Plan& p) { p.gear.solar->series = 4; },
-     [](Plan& p) { p.gear.solar->series = 3; }},
+     [](Plan& p) { solarOf(p.gear)->series = 4; },
+     [](Plan& p) { solarOf(p.gear)->series = 3; }},
     {"S2",
      Severity::Advice,
-     [](Plan& p) { p.gear.solar->controller = "mppt_100_20"; },
-     [](Plan& p) { p.gear.solar->controller = "mppt_100_50"; }},
+     [](Plan& p) { solarOf(p.gear)->controller = "mppt_100_20"; },
+     [](Plan& p) { solarOf(p.gear)->controller = "mppt_100_50"; }},
     {"E3",
      Severity::Fault,
      [](Plan& p) {
-         p.gear.engine = EngineChoice{"dcdc_60", amps(100)};
+         putEngine(p.gear, EngineChoice{"dcdc_60", amps(100)});
      },
      [](Plan& p) {
-         p.gear.engine = EngineChoice{"dcdc_20", amps(180)};
+         putEngine(p.gear, EngineChoice{"dcdc_20", amps(180)});
      }},
     {"G3",
      Severity::Fault,
@@ -119,7 +116,7 @@ const std::vector<RuleCase> kCases = {
     {"W6",
      Severity::Danger,
      [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
+         putBank(p.gear, "lfp_24_100", 3, 1);
          p.amendments = {
              SetFuse{ConductorId("fuseblock.feed+"), End::From, "self_reset", amps(15)}};
      },
@@ -160,13 +157,13 @@ const std::vector<RuleCase> kCases = {
     {"W13",
      Severity::Fault,
      [](Plan& p) {
-         p.gear.inverter->model = "inverter_3000";
-         p.gear.solar.reset();
+         inverterOf(p.gear)->model = "inverter_3000";
+         takeOutSolar(p.gear);
          for (int i = 0; i < 6; ++i) {
              p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
          }
      },
-     [](Plan& p) { p.gear.inverter->model = "inverter_2000"; }},
+     [](Plan& p) { inverterOf(p.gear)->model = "inverter_2000"; }},
     {"W15",
      Severity::Fault,
      [](Plan& p) {
@@ -251,12 +248,8 @@ const std::vector<RuleCase> kCases = {
      }},
     {"B3",
      Severity::Fault,
-     [](Plan& p) {
-         p.gear.bank = {"gel_90", 2, 1};
-     },
-     [](Plan& p) {
-         p.gear.bank = {"lfp_100", 1, 1};
-     }},
+     [](Plan& p) { putBank(p.gear, "gel_90", 2, 1); },
+     [](Plan& p) { putBank(p.gear, "lfp_100", 1, 1); }},
     {"B6",
      Severity::Fault,
      [](Plan& p) {
@@ -266,27 +259,21 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          p.trip.firstMonth = 1;
          p.trip.climate = "Oslo";
-         p.gear.bank = {"lfp_100_heated", 3, 1};
+         putBank(p.gear, "lfp_100_heated", 3, 1);
      }},
     {"B7",
      Severity::Danger,
+     [](Plan& p) { putBank(p.gear, "flooded_110", 3, 1); },
      [](Plan& p) {
-         p.gear.bank = {"flooded_110", 3, 1};
-     },
-     [](Plan& p) {
-         p.gear.bank = {"flooded_110", 3, 1};
+         putBank(p.gear, "flooded_110", 3, 1);
          for (const char* id : {"bank.1", "bank.2", "bank.3"}) {
              p.van.placed[DeviceId(id)] = PlaceId("under_floor");
          }
      }},
     {"B10",
      Severity::Advice,
-     [](Plan& p) {
-         p.gear.bank = {"agm_110", 1, 2};
-     },
-     [](Plan& p) {
-         p.gear.bank = {"agm_110", 2, 1};
-     }},
+     [](Plan& p) { putBank(p.gear, "agm_110", 1, 2); },
+     [](Plan& p) { putBank(p.gear, "agm_110", 2, 1); }},
     {"B11",
      Severity::Advice,
      [](Plan& p) {
@@ -301,12 +288,10 @@ const std::vector<RuleCase> kCases = {
     {"B12",
      Severity::Advice,
      [](Plan& p) {
-         p.gear.inverter = InverterChoice{"inverter_3000", hours(24)};
+         putInverter(p.gear, "inverter_3000", hours(24));
          p.appliances.pop_back();
      },
-     [](Plan& p) {
-         p.gear.inverter = InverterChoice{"inverter_350", hours(2)};
-     }},
+     [](Plan& p) { putInverter(p.gear, "inverter_350", hours(2)); }},
     {"B14",
      Severity::Fault,
      [](Plan& p) {
@@ -320,28 +305,28 @@ const std::vector<RuleCase> kCases = {
     {"S3",
      Severity::Fault,
      [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
-         p.gear.solar = SolarChoice{"panel_180", 1, 2, "mppt_100_50"};
+         putBank(p.gear, "lfp_24_100", 3, 1);
+         putSolar(p.gear, SolarChoice{"panel_180", 1, 2, "mppt_100_50"});
      },
      [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
-         p.gear.solar = SolarChoice{"panel_180", 2, 1, "mppt_100_50"};
+         putBank(p.gear, "lfp_24_100", 3, 1);
+         putSolar(p.gear, SolarChoice{"panel_180", 2, 1, "mppt_100_50"});
      }},
     {"S4",
      Severity::Danger,
      [](Plan& p) {
-         p.gear.solar->parallel = 4;
-         p.gear.solar->series = 1;
+         solarOf(p.gear)->parallel = 4;
+         solarOf(p.gear)->series = 1;
      },
-     [](Plan& p) { p.gear.solar->parallel = 2; }},
+     [](Plan& p) { solarOf(p.gear)->parallel = 2; }},
     {"S6",
      Severity::Danger,
      [](Plan& p) {
-         p.gear.solar->parallel = 3;
+         solarOf(p.gear)->parallel = 3;
          p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(1.5)}};
      },
      [](Plan& p) {
-         p.gear.solar->parallel = 3;
+         solarOf(p.gear)->parallel = 3;
          p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(6)}};
      }},
     {"S7",
@@ -362,19 +347,19 @@ const std::vector<RuleCase> kCases = {
     {"S10",
      Severity::Advice,
      [](Plan& p) {
-         p.gear.engine.reset();
+         takeOutEngine(p.gear);
          p.trip.firstMonth = 11;
          p.trip.lastMonth = 2;
          p.trip.climate = "Oslo";
      },
-     [](Plan& p) { p.gear.engine.reset(); }},
+     [](Plan& p) { takeOutEngine(p.gear); }},
     {"S12",
      Severity::Advice,
      [](Plan& p) {
-         p.gear.solar = SolarChoice{"panel_180", 2, 1, "pwm_50_20"};
+         putSolar(p.gear, SolarChoice{"panel_180", 2, 1, "pwm_50_20"});
      },
      [](Plan& p) {
-         p.gear.solar = SolarChoice{"panel_180", 1, 1, "pwm_50_20"};
+         putSolar(p.gear, SolarChoice{"panel_180", 1, 1, "pwm_50_20"});
      }},
     {"E4",
      Severity::Fault,
@@ -414,32 +399,30 @@ const std::vector<RuleCase> kCases = {
     {"G4",
      Severity::Fault,
      [](Plan& p) {
-         p.gear.inverter->model = "inverter_3000";
+         inverterOf(p.gear)->model = "inverter_3000";
          for (int i = 0; i < 12; ++i) {
              p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
          }
      },
-     [](Plan& p) { p.gear.inverter->model = "inverter_3000"; }},
+     [](Plan& p) { inverterOf(p.gear)->model = "inverter_3000"; }},
     {"V1",
      Severity::Danger,
+     [](Plan& p) { putBank(p.gear, "lfp_24_100", 3, 1); },
      [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
-     },
-     [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
-         p.gear.inverter->model = "inverter_24_2000";
-         p.gear.engine->charger = "dcdc_24_15";
+         putBank(p.gear, "lfp_24_100", 3, 1);
+         inverterOf(p.gear)->model = "inverter_24_2000";
+         engineOf(p.gear)->charger = "dcdc_24_15";
      }},
     {"V2",
      Severity::Danger,
      [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
+         putBank(p.gear, "lfp_24_100", 3, 1);
          p.appliances[1].supplied = Supplied::Twelve;
      },
      [](Plan& p) {
-         p.gear.bank = {"lfp_24_100", 3, 1};
+         putBank(p.gear, "lfp_24_100", 3, 1);
          p.appliances[1].supplied = Supplied::Twelve;
-         p.gear.converter = "converter_20";
+         putConverter(p.gear, "converter_20");
      }},
 };
 

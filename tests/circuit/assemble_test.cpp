@@ -43,7 +43,7 @@ protected:
         return test::currentOf(circuit(), m, id).value();
     }
     void give(Watts output) {
-        moment_.drawn[DeviceId("inverter")] = inverterInput(*design_.gear.inverter, output);
+        moment_.drawn[DeviceId("inverter")] = inverterInput(*design_.gear.inverter(), output);
     }
     static TerminalId at(const char* device, const char* port) { return {DeviceId(device), port}; }
 
@@ -95,7 +95,7 @@ TEST_F(Assembled, TheInverterDrawsItsPowerAndItsLoss) {
     give(watts(800));
     const MomentSolution m = solved();
     const Volts v = *m.between(circuit(), at("inverter", "dc+"), at("inverter", "dc-"));
-    const Watts input = inverterInput(*design_.gear.inverter, watts(800));
+    const Watts input = inverterInput(*design_.gear.inverter(), watts(800));
     expectNear(currentOf(m, "inverter").si() * v.si(), input.si(), 1e-9);
     expectNear(through(m, "inverter.feed+").si(), through(m, "inverter.feed-").si(), 1e-9);
 }
@@ -137,8 +137,8 @@ TEST_F(Assembled, FullSunChargesTheBankThroughTheController) {
     const MomentSolution m = solved();
     const Amps out = currentOf(m, "mppt");
     const Volts v = *m.between(circuit(), at("mppt", "bat+"), at("mppt", "bat-"));
-    const ControllerModel& c = *design_.gear.solar->controller;
-    expectNear(out.si(), controllerOutput(c, arrayPower(*design_.gear.solar), v).si(), 1e-6);
+    const ControllerModel& c = *design_.gear.sun()->controller;
+    expectNear(out.si(), controllerOutput(c, arrayPower(*design_.gear.sun()), v).si(), 1e-6);
     EXPECT_LT(through(m, "main.feed+"), amps(0));  // into the bank
     // What goes into the controller is what comes out over its efficiency.
     const Volts pv = *m.between(circuit(), at("mppt", "pv+"), at("mppt", "pv-"));

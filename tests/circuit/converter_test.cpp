@@ -6,6 +6,7 @@
 
 #include "core/circuit/explain_moment.h"
 #include "core/design/why.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -15,8 +16,8 @@ using test::library;
 
 Plan aHighVan() {
     Plan plan = test::aSmallVan();
-    plan.gear.bank = {"lfp_24_100", 2, 1};
-    plan.gear.converter = "converter_20";
+    putBank(plan.gear, "lfp_24_100", 2, 1);
+    putConverter(plan.gear, "converter_20");
     plan.appliances[1].supplied = Supplied::Twelve;  // the lamp, 10 W
     return plan;
 }
@@ -100,9 +101,9 @@ TEST(Converter, ItsFiguresAnswerWhy) {
 
 TEST(Series, TwoBlocksGiveTwiceTheVoltsAndShareOneCurrent) {
     Plan plan = test::aSmallVan();
-    plan.gear.bank = {"agm_110", 2, 2};
+    putBank(plan.gear, "agm_110", 2, 2);
     const Design d = design(plan, library());
-    EXPECT_EQ(d.gear.bank.system, volts(24));
+    EXPECT_EQ(d.gear.bank().system, volts(24));
     const MomentSolution& rest = momentOf(d, "rest");
     const auto string =
         rest.between(d.wiring.circuit, {DeviceId("bank.1.1"), "+"}, {DeviceId("bank.1.2"), "-"});
@@ -120,7 +121,7 @@ TEST(Series, TwoBlocksGiveTwiceTheVoltsAndShareOneCurrent) {
 
 TEST(Series, AStringHasOneFuseAndItsLinksAreSizedForIt) {
     Plan plan = test::aSmallVan();
-    plan.gear.bank = {"agm_110", 2, 2};
+    putBank(plan.gear, "agm_110", 2, 2);
     const Design d = design(plan, library());
     const CableRow& lead = test::rowOf(d, "bank.1.lead+");
     const CableRow& link = test::rowOf(d, "bank.1.link.1");
@@ -132,9 +133,9 @@ TEST(Series, AStringHasOneFuseAndItsLinksAreSizedForIt) {
 TEST(HighBank, HalvesTheCurrentOfTheInverter) {
     Plan low = test::aFullVan();
     Plan high = low;
-    high.gear.bank = {"lfp_24_100", 3, 1};
-    high.gear.inverter->model = "inverter_24_1000";
-    low.gear.inverter->model = "inverter_1000";
+    putBank(high.gear, "lfp_24_100", 3, 1);
+    inverterOf(high.gear)->model = "inverter_24_1000";
+    inverterOf(low.gear)->model = "inverter_1000";
     const double a = test::rowOf(design(low, library()), "inverter.feed+").load.si();
     const double b = test::rowOf(design(high, library()), "inverter.feed+").load.si();
     // A little less than half: the high one loses less.
@@ -143,7 +144,7 @@ TEST(HighBank, HalvesTheCurrentOfTheInverter) {
 
 TEST(Distributor, HoldsItsFusesItself) {
     Plan plan = test::aFullVan();
-    plan.gear.distribution = Distribution::Distributor;
+    mainRailOf(plan.gear).kind = Distribution::Distributor;
     const Design d = design(plan, library());
     const ChosenFuse& fuse = *test::rowOf(d, "inverter.feed+").fuseFrom;
     EXPECT_EQ(fuse.holds, Holds::Distributor);

@@ -57,14 +57,14 @@ python3 - "$demo" "$work/misspelt.spirk" <<'END'
 import json, sys
 plan = json.load(open(sys.argv[1]))
 plan["colour"] = "white"
-plan["gear"]["bank"]["cuont"] = 3
+plan["gear"]["banks"][0]["cuont"] = 3
 plan["appliances"][0]["uses"][0]["untli"] = 3
 plan["amendments"] = [{"kind": "set_fuse", "conductor": "engine.feed+", "end": "from", "famliy": "anl", "rating_a": 60}]
 json.dump(plan, open(sys.argv[2], "w"))
 END
 for command in check report; do
     "$cli" $command "$work/misspelt.spirk" >"$work/out" 2>"$work/err"
-    for key in colour gear.bank.cuont untli famliy; do
+    for key in colour "gear.banks[bank].cuont" untli famliy; do
         contains err "$key"
     done
 done
@@ -93,12 +93,12 @@ expect "a missing file" 2 "$cli" check "$work/none.spirk"
 contains err "none.spirk"
 head -c 700 "$demo" >"$work/cut.spirk"
 expect "a truncated file" 2 "$cli" check "$work/cut.spirk"
-sed 's/"spirk_format": 1/"spirk_format": 99/' "$demo" >"$work/newer.spirk"
+sed 's/"spirk_format": 3/"spirk_format": 99/' "$demo" >"$work/newer.spirk"
 expect "a newer file" 2 "$cli" check "$work/newer.spirk"
 contains err "newer version"
 sed 's/"count": 3/"count": -3/' "$demo" >"$work/negative.spirk"
 expect "a negative count" 2 "$cli" check "$work/negative.spirk"
-contains err "gear.bank.count"
+contains err "gear.banks[0].count"
 expect "no command" 2 "$cli"
 expect "help" 0 "$cli" --help
 exit $failed

@@ -8,6 +8,7 @@
 
 #include "core/exchange/report.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -55,23 +56,24 @@ Plan randomPlan(const std::vector<int>& dice) {
     Plan plan = test::aFullVan();
     std::size_t at = 0;
     const auto roll = [&](int sides) { return std::abs(dice[at++ % dice.size()]) % sides; };
-    plan.gear.bank = {library().batteries[static_cast<std::size_t>(roll(4))].id, 1 + roll(4)};
+    putBank(plan.gear, library().batteries[static_cast<std::size_t>(roll(4))].id, 1 + roll(4));
     if (roll(3) == 0) {
-        plan.gear.solar.reset();
+        takeOutSolar(plan.gear);
     } else {
-        plan.gear.solar = SolarChoice{library().panels[static_cast<std::size_t>(roll(4))].id,
-                                      1 + roll(4),
-                                      1 + roll(4),
-                                      library().controllers[static_cast<std::size_t>(roll(5))].id};
+        putSolar(plan.gear,
+                 SolarChoice{library().panels[static_cast<std::size_t>(roll(4))].id,
+                             1 + roll(4),
+                             1 + roll(4),
+                             library().controllers[static_cast<std::size_t>(roll(5))].id});
     }
     if (roll(3) == 0) {
-        plan.gear.engine.reset();
+        takeOutEngine(plan.gear);
     }
     if (roll(3) == 0) {
-        plan.gear.inverter.reset();
+        takeOutInverter(plan.gear);
     } else {
-        plan.gear.inverter = InverterChoice{
-            library().inverters[static_cast<std::size_t>(roll(5))].id, hours(roll(24))};
+        putInverter(
+            plan.gear, library().inverters[static_cast<std::size_t>(roll(5))].id, hours(roll(24)));
     }
     for (int i = roll(25); i > 0; --i) {
         plan.appliances.push_back(

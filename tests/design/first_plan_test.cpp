@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -46,24 +47,24 @@ TEST(FirstPlan, EveryKindOfTripGivesAPlanWithoutFaults) {
 TEST(FirstPlan, ItIsComplete) {
     const Plan plan = firstPlan(answers("summer", "induction_ring"), library());
     EXPECT_GE(plan.appliances.size(), 6u);
-    EXPECT_TRUE(plan.gear.solar && plan.gear.engine && plan.gear.inverter);
+    EXPECT_TRUE(solarOf(plan.gear) && engineOf(plan.gear) && inverterOf(plan.gear));
     const Design d = design(plan, library());
     EXPECT_GE(d.supply.daysWithoutSun, plan.trip.daysWithoutSun);
-    EXPECT_GE(d.gear.inverter->power, d.needs.worstMains);
+    EXPECT_GE(d.gear.inverter()->power, d.needs.worstMains);
 }
 
 // Own arithmetic: 446 Wh a day for 1.5 days is 669 Wh; one 100 Ah battery has about 1000 usable.
 TEST(FirstPlan, TheCheapestThatServesIsChosen) {
     const Plan plan = firstPlan(answers("weekends", ""), library());
-    EXPECT_EQ(plan.gear.bank, (BankChoice{"lfp_100", 1, 1}));
-    EXPECT_EQ(plan.gear.solar->controller, "mppt_75_15");
-    EXPECT_EQ(plan.gear.engine->charger, "dcdc_20");
+    EXPECT_EQ(bankOf(plan.gear), bankOf(gearWith("lfp_100", 1, 1)));
+    EXPECT_EQ(solarOf(plan.gear)->controller, "mppt_75_15");
+    EXPECT_EQ(engineOf(plan.gear)->charger, "dcdc_20");
 }
 
 TEST(FirstPlan, NothingOnMainsIsNoInverterAndNoDrivingNoCharger) {
     const Plan plan = firstPlan(answers("parked", ""), library());
-    EXPECT_FALSE(plan.gear.inverter.has_value());
-    EXPECT_FALSE(plan.gear.engine.has_value());
+    EXPECT_EQ(inverterOf(plan.gear), nullptr);
+    EXPECT_EQ(engineOf(plan.gear), nullptr);
 }
 
 TEST(FirstPlan, SouthOfTheEquatorTheSeasonsAreTurned) {
@@ -81,21 +82,21 @@ TEST(FirstPlan, WhatIsOwnedIsKeptAndDecidesTheVolts) {
     a.owned.panel = "panel_180";
     a.owned.panels = 3;
     const Plan plan = firstPlan(a, library());
-    EXPECT_EQ(plan.gear.bank.model, "lfp_24_120");
-    EXPECT_EQ(plan.gear.bank.count, 2);
-    ASSERT_TRUE(plan.gear.solar);
-    EXPECT_EQ(plan.gear.solar->panel, "panel_180");
-    EXPECT_EQ(plan.gear.solar->series * plan.gear.solar->parallel, 3);
-    EXPECT_TRUE(plan.gear.inverter->model.starts_with("inverter_24"));
-    EXPECT_TRUE(plan.gear.engine->charger.starts_with("dcdc_24"));
-    EXPECT_FALSE(plan.gear.converter.empty());
+    EXPECT_EQ(bankOf(plan.gear).model, "lfp_24_120");
+    EXPECT_EQ(bankOf(plan.gear).count, 2);
+    ASSERT_TRUE(solarOf(plan.gear));
+    EXPECT_EQ(solarOf(plan.gear)->panel, "panel_180");
+    EXPECT_EQ(solarOf(plan.gear)->series * solarOf(plan.gear)->parallel, 3);
+    EXPECT_TRUE(inverterOf(plan.gear)->model.starts_with("inverter_24"));
+    EXPECT_TRUE(engineOf(plan.gear)->charger.starts_with("dcdc_24"));
+    EXPECT_NE(converterOf(plan.gear), nullptr);
     EXPECT_EQ(faultsOf(design(plan, library()), {"MAINS"}), "");
 }
 
 TEST(FirstPlan, FrostAsksForAHeatedBattery) {
     FirstAnswers a = answers("winter", "");
     a.climate = "Oslo";
-    EXPECT_TRUE(firstPlan(a, library()).gear.bank.model.ends_with("heated"));
+    EXPECT_TRUE(bankOf(firstPlan(a, library()).gear).model.ends_with("heated"));
 }
 
 TEST(FirstPlan, TheHeaviestLoadsAreOfferedFirst) {

@@ -8,6 +8,7 @@
 #include "core/design/side_by_side.h"
 #include "core/plan/edit.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -118,7 +119,7 @@ TEST(Weight, IsTheSumOfThePartsAndRisesWithTheBank) {
         sum += p.weightKg;
     }
     EXPECT_NEAR(one.build.weightKg, sum, 1e-9);
-    plan.gear.bank.count = 2;
+    bankOf(plan.gear).count = 2;
     // One more battery of 12 kg and its leads, bars and fuses.
     const double more = design(plan, library()).build.weightKg - one.build.weightKg;
     EXPECT_GT(more, 12.0);

@@ -7,6 +7,7 @@
 #include "core/design/design.h"
 #include "core/diagram/geometry.h"
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -194,8 +195,8 @@ TEST(Diagram, AVehiclesCableWithAnEndMovedIsDrawnOnce) {
 
 TEST(Diagram, AConverterStandsInItsRungWithItsNegativeBesideIt) {
     Plan plan = test::aSmallVan();
-    plan.gear.bank = {"lfp_24_100", 1, 1};
-    plan.gear.converter = "converter_20";
+    putBank(plan.gear, "lfp_24_100", 1, 1);
+    putConverter(plan.gear, "converter_20");
     plan.appliances[1].supplied = Supplied::Twelve;
     const Circuit circuit = circuitOf(plan);
     const DiagramGeometry g = layOut(circuit, {});
@@ -214,7 +215,7 @@ TEST(Diagram, AConverterStandsInItsRungWithItsNegativeBesideIt) {
 
 TEST(Diagram, BatteriesInSeriesHangInOneRung) {
     Plan plan = test::aSmallVan();
-    plan.gear.bank = {"agm_110", 2, 2};
+    putBank(plan.gear, "agm_110", 2, 2);
     const Circuit circuit = circuitOf(plan);
     const DiagramGeometry g = layOut(circuit, {});
     EXPECT_EQ(g.wires.size(), circuit.conductors.size());

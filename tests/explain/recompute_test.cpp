@@ -8,6 +8,7 @@
 
 #include "core/cables/figures.h"
 #include "core/design/design.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 #include "tests/support/near.h"
 
@@ -285,7 +286,7 @@ TEST(RecomputeGas, OpeningForAVentedBank) {
     Plan plan = test::aSmallVan();
     plan.own.batteries = {*findById(test::library().batteries, "flooded_110")};
     plan.own.batteries.front().capacity = ampHours(200);
-    plan.gear.bank.model = "flooded_110";
+    bankOf(plan.gear).model = "flooded_110";
     const Design d = design(plan, test::library());
     const Derivation* vent = d.why.find(FigureId("bank.vent"));
     ASSERT_NE(vent, nullptr);

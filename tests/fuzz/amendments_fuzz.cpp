@@ -5,6 +5,7 @@
 
 #include "core/design/design.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "tests/fuzz/bytes.h"
 #include "tests/fuzz/libraries.h"
 
@@ -19,22 +20,25 @@ const auto& oneOf(fuzz::Bytes& bytes, const List& list) {
 
 Plan drawnPlan(fuzz::Bytes& bytes, const Library& library) {
     Plan plan = emptyPlan(library);
-    plan.gear.bank = {oneOf(bytes, library.batteries).id,
-                      1 + static_cast<int>(bytes.below(4)),
-                      1 + static_cast<int>(bytes.below(2))};
-    plan.gear.distribution = bytes.below(2) == 0 ? Distribution::Bars : Distribution::Distributor;
+    putBank(plan.gear,
+            oneOf(bytes, library.batteries).id,
+            1 + static_cast<int>(bytes.below(4)),
+            1 + static_cast<int>(bytes.below(2)));
+    mainRailOf(plan.gear).kind =
+        bytes.below(2) == 0 ? Distribution::Bars : Distribution::Distributor;
     if (bytes.below(2) == 0) {
-        plan.gear.solar = SolarChoice{
-            oneOf(bytes, library.panels).id, 1, 2, oneOf(bytes, library.controllers).id};
+        putSolar(plan.gear,
+                 SolarChoice{
+                     oneOf(bytes, library.panels).id, 1, 2, oneOf(bytes, library.controllers).id});
     }
     if (bytes.below(2) == 0) {
-        plan.gear.engine = EngineChoice{oneOf(bytes, library.dcdcs).id, amps(120)};
+        putEngine(plan.gear, EngineChoice{oneOf(bytes, library.dcdcs).id, amps(120)});
     }
     if (bytes.below(2) == 0) {
-        plan.gear.inverter = InverterChoice{oneOf(bytes, library.inverters).id, hours(4)};
+        putInverter(plan.gear, oneOf(bytes, library.inverters).id, hours(4));
     }
     if (bytes.below(3) == 0) {
-        plan.gear.converter = oneOf(bytes, library.converters).id;
+        putConverter(plan.gear, oneOf(bytes, library.converters).id);
     }
     const std::size_t loads = bytes.below(8);
     for (std::size_t i = 0; i < loads; ++i) {

@@ -4,6 +4,7 @@
 #include "core/design/design.h"
 #include "core/library/gear_file.h"
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "tests/fuzz/bytes.h"
 #include "tests/fuzz/libraries.h"
 
@@ -33,16 +34,18 @@ Shelf drawn(fuzz::Bytes& bytes, const Library& library) {
 Plan planWith(const Shelf& shelf, fuzz::Bytes& bytes, const Library& library) {
     Plan plan = emptyPlan(library);
     plan.own = shelf;
-    plan.gear.bank = {shelf.batteries[0].id,
-                      1 + static_cast<int>(bytes.below(4)),
-                      1 + static_cast<int>(bytes.below(4))};
-    plan.gear.solar = SolarChoice{shelf.panels[0].id,
-                                  1 + static_cast<int>(bytes.below(8)),
-                                  1 + static_cast<int>(bytes.below(8)),
-                                  shelf.controllers[0].id};
-    plan.gear.engine = EngineChoice{shelf.dcdcs[0].id, amps(bytes.within(1, 1000))};
-    plan.gear.inverter = InverterChoice{shelf.inverters[0].id, hours(bytes.within(0, 24))};
-    plan.gear.converter = shelf.converters[0].id;
+    putBank(plan.gear,
+            shelf.batteries[0].id,
+            1 + static_cast<int>(bytes.below(4)),
+            1 + static_cast<int>(bytes.below(4)));
+    putSolar(plan.gear,
+             SolarChoice{shelf.panels[0].id,
+                         1 + static_cast<int>(bytes.below(8)),
+                         1 + static_cast<int>(bytes.below(8)),
+                         shelf.controllers[0].id});
+    putEngine(plan.gear, EngineChoice{shelf.dcdcs[0].id, amps(bytes.within(1, 1000))});
+    putInverter(plan.gear, shelf.inverters[0].id, hours(bytes.within(0, 24)));
+    putConverter(plan.gear, shelf.converters[0].id);
     for (const CatalogueAppliance& entry : library.appliances) {
         if (plan.appliances.size() < 3 && bytes.below(2) == 0) {
             plan.appliances.push_back(fromCatalogue(entry, plan));

@@ -3,10 +3,11 @@
 #include <gtest/gtest.h>
 
 #include "core/gear/battery.h"
-#include "core/gear/chosen.h"
 #include "core/gear/engine.h"
 #include "core/gear/inverter.h"
 #include "core/gear/solar.h"
+#include "core/plan/units.h"
+#include "core/system/system.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -68,15 +69,15 @@ TEST(Alternator, IdleLeavesNothingForASmallMachine) {
     EXPECT_GT(spareAtIdle(library().alternator, amps(200), amps(30)), amps(40));
 }
 
-TEST(ChosenGear, AnUnknownChoiceBecomesAFindingAndTheDesignGoesOn) {
+TEST(System, AnUnknownChoiceBecomesAFindingAndTheDesignGoesOn) {
     Plan plan = test::aFullVan();
-    plan.gear.bank.model = "perpetual";
-    plan.gear.solar->panel = "moonlight";
+    bankOf(plan.gear).model = "perpetual";
+    solarOf(plan.gear)->panel = "moonlight";
     plan.trip.climate = "Atlantis";
-    const ChosenGear gear = chosenGear(plan, library());
+    const System gear = systemOf(plan, library());
     EXPECT_EQ(gear.findings.size(), 3u);
-    EXPECT_NE(gear.bank.model, nullptr);
-    EXPECT_FALSE(gear.solar.has_value());
+    EXPECT_NE(gear.bank().model, nullptr);
+    EXPECT_EQ(gear.sun(), nullptr);
     EXPECT_NE(gear.climate, nullptr);
     EXPECT_FALSE(design(plan, library()).checks.findings.empty());
 }

@@ -6,6 +6,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/design/design.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -56,14 +57,14 @@ TEST(GearFile, AForeignFileIsRefused) {
 
 TEST(OwnGear, ComesBeforeTheLibrarysOfTheSameId) {
     Plan plan = test::aSmallVan();
-    plan.own.batteries = {*findById(test::library().batteries, plan.gear.bank.model)};
+    plan.own.batteries = {*findById(test::library().batteries, bankOf(plan.gear).model)};
     plan.own.batteries.front().capacity = ampHours(123);
     const Design d = design(plan, test::library());
-    EXPECT_EQ(d.gear.bank.model->capacity, ampHours(123));
+    EXPECT_EQ(d.gear.bank().model->capacity, ampHours(123));
     // The design borrows from its own plan, wherever it is moved.
     Design moved = design(plan, test::library());
     const Design again = std::move(moved);
-    EXPECT_EQ(again.gear.bank.model, &again.plan.own.batteries.front());
+    EXPECT_EQ(again.gear.bank().model, &again.plan.own.batteries.front());
 }
 
 TEST(OwnGear, OfAnUnknownChemistryIsSaidAndReckonedWithAnother) {

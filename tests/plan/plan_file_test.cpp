@@ -82,8 +82,22 @@ const Bad kBad[] = {
      [](json& j) { j["appliances"][0]["uses"][0]["duty"] = 1.5; },
      "appliances[0].uses[0].duty"},
     {"a thirteenth month", [](json& j) { j["trip"]["first_month"] = 13; }, "trip.first_month"},
-    {"half a battery", [](json& j) { j["gear"]["bank"]["count"] = 1.5; }, "gear.bank.count"},
-    {"five batteries", [](json& j) { j["gear"]["bank"]["count"] = 5; }, "gear.bank.count"},
+    {"half a battery",
+     [](json& j) { j["gear"]["banks"][0]["count"] = 1.5; },
+     "gear.banks[0].count"},
+    {"five batteries", [](json& j) { j["gear"]["banks"][0]["count"] = 5; }, "gear.banks[0].count"},
+    {"no bank", [](json& j) { j["gear"]["banks"] = json::array(); }, "gear.banks"},
+    {"no rail at the bank", [](json& j) { j["gear"]["rails"] = json::array(); }, "gear.rails"},
+    {"a stem with a dot",
+     [](json& j) { j["gear"]["banks"][0]["id"] = "bank.1"; },
+     "gear.banks[0].id"},
+    {"a stem used twice", [](json& j) { j["gear"]["rails"][0]["id"] = "bank"; }, "gear.rails"},
+    {"an unknown source",
+     [](json& j) {
+         j["gear"]["sources"] = {
+             {{"id", "mill"}, {"way", "behind_switch"}, {"into", "main"}, {"kind", "wind"}}};
+     },
+     "gear.sources[0].kind"},
     {"an unknown feed",
      [](json& j) { j["appliances"][0]["feed"] = "steam"; },
      "appliances[0].feed"},
@@ -122,7 +136,7 @@ TEST(PlanFile, AllProblemsAreNamedNotTheFirst) {
     json file = json::parse(writePlan(test::aSmallVan()));
     file["trip"]["first_month"] = 0;
     file["trip"]["last_month"] = 99;
-    file["gear"]["bank"]["count"] = 9;
+    file["gear"]["banks"][0]["count"] = 9;
     EXPECT_EQ(readPlan(file.dump(), "test").problems.size(), 3u);
 }
 

@@ -9,6 +9,7 @@
 #include "core/design/design.h"
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
+#include "core/plan/units.h"
 #include "core/powerup/powerup.h"
 #include "tests/support/builders.h"
 
@@ -37,7 +38,9 @@ protected:
         return *found;
     }
     // Rest voltage of the bank as it is delivered, half charged.
-    [[nodiscard]] static double rest() { return restVoltage(demo().gear.bank.chemistry, 0.5).si(); }
+    [[nodiscard]] static double rest() {
+        return restVoltage(demo().gear.bank().chemistry, 0.5).si();
+    }
 };
 
 TEST_F(Readings, EachLiesWithinItsBand) {
@@ -53,7 +56,7 @@ TEST_F(Readings, EachLiesWithinItsBand) {
 
 TEST_F(Readings, BandOfVoltsIsThatOfTwentyToNinetyFivePercentCharge) {
     const Expected& e = reading("on.main", "volts");
-    const Chemistry& lfp = demo().gear.bank.chemistry;
+    const Chemistry& lfp = demo().gear.bank().chemistry;
     EXPECT_NEAR(e.value.si - e.low.si, rest() - restVoltage(lfp, 0.2).si(), 1e-9);
     EXPECT_NEAR(e.high.si - e.value.si, restVoltage(lfp, 0.95).si() - rest(), 1e-9);
 }
@@ -82,7 +85,7 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
     for (const char* row : {"main_switch", "shunt", "fuse_block"}) {
         ohms += findById(test::library().hardware, row)->resistance.si();
     }
-    const ChosenBank& bank = demo().gear.bank;
+    const BankUnit& bank = demo().gear.bank();
     ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0;
     const double power = 41.0;  // the laptop, measured
     const double v = (rest() + std::sqrt(rest() * rest() - 4.0 * ohms * power)) / 2.0;
@@ -107,7 +110,7 @@ TEST_F(Readings, EachCircuitIsReadWithOnlyItsOwnLoadsOn) {
 }
 
 TEST_F(Readings, TheInverterIdlesOnItsOwn) {
-    const double idle = inverterLoss(*demo().gear.inverter, watts(0)).si();
+    const double idle = inverterLoss(*demo().gear.inverter(), watts(0)).si();
     EXPECT_NEAR(reading("on.inverter", "amps").value.si, idle / rest(), 0.01);
 }
 

@@ -54,10 +54,11 @@ TEST(KeptFields, AFileOfTheFirstVersionIsBroughtUpToDate) {
     file["spirk_format"] = 1;
     file.erase("units");
     file.erase("accepted");
-    file["gear"].erase("distribution");
-    file["gear"]["bank"].erase("series");
+    file.erase("variants");
+    file["gear"] = Json::parse(R"({"bank": {"model": "lfp_100", "count": 1}})");
     for (Json& a : file["appliances"]) {
         a.erase("supplied");
+        a.erase("planned");
     }
     const PlanReading reading = readPlan(file.dump(), "first");
     ASSERT_TRUE(reading.plan.has_value());

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include "core/gear/inverter.h"
+#include "core/plan/units.h"
 #include "core/supply/sun_months.h"
 #include "tests/support/builders.h"
 #include "tests/support/near.h"
@@ -12,7 +13,7 @@ namespace spirk {
 namespace {
 
 Supply supplyOf(const Plan& plan) {
-    return supplyFor(plan, test::library(), chosenGear(plan, test::library()), needsOf(plan));
+    return supplyFor(plan, test::library(), systemOf(plan, test::library()), needsOf(plan));
 }
 
 TEST(Supply, BankNeededIsTheDaysDemandTimesTheDays) {
@@ -73,7 +74,7 @@ TEST(Season, PassesTheTurnOfTheYear) {
 TEST(Sun, HarvestIsPeakSunHoursTimesTheFactor) {
     Plan plan = test::aFullVan();
     plan.trip.climate = "Munich";
-    plan.gear.solar = SolarChoice{"panel_120", 1, 1, "mppt_100_50"};
+    putSolar(plan.gear, SolarChoice{"panel_120", 1, 1, "mppt_100_50"});
     const Supply s = supplyOf(plan);
     // Own arithmetic: 120 W * 5.6 h * 0.80, nothing cut by a 50 A controller.
     test::expectNear(inWattHours(s.months[5].perDay), 120 * 5.6 * 0.80, 1e-9);
@@ -82,7 +83,7 @@ TEST(Sun, HarvestIsPeakSunHoursTimesTheFactor) {
 
 TEST(Sun, ASmallControllerCutsTheBrightHours) {
     Plan plan = test::aFullVan();
-    plan.gear.solar = SolarChoice{"panel_400", 1, 2, "mppt_75_15"};
+    putSolar(plan.gear, SolarChoice{"panel_400", 1, 2, "mppt_75_15"});
     const Supply s = supplyOf(plan);
     EXPECT_GT(s.months[5].cut, 0.2);
     EXPECT_LT(s.months[5].cut, 1.0);

@@ -6,6 +6,7 @@
 #include <filesystem>
 
 #include "core/plan/plan_file.h"
+#include "core/plan/units.h"
 #include "core/result/promise.h"
 
 namespace spirk::test {
@@ -50,10 +51,10 @@ Plan aSmallVan() {
 Plan aFullVan() {
     Plan plan = aSmallVan();
     plan.name = "full";
-    plan.gear.bank = {"lfp_150", 3};
-    plan.gear.solar = SolarChoice{"panel_180", 2, 2, "mppt_100_50"};
-    plan.gear.engine = EngineChoice{"dcdc_30", amps(180)};
-    plan.gear.inverter = InverterChoice{"inverter_1600", hours(2)};
+    putBank(plan.gear, "lfp_150", 3);
+    putSolar(plan.gear, SolarChoice{"panel_180", 2, 2, "mppt_100_50"});
+    putEngine(plan.gear, EngineChoice{"dcdc_30", amps(180)});
+    putInverter(plan.gear, "inverter_1600", hours(2));
     Appliance kettle = aLoad("kettle", watts(1000), Category::Kitchen);
     kettle.feed = Feed::Mains;
     kettle.runs = Runs::Alone;

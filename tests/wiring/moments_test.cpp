@@ -5,6 +5,7 @@
 
 #include "core/design/design.h"
 #include "core/gear/inverter.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -52,7 +53,7 @@ TEST(Moments, TheEveningRunsTheWorstCaseButNotMoreThanTheInverterCan) {
         return momentOf(d.wiring.moments, "night")->drawn.at(DeviceId("inverter"));
     };
     const Design d = design(plan, library());
-    const InverterModel& inverter = *d.gear.inverter;
+    const InverterModel& inverter = *d.gear.inverter();
     EXPECT_EQ(drawn(d), inverterInput(inverter, watts(1000)));
     plan.appliances.back().rated = watts(5000);
     EXPECT_EQ(drawn(design(plan, library())), inverterInput(inverter, watts(1600)));
@@ -84,7 +85,7 @@ TEST(Moments, AllLoadsTogetherAreTheSumOfEach) {
 
 TEST(Moments, WeakerBatteriesSagMore) {
     Plan plan = test::aFullVan();
-    plan.gear.inverter->model = "inverter_1000";
+    inverterOf(plan.gear)->model = "inverter_1000";
     const auto atTheBar = [](const Design& d) {
         return *solutionOf(d, "night")
                     .between(d.wiring.circuit,
@@ -92,7 +93,7 @@ TEST(Moments, WeakerBatteriesSagMore) {
                              {DeviceId("bus.neg"), "bar"});
     };
     const Volts three = atTheBar(design(plan, library()));
-    plan.gear.bank.count = 1;
+    bankOf(plan.gear).count = 1;
     EXPECT_LT(atTheBar(design(plan, library())), three);
 }
 

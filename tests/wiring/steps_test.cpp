@@ -46,7 +46,7 @@ TEST(LiveSteps, NameWhatIsThere) {
         for (const Look& look : step.looks) {
             for (const WantedReading& reading : look.readings) {
                 EXPECT_TRUE(reading.what == Reads::Monitor ||
-                            findDevice(w.circuit, reading.at.device) != nullptr)
+                            findDevice(w.circuit, reading.terminal().device) != nullptr)
                     << step.id;
             }
         }

@@ -14,7 +14,7 @@ namespace {
 using test::library;
 
 Wiring wiringOf(const Plan& plan) {
-    return wire(plan, library(), chosenGear(plan, library()), needsOf(plan));
+    return wire(plan, library(), systemOf(plan, library()), needsOf(plan));
 }
 
 std::set<std::string> idsOf(const Wiring& w) {
@@ -88,7 +88,7 @@ TEST(Wiring, NoInverterNoSunNoEngineLeaveNothingBehind) {
 }
 
 TEST(Circuits, SmallLoadsOfACategoryShareALargeOneIsAlone) {
-    const ChosenGear low = chosenGear(test::aSmallVan(), test::library());
+    const System low = systemOf(test::aSmallVan(), test::library());
     EXPECT_EQ(circuitOf(test::aLoad("spot", watts(5), Category::Lighting), low),
               "circuit.lighting");
     EXPECT_EQ(circuitOf(test::aLoad("heater", watts(120), Category::Climate), low),

@@ -38,21 +38,22 @@ QString gearLines(const Design& d) {
     const auto many = [](int count, const std::string& name) {
         return count == 1 ? q(name) : QStringLiteral("%1 × %2").arg(count).arg(q(name));
     };
-    const ChosenGear& gear = d.gear;
-    QString out = line(tr("Bank"), many(gear.bank.count * gear.bank.series, gear.bank.model->name));
-    if (gear.solar) {
+    const System& gear = d.gear;
+    QString out =
+        line(tr("Bank"), many(gear.bank().count * gear.bank().series, gear.bank().model->name));
+    if (gear.sun()) {
         out += line(tr("Sun"),
-                    many(gear.solar->series * gear.solar->parallel, gear.solar->panel->name) +
-                        ", " + q(gear.solar->controller->name));
+                    many(gear.sun()->series * gear.sun()->parallel, gear.sun()->panel->name) +
+                        ", " + q(gear.sun()->controller->name));
     }
-    if (gear.engine) {
-        out += line(tr("Engine"), q(gear.engine->charger->name));
+    if (gear.engine()) {
+        out += line(tr("Engine"), q(gear.engine()->charger->name));
     }
-    if (gear.inverter != nullptr) {
-        out += line(tr("Inverter"), q(gear.inverter->name));
+    if (gear.inverter() != nullptr) {
+        out += line(tr("Inverter"), q(gear.inverter()->name));
     }
-    if (gear.converter != nullptr) {
-        out += line(tr("12 V loads by"), q(gear.converter->name));
+    if (gear.converter() != nullptr) {
+        out += line(tr("12 V loads by"), q(gear.converter()->name));
     }
     return out;
 }

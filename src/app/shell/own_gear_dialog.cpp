@@ -7,10 +7,10 @@
 #include <QVBoxLayout>
 
 #include "app/shared/text.h"
-#include "core/gear/chosen.h"
 #include "core/library/gear_fields.h"
 #include "core/plan/own_gear.h"
 #include "core/quantities/parse.h"
+#include "core/system/system.h"
 
 namespace spirk::app {
 

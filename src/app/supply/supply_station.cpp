@@ -11,6 +11,7 @@
 
 #include "app/shared/text.h"
 #include "app/supply/months_chart.h"
+#include "core/plan/units.h"
 #include "core/quantities/parse.h"
 
 namespace spirk::app {
@@ -22,7 +23,7 @@ constexpr const char* kNone = "";
 constexpr int kNameLetters = 18;
 const SolarChoice kFirstSolar{"panel_200", 1, 2, "mppt_100_30"};
 const EngineChoice kFirstEngine{"dcdc_30", amps(150)};
-const InverterChoice kFirstInverter{"inverter_1000", hours(2)};
+constexpr double kFirstInverterHours = 2.0;
 
 // Lists what is on offer and `suits`, and the chosen one even if it does not. Nothing is touched
 // where the list is the same: a list that is open must not close under the hand.
@@ -218,13 +219,13 @@ void SupplyStation::addBank(QFormLayout* form) {
     battery_ = combo(form, "battery", tr("&Battery"));
     connect(battery_, &QComboBox::activated, this, [this] {
         edit(tr("Choose the battery"), [&](Plan& p) {
-            p.gear.bank.model = battery_->currentData().toString().toStdString();
+            bankOf(p.gear).model = battery_->currentData().toString().toStdString();
         });
     });
     count_ = spin(form, "count", tr("I&n parallel"), 1, 4);
     inSeries_ = spin(form, "bankSeries", tr("In series"), 1, 4);
     connect(inSeries_, &QSpinBox::valueChanged, this, [this](int n) {
-        edit(tr("Change batteries in series"), [&](Plan& p) { p.gear.bank.series = n; });
+        edit(tr("Change batteries in series"), [&](Plan& p) { bankOf(p.gear).series = n; });
     });
     distribution_ = combo(form, "distribution", tr("Distribution"));
     distribution_->addItem(tr("bus bars"), 0);
@@ -234,18 +235,24 @@ void SupplyStation::addBank(QFormLayout* form) {
            "covered"));
     connect(distribution_, &QComboBox::activated, this, [this] {
         edit(tr("Choose the distribution"), [&](Plan& p) {
-            p.gear.distribution = static_cast<Distribution>(distribution_->currentData().toInt());
+            mainRailOf(p.gear).kind =
+                static_cast<Distribution>(distribution_->currentData().toInt());
         });
     });
     converter_ = combo(form, "converter", tr("12 V loads by"));
     converter_->addItem(tr("no converter"), kNone);
     connect(converter_, &QComboBox::activated, this, [this] {
         edit(tr("Choose the converter"), [&](Plan& p) {
-            p.gear.converter = converter_->currentData().toString().toStdString();
+            const std::string id = converter_->currentData().toString().toStdString();
+            if (id.empty()) {
+                takeOutConverter(p.gear);
+            } else {
+                putConverter(p.gear, id);
+            }
         });
     });
     connect(count_, &QSpinBox::valueChanged, this, [this](int n) {
-        edit(tr("Change the number of batteries"), [&](Plan& p) { p.gear.bank.count = n; });
+        edit(tr("Change the number of batteries"), [&](Plan& p) { bankOf(p.gear).count = n; });
     });
 }
 
@@ -257,27 +264,48 @@ void SupplyStation::addSolar(QFormLayout* form) {
         const std::string id = panel_->currentData().toString().toStdString();
         edit(tr("Choose the panel"), [&](Plan& p) {
             if (id.empty()) {
-                p.gear.solar.reset();
+                takeOutSolar(p.gear);
                 return;
             }
-            p.gear.solar = p.gear.solar.value_or(kFirstSolar);
-            p.gear.solar->panel = id;
+            if (solarOf(p.gear) == nullptr) {
+                putSolar(p.gear, kFirstSolar);
+            }
+            solarOf(p.gear)->panel = id;
         });
     });
     series_ = spin(form, "series", tr("In &series"), 1, 8);
     parallel_ = spin(form, "parallel", tr("Strings in para&llel"), 1, 8);
     connect(series_, &QSpinBox::valueChanged, this, [this](int n) {
-        edit(tr("Change panels in series"), [&](Plan& p) { p.gear.solar->series = n; });
+        edit(tr("Change panels in series"), [&](Plan& p) { solarOf(p.gear)->series = n; });
     });
     connect(parallel_, &QSpinBox::valueChanged, this, [this](int n) {
-        edit(tr("Change strings in parallel"), [&](Plan& p) { p.gear.solar->parallel = n; });
+        edit(tr("Change strings in parallel"), [&](Plan& p) { solarOf(p.gear)->parallel = n; });
     });
     controller_ = combo(form, "controller", tr("C&ontroller"));
     connect(controller_, &QComboBox::activated, this, [this] {
         edit(tr("Choose the controller"), [&](Plan& p) {
-            p.gear.solar->controller = controller_->currentData().toString().toStdString();
+            solarOf(p.gear)->controller = controller_->currentData().toString().toStdString();
         });
     });
+    joins_ = combo(form, "joins", tr("&Joins"));
+    connect(joins_, &QComboBox::activated, this, [this] {
+        edit(tr("Choose where the controller joins"), [&](Plan& p) {
+            firstSourceOf<SolarChoice>(p.gear)->way =
+                WayId(joins_->currentData().toString().toStdString());
+        });
+    });
+}
+
+// Ways of a kind with what speaks for each in its tip; the first is the usual one.
+void SupplyStation::offerWays(QComboBox* box, WayKind of) const {
+    const QSignalBlocker quiet(box);
+    box->clear();
+    for (const WayRow& way : library().ways) {
+        if (way.of == of) {
+            box->addItem(q(way.name), q(way.id));
+            box->setItemData(box->count() - 1, tip(q(way.speaksFor)), Qt::ToolTipRole);
+        }
+    }
 }
 
 void SupplyStation::addEngine(QFormLayout* form) {
@@ -288,11 +316,13 @@ void SupplyStation::addEngine(QFormLayout* form) {
         const std::string id = charger_->currentData().toString().toStdString();
         edit(tr("Choose the DC-DC charger"), [&](Plan& p) {
             if (id.empty()) {
-                p.gear.engine.reset();
+                takeOutEngine(p.gear);
                 return;
             }
-            p.gear.engine = p.gear.engine.value_or(kFirstEngine);
-            p.gear.engine->charger = id;
+            if (engineOf(p.gear) == nullptr) {
+                putEngine(p.gear, kFirstEngine);
+            }
+            engineOf(p.gear)->charger = id;
         });
     });
     alternator_ = new Entry(
@@ -309,7 +339,7 @@ void SupplyStation::addEngine(QFormLayout* form) {
                                "Read its plate: '150 A'.");
             }
             edit(tr("Change the alternator"),
-                 [&](Plan& p) { p.gear.engine->alternator = *rating; });
+                 [&](Plan& p) { engineOf(p.gear)->alternator = *rating; });
             return QString();
         },
         this);
@@ -324,11 +354,12 @@ void SupplyStation::addInverter(QFormLayout* form) {
         const std::string id = inverter_->currentData().toString().toStdString();
         edit(tr("Choose the inverter"), [&](Plan& p) {
             if (id.empty()) {
-                p.gear.inverter.reset();
+                takeOutInverter(p.gear);
                 return;
             }
-            p.gear.inverter = p.gear.inverter.value_or(kFirstInverter);
-            p.gear.inverter->model = id;
+            const InverterChoice* there = inverterOf(p.gear);
+            putInverter(
+                p.gear, id, there == nullptr ? hours(kFirstInverterHours) : there->onPerDay);
         });
     });
     inverterOn_ = new Entry(
@@ -340,7 +371,7 @@ void SupplyStation::addInverter(QFormLayout* form) {
                 return tl::unexpected(t.error());
             }
             edit(tr("Change how long the inverter is on"),
-                 [&](Plan& p) { p.gear.inverter->onPerDay = *t; });
+                 [&](Plan& p) { inverterOf(p.gear)->onPerDay = *t; });
             return QString();
         },
         this);
@@ -368,58 +399,72 @@ StationState SupplyStation::state() const {
 void SupplyStation::offerGear() {
     const Gear& gear = plan().gear;
     const Shelf& own = plan().own;
-    const Volts system = design().gear.bank.system;
+    const Volts system = design().gear.bank().system;
     const auto any = [](const auto&) { return true; };
-    const auto chosen = [](const auto& part, const auto& id) {
-        return part ? std::string(id(*part)) : std::string();
-    };
-    offer(battery_, own.batteries, library().batteries, gear.bank.model, any);
+    const EngineChoice* engine = engineOf(gear);
+    const InverterChoice* inverter = inverterOf(gear);
+    const FromConverter* converter = converterOf(gear);
+    offer(battery_, own.batteries, library().batteries, bankOf(gear).model, any);
     offer(panel_, own.panels, library().panels, "", any);
     offer(controller_, own.controllers, library().controllers, "", any);
+    offerWays(joins_, WayKind::Sun);
     offer(charger_,
           own.dcdcs,
           library().dcdcs,
-          chosen(gear.engine, [](const EngineChoice& e) { return e.charger; }),
+          engine == nullptr ? "" : engine->charger,
           [&](const DcdcModel& m) { return m.outputSystem == system; });
     offer(inverter_,
           own.inverters,
           library().inverters,
-          chosen(gear.inverter, [](const InverterChoice& i) { return i.model; }),
+          inverter == nullptr ? "" : inverter->model,
           [&](const InverterModel& m) { return m.system == system; });
     offer(converter_,
           own.converters,
           library().converters,
-          gear.converter,
+          converter == nullptr ? "" : converter->model,
           [&](const ConverterModel& m) { return m.inputSystem == system; });
 }
 
 void SupplyStation::refreshGear() {
     const Gear& gear = plan().gear;
     offerGear();
-    choose(battery_, q(gear.bank.model));
-    setValue(count_, gear.bank.count);
-    setValue(inSeries_, gear.bank.series);
+    const BankChoice& bank = bankOf(gear);
+    choose(battery_, q(bank.model));
+    setValue(count_, bank.count);
+    setValue(inSeries_, bank.series);
     {
         const QSignalBlocker quiet(distribution_);
-        distribution_->setCurrentIndex(static_cast<int>(gear.distribution));
+        distribution_->setCurrentIndex(static_cast<int>(mainRailOf(gear).kind));
     }
-    choose(converter_, q(gear.converter));
-    converter_->setEnabled(design().gear.bank.system > volts(12.0) || !gear.converter.empty());
-    choose(panel_, gear.solar ? q(gear.solar->panel) : kNone);
-    for (QWidget* w : std::initializer_list<QWidget*>{series_, parallel_, controller_}) {
-        w->setEnabled(gear.solar.has_value());
+    const FromConverter* converter = converterOf(gear);
+    choose(converter_, converter == nullptr ? kNone : q(converter->model));
+    converter_->setEnabled(design().gear.bank().system > volts(12.0) || converter != nullptr);
+    refreshSun();
+    const EngineChoice* engine = engineOf(gear);
+    choose(charger_, engine == nullptr ? kNone : q(engine->charger));
+    alternator_->setEnabled(engine != nullptr);
+    alternator_->show(engine == nullptr ? QString() : q(format(engine->alternator)));
+    const InverterChoice* inverter = inverterOf(gear);
+    choose(inverter_, inverter == nullptr ? kNone : q(inverter->model));
+    inverterOn_->setEnabled(inverter != nullptr);
+    inverterOn_->show(inverter == nullptr ? QString() : q(format(inverter->onPerDay)));
+}
+
+void SupplyStation::refreshSun() {
+    const SourceChoice* source = firstSourceOf<SolarChoice>(plan().gear);
+    for (QWidget* w : std::initializer_list<QWidget*>{series_, parallel_, controller_, joins_}) {
+        w->setEnabled(source != nullptr);
     }
-    if (gear.solar) {
-        setValue(series_, gear.solar->series);
-        setValue(parallel_, gear.solar->parallel);
-        choose(controller_, q(gear.solar->controller));
+    if (source == nullptr) {
+        choose(panel_, kNone);
+        return;
     }
-    choose(charger_, gear.engine ? q(gear.engine->charger) : kNone);
-    alternator_->setEnabled(gear.engine.has_value());
-    alternator_->show(gear.engine ? q(format(gear.engine->alternator)) : QString());
-    choose(inverter_, gear.inverter ? q(gear.inverter->model) : kNone);
-    inverterOn_->setEnabled(gear.inverter.has_value());
-    inverterOn_->show(gear.inverter ? q(format(gear.inverter->onPerDay)) : QString());
+    const auto& solar = std::get<SolarChoice>(source->what);
+    choose(panel_, q(solar.panel));
+    setValue(series_, solar.series);
+    setValue(parallel_, solar.parallel);
+    choose(controller_, q(solar.controller));
+    choose(joins_, q(source->way.value));
 }
 
 void SupplyStation::refreshRules() {

@@ -36,10 +36,12 @@ private:
     void offerGear();
     void refreshGear();
     void refreshRules();
+    void refreshSun();
+    void offerWays(QComboBox* box, WayKind of) const;
 
     MarksRule *bankRule_, *sunRule_, *engineRule_, *inverterRule_;
     QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *distribution_, *converter_, *panel_,
-        *controller_, *charger_, *inverter_;
+        *controller_, *joins_, *charger_, *inverter_;
     QSpinBox *count_, *inSeries_, *series_, *parallel_;
     Entry *name_, *days_, *driving_, *alternator_, *inverterOn_;
 };

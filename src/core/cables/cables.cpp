@@ -379,7 +379,7 @@ Amps neededAmpacity(const SizingTask& task,
 
 Cables sizeCables(const Plan& plan,
                   const Library& library,
-                  const ChosenGear& gear,
+                  const System& gear,
                   const Wiring& wiring,
                   const Lengths& lengths) {
     const SizingTask task{plan, library, gear, wiring, lengths, indexFor(library, wiring)};

@@ -93,7 +93,7 @@ struct Cables {
 
 [[nodiscard]] Cables sizeCables(const Plan& plan,
                                 const Library& library,
-                                const ChosenGear& gear,
+                                const System& gear,
                                 const Wiring& wiring,
                                 const Lengths& lengths);
 

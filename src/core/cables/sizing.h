@@ -19,7 +19,7 @@ struct SizingIndex {
 struct SizingTask {
     const Plan& plan;
     const Library& library;
-    const ChosenGear& gear;
+    const System& gear;
     const Wiring& wiring;
     const Lengths& lengths;
     SizingIndex index;

@@ -27,13 +27,13 @@ constexpr double kLostToSimple = 0.35;
 }  // namespace
 
 Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     const Origin panel = fromTable(in.library, "panels", s.panel->name);
     const std::string symbol = asked.temperature.symbol;
     return {.id = FigureId(asked.figure),
             .title = std::move(asked.title),
             .formula = "V = n · V_oc · (1 + β (" + symbol + " − 25))",
-            .terms = {{"n", "panels in series", count(s.series), FromPlan{"gear.solar.series"}},
+            .terms = {{"n", "panels in series", count(s.series), FromPlan{s.path + ".series"}},
                       {"V_oc", s.panel->name, measure(s.panel->voc), panel},
                       {"β", "per kelvin", number(s.panel->betaVocPerK), panel},
                       std::move(asked.temperature)},
@@ -52,11 +52,11 @@ Celsius hotCells(const CheckInput& in) {
             warmest = std::max(warmest, in.gear.climate->mean[static_cast<std::size_t>(month - 1)]);
         }
     }
-    return panelPower(*in.gear.solar->panel, kFullSun, warmest + kelvins(kDayAboveMean)).cell;
+    return panelPower(*in.gear.sun()->panel, kFullSun, warmest + kelvins(kDayAboveMean)).cell;
 }
 
 // Twice as many panels in each string, where their number allows it.
-void offerLongerStrings(const ChosenSolar& s, Finding& f) {
+void offerLongerStrings(const SunUnit& s, Finding& f) {
     if (s.parallel % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel",
                             {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
@@ -66,11 +66,11 @@ void offerLongerStrings(const ChosenSolar& s, Finding& f) {
 }
 
 void checkHot(const CheckInput& in, Checks& out) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     const Celsius hot = hotCells(in);
     const Volts voc = stringVoc(*s.panel, s.series, hot);
     const Volts vmp = s.panel->vmp * (voc / s.panel->voc);  // falls as the open circuit does
-    const Volts bank = in.gear.bank.chemistry.absorption;
+    const Volts bank = in.gear.bank().chemistry.absorption;
     const Volts start = bank + s.controller->startAbove;
     out.why.add(stringVocFigure(in,
                                 {"solar.voc.hot",
@@ -98,7 +98,7 @@ void checkHot(const CheckInput& in, Checks& out) {
 }
 
 void checkStrings(const CheckInput& in, Checks& out) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     if (s.parallel < kStringsWithoutFuses) {
         return;
     }
@@ -114,7 +114,7 @@ void checkStrings(const CheckInput& in, Checks& out) {
 }
 
 void checkArrayCables(const CheckInput& in, Checks& out) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     const double factor = rule(in.library, "array_factor").value;
     const Amps needed = s.panel->isc * (factor * s.parallel);
     for (const CableRow& row : in.cables.rows) {
@@ -141,10 +141,11 @@ void checkArrayCables(const CheckInput& in, Checks& out) {
 
 void checkShareOfSun(const CheckInput& in, Checks& out) {
     const MonthSun& lean = in.supply.months[static_cast<std::size_t>(in.supply.leanestMonth - 1)];
-    if (in.supply.demand.si() <= 0.0 || in.gear.engine) {
+    if (in.supply.demand.si() <= 0.0 || in.gear.engine()) {
         return;
     }
-    const double share = lean.perDay * in.gear.bank.chemistry.chargeEfficiencyWh / in.supply.demand;
+    const double share =
+        lean.perDay * in.gear.bank().chemistry.chargeEfficiencyWh / in.supply.demand;
     if (share >= rule(in.library, "sun_share").value) {
         return;
     }
@@ -160,10 +161,10 @@ void checkShareOfSun(const CheckInput& in, Checks& out) {
 }
 
 void checkSimpleController(const CheckInput& in, Checks& out) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     const Watts array = arrayPower(s);
     const Watts taken =
-        takenPower(*s.controller, *s.panel, s.series, array, in.gear.bank.chemistry.absorption);
+        takenPower(*s.controller, *s.panel, s.series, array, in.gear.bank().chemistry.absorption);
     const double lost = 1.0 - taken / array;
     if (lost <= kLostToSimple) {
         return;
@@ -193,7 +194,7 @@ void checkSimpleController(const CheckInput& in, Checks& out) {
 
 Checks arrayChecks(const CheckInput& input) {
     Checks out;
-    if (input.gear.solar) {
+    if (input.gear.sun()) {
         checkHot(input, out);
         checkStrings(input, out);
         checkArrayCables(input, out);

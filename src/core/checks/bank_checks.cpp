@@ -15,13 +15,13 @@ constexpr int kMostBatteries = 4;
 // Mends that make the bank at least `factor` times what it is: more of the same, or larger ones.
 std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
     std::vector<Mend> out;
-    const int count = static_cast<int>(std::ceil(in.gear.bank.count * factor - 1e-9));
+    const int count = static_cast<int>(std::ceil(in.gear.bank().count * factor - 1e-9));
     if (count <= kMostBatteries) {
         out.push_back({{"Use {count} × {model}",
-                        {{"count", spirk::count(count)}, {"model", in.gear.bank.model->name}}},
+                        {{"count", spirk::count(count)}, {"model", in.gear.bank().model->name}}},
                        {UseCount{GearCount::BankStrings, count}}});
     }
-    const BatteryModel& now = *in.gear.bank.model;
+    const BatteryModel& now = *in.gear.bank().model;
     const auto* larger = leastOnOffer(
         in.plan.own.batteries,
         in.library.batteries,
@@ -33,7 +33,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
         [](const BatteryModel& m) { return m.capacity; });
     if (larger != nullptr) {
         out.push_back({{"Use {count} × {model}",
-                        {{"count", spirk::count(in.gear.bank.count)}, {"model", larger->name}}},
+                        {{"count", spirk::count(in.gear.bank().count)}, {"model", larger->name}}},
                        {UseModel{GearPart::Battery, larger->id}}});
     }
     return out;
@@ -76,9 +76,9 @@ Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
                        measure(worst),
                        FromSolver{"shares solved with every lead's own resistance"}},
                       {"I_max",
-                       in.gear.bank.model->name + ", discharge limit",
-                       measure(in.gear.bank.model->maxDischarge),
-                       fromTable(in.library, "batteries", in.gear.bank.model->name)}},
+                       in.gear.bank().model->name + ", discharge limit",
+                       measure(in.gear.bank().model->maxDischarge),
+                       fromTable(in.library, "batteries", in.gear.bank().model->name)}},
             .result = measure(worst),
             .source = "own arithmetic",
             .note = ""};
@@ -87,12 +87,13 @@ Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
 Finding dischargeTooLarge(const CheckInput& in, Amps worst) {
     Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery));
     f.id = "B2 bank";
-    f.what = {"With everything on, a battery must give {current}; its limit is {limit}.",
-              {{"current", measure(worst)}, {"limit", measure(in.gear.bank.model->maxDischarge)}}};
+    f.what = {
+        "With everything on, a battery must give {current}; its limit is {limit}.",
+        {{"current", measure(worst)}, {"limit", measure(in.gear.bank().model->maxDischarge)}}};
     f.why = {"Its battery manager switches off under load, and everything goes dark at once.", {}};
     f.remedy = {"Use more or larger batteries, or a smaller inverter.", {}};
     f.figures = {bankFigure(in, "discharge")};
-    f.mends = largerBanks(in, worst / in.gear.bank.model->maxDischarge);
+    f.mends = largerBanks(in, worst / in.gear.bank().model->maxDischarge);
     return f;
 }
 
@@ -106,7 +107,7 @@ Checks bankChecks(const CheckInput& input) {
     }
     const Amps worst = worstBatteryCurrent(input);
     out.why.add(dischargeDerivation(input, worst));
-    if (worst > input.gear.bank.model->maxDischarge) {
+    if (worst > input.gear.bank().model->maxDischarge) {
         out.findings.push_back(dischargeTooLarge(input, worst));
     }
     return out;

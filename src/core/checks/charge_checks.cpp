@@ -6,6 +6,7 @@
 #include "core/checks/families.h"
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
+#include "core/plan/units.h"
 #include "core/supply/sun_months.h"
 
 namespace spirk {
@@ -32,38 +33,40 @@ Finding bankFinding(const CheckInput& in, const char* rule) {
 // Largest current of each way of charging, by itself.
 struct Charging {
     Amps solar, engine;
+    FromPlan solarFrom, engineFrom;
     [[nodiscard]] Amps together() const { return solar + engine; }
     [[nodiscard]] Amps most() const { return std::max(solar, engine); }
 };
 
 Charging chargingOf(const CheckInput& in) {
     Charging out;
-    if (in.gear.solar) {
-        const ChosenSolar& s = *in.gear.solar;
+    if (in.gear.sun()) {
+        const SunUnit& s = *in.gear.sun();
         const Watts power = arrayPower(s) * s.controller->efficiency;
-        out.solar = std::min(s.controller->maxOutput, power / in.gear.bank.chemistry.absorption);
+        out.solarFrom = {s.path};
+        out.solar = std::min(s.controller->maxOutput, power / in.gear.bank().chemistry.absorption);
     }
-    if (in.gear.engine) {
-        out.engine = in.gear.engine->charger->output;
+    if (in.gear.engine()) {
+        out.engineFrom = {in.gear.engine()->path};
+        out.engine = in.gear.engine()->charger->output;
     }
     return out;
 }
 
 void checkRate(const CheckInput& in, Checks& out) {
     const Charging charging = chargingOf(in);
-    const Amps limit = in.gear.bank.model->maxCharge * static_cast<double>(in.gear.bank.count);
-    const Coulombs usable = bankCapacity(in.gear.bank) * in.gear.bank.chemistry.usable;
+    const Amps limit = in.gear.bank().model->maxCharge * static_cast<double>(in.gear.bank().count);
+    const Coulombs usable = bankCapacity(in.gear.bank()) * in.gear.bank().chemistry.usable;
     out.why.add(
         {.id = bankFigure(in, "charge"),
          .title = "Most that charges the bank at once",
          .formula = "I = I_sun + I_engine",
-         .terms =
-             {{"I_sun", "controller at full sun", measure(charging.solar), FromPlan{"gear.solar"}},
-              {"I_engine", "DC-DC charger", measure(charging.engine), FromPlan{"gear.engine"}},
-              {"I_max",
-               "the bank takes",
-               measure(limit),
-               fromTable(in.library, "batteries", in.gear.bank.model->name)}},
+         .terms = {{"I_sun", "controller at full sun", measure(charging.solar), charging.solarFrom},
+                   {"I_engine", "DC-DC charger", measure(charging.engine), charging.engineFrom},
+                   {"I_max",
+                    "the bank takes",
+                    measure(limit),
+                    fromTable(in.library, "batteries", in.gear.bank().model->name)}},
          .result = measure(charging.together()),
          .source = "own arithmetic",
          .note = ""});
@@ -72,7 +75,7 @@ void checkRate(const CheckInput& in, Checks& out) {
         f.severity = Severity::Fault;
         f.what = {"Sun and engine together charge with up to {current}; the bank takes {limit}.",
                   {{"current", measure(charging.together())}, {"limit", measure(limit)}}};
-        f.why = {in.gear.bank.battery.family == Family::Lithium
+        f.why = {in.gear.bank().battery.family == Family::Lithium
                      ? "Its manager switches charging off, and the chargers lose their battery."
                      : "It gasses, heats up and ages.",
                  {}};
@@ -90,7 +93,7 @@ void checkRate(const CheckInput& in, Checks& out) {
         f.what = {"At best {current} charge the bank: {time} from empty to full.",
                   {{"current", measure(charging.together())},
                    {"time", measure(chargeTime(usable, charging.together()))}}};
-        f.why = {in.gear.bank.battery.family == Family::Lead
+        f.why = {in.gear.bank().battery.family == Family::Lead
                      ? "Lead that is seldom full sulphates and dies early."
                      : "After a few dull days it takes more than a bright day to recover.",
                  {}};
@@ -122,13 +125,13 @@ ColdMonth coldestMonth(const CheckInput& in) {
 void checkFrost(const CheckInput& in, Checks& out) {
     const Celsius mean = coldestMonth(in).mean;
     const Celsius night = mean + kelvins(-kNightBelowMean);
-    const bool charged = in.gear.solar || in.gear.engine;
-    const bool lithium = in.gear.bank.battery.family == Family::Lithium;
-    if (lithium && charged && !in.gear.bank.model->heated &&
+    const bool charged = in.gear.sun() || in.gear.engine();
+    const bool lithium = in.gear.bank().battery.family == Family::Lithium;
+    if (lithium && charged && !in.gear.bank().model->heated &&
         night.degrees < rule(in.library, "charge_below_c").value) {
         Finding f = bankFinding(in, "B6");
         f.what = {"On this trip nights are near {night}; {model} is not heated.",
-                  {{"night", measure(night)}, {"model", in.gear.bank.model->name}}};
+                  {{"night", measure(night)}, {"model", in.gear.bank().model->name}}};
         f.why = {
             "Charging lithium below freezing plates metal in its cells: it is damaged for "
             "good and can short inside.",
@@ -138,8 +141,8 @@ void checkFrost(const CheckInput& in, Checks& out) {
             "sure that its manager stops charging in the cold.",
             {}};
         for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
-            if (model->heated && model->nominal == in.gear.bank.model->nominal &&
-                model->capacity == in.gear.bank.model->capacity) {
+            if (model->heated && model->nominal == in.gear.bank().model->nominal &&
+                model->capacity == in.gear.bank().model->capacity) {
                 f.mends.push_back({{"Use: {model}", {{"model", model->name}}},
                                    {UseModel{GearPart::Battery, model->id}}});
                 break;
@@ -166,7 +169,7 @@ bool livedIn(const PlaceId& place) {
 }
 
 void checkGas(const CheckInput& in, Checks& out) {
-    const ChosenBank& bank = in.gear.bank;
+    const BankUnit& bank = in.gear.bank();
     if (!bank.battery.gasses) {
         return;
     }
@@ -177,12 +180,12 @@ void checkGas(const CheckInput& in, Checks& out) {
     out.why.add({.id = bankFigure(in, "vent"),
                  .title = "Free opening for the bank's gas, two of them, in cm²",
                  .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h",
-                 .terms = {{"n", "cells in series", number(cells), FromPlan{"gear.bank"}},
+                 .terms = {{"n", "cells in series", number(cells), FromPlan{bank.path}},
                            {"I_gas",
                             "mA per Ah, vented lead, boost charge",
                             number(kGassingMilliampsPerAh),
                             FromRule{"IEC 62485-2"}},
-                           {"C", "capacity in Ah", number(ah), FromPlan{"gear.bank"}}},
+                           {"C", "capacity in Ah", number(ah), FromPlan{bank.path}}},
                  .result = number(opening),
                  .source = "IEC 62485-2",
                  .note = "Air flow: " + formatNumber(flow, 2) + " m³/h."});
@@ -204,11 +207,11 @@ void checkGas(const CheckInput& in, Checks& out) {
 }
 
 void checkIdle(const CheckInput& in, Checks& out) {
-    if (in.gear.inverter == nullptr || in.supply.demand.si() <= 0.0) {
+    if (in.gear.inverter() == nullptr || in.supply.demand.si() <= 0.0) {
         return;
     }
-    const Watts idle = inverterLoss(*in.gear.inverter, watts(0.0));
-    const Joules day = idle * in.plan.gear.inverter->onPerDay;
+    const Watts idle = inverterLoss(*in.gear.inverter(), watts(0.0));
+    const Joules day = idle * inverterOf(in.plan.gear)->onPerDay;
     const double share = day / in.supply.demand;
     if (share <= rule(in.library, "idle_share").value) {
         return;

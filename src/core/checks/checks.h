@@ -15,7 +15,7 @@ namespace spirk {
 struct CheckInput {
     const Plan& plan;
     const Library& library;
-    const ChosenGear& gear;
+    const System& gear;
     const Needs& needs;
     const Supply& supply;
     const Wiring& wiring;

@@ -123,7 +123,7 @@ Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
             in.plan.own.converters,
             in.library.converters,
             [&](const ConverterModel& m) {
-                return m.maxOutput >= t.current && m.inputSystem == in.gear.bank.system;
+                return m.maxOutput >= t.current && m.inputSystem == in.gear.bank().system;
             },
             [](const ConverterModel& m) { return m.maxOutput; });
         if (model != nullptr) {
@@ -206,15 +206,15 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
 Finding wrongSystem(const CheckInput& in, Subject where, const std::string& name, Volts made) {
     Finding f = findingOf(in, "V1", std::move(where));
     f.what = {"{name} is made for {made}; the bank has {bank}.",
-              {{"name", name}, {"made", measure(made)}, {"bank", measure(in.gear.bank.system)}}};
+              {{"name", name}, {"made", measure(made)}, {"bank", measure(in.gear.bank().system)}}};
     f.why = {"Too high a voltage destroys it at once; with too low a one it does not start.", {}};
     f.remedy = {"Choose one for the bank's voltage, or another bank.", {}};
     return f;
 }
 
 void checkSystems(const CheckInput& in, Checks& out) {
-    const Volts bank = in.gear.bank.system;
-    if (const InverterModel* inverter = in.gear.inverter;
+    const Volts bank = in.gear.bank().system;
+    if (const InverterModel* inverter = in.gear.inverter();
         inverter != nullptr && inverter->system != bank) {
         Finding f = wrongSystem(
             in, firstSubject(in, DeviceKind::Inverter), inverter->name, inverter->system);
@@ -228,8 +228,8 @@ void checkSystems(const CheckInput& in, Checks& out) {
         }
         out.findings.push_back(std::move(f));
     }
-    if (in.gear.engine && in.gear.engine->charger->outputSystem != bank) {
-        const DcdcModel& charger = *in.gear.engine->charger;
+    if (in.gear.engine() && in.gear.engine()->charger->outputSystem != bank) {
+        const DcdcModel& charger = *in.gear.engine()->charger;
         Finding f = wrongSystem(
             in, firstSubject(in, DeviceKind::DcdcCharger), charger.name, charger.outputSystem);
         const Watts power = charger.outputSystem * charger.output;
@@ -245,11 +245,11 @@ void checkSystems(const CheckInput& in, Checks& out) {
         }
         out.findings.push_back(std::move(f));
     }
-    if (in.gear.converter != nullptr && in.gear.converter->inputSystem != bank) {
+    if (in.gear.converter() != nullptr && in.gear.converter()->inputSystem != bank) {
         Finding f = wrongSystem(in,
-                                {SubjectKind::Figure, "gear.converter"},
-                                in.gear.converter->name,
-                                in.gear.converter->inputSystem);
+                                {SubjectKind::Figure, "gear.rails"},
+                                in.gear.converter()->name,
+                                in.gear.converter()->inputSystem);
         f.id = "V1 converter";  // there is no such device on a bank of 12 V
         f.severity = Severity::Advice;
         f.why = {"A bank of 12 V feeds its loads without a converter.", {}};
@@ -260,7 +260,7 @@ void checkSystems(const CheckInput& in, Checks& out) {
 
 // Loads on a supply that they are not made for.
 void checkLoadVolts(const CheckInput& in, Checks& out) {
-    const bool high = in.gear.bank.system > volts(12.0);
+    const bool high = in.gear.bank().system > volts(12.0);
     const Supplied wrong = high ? Supplied::Twelve : Supplied::TwentyFour;
     for (const Appliance& a : in.plan.appliances) {
         if (a.feed != Feed::Dc || a.count == 0 || a.supplied != wrong || onConverter(a, in.gear)) {
@@ -271,13 +271,13 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
         f.what = {"{name} is made for {made} and hangs on {bank}.",
                   {{"name", a.name},
                    {"made", measure(volts(high ? 12.0 : 24.0))},
-                   {"bank", measure(in.gear.bank.system)}}};
+                   {"bank", measure(in.gear.bank().system)}}};
         f.why = {high ? "Twice its voltage destroys it." : "It does not start on half its voltage.",
                  {}};
         f.remedy = {high ? "Plan a converter for 12 V loads in Supply, or buy the 24 V kind."
                          : "Buy the 12 V kind.",
                     {}};
-        if (high && !in.library.converters.empty() && in.gear.converter == nullptr) {
+        if (high && !in.library.converters.empty() && in.gear.converter() == nullptr) {
             f.mends.push_back(useInstead(in.library.converters.back(), GearPart::Converter));
         }
         out.findings.push_back(std::move(f));

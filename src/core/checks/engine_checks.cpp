@@ -17,8 +17,8 @@ struct EngineShare {
 };
 
 EngineShare shareOf(const CheckInput& in) {
-    const ChosenEngine& e = *in.gear.engine;
-    const Volts out = in.gear.bank.chemistry.absorption;
+    const EngineUnit& e = *in.gear.engine();
+    const Volts out = in.gear.bank().chemistry.absorption;
     return {dcdcInput(*e.charger, out, e.charger->output, e.charger->start),
             e.alternator * in.library.alternator.roadShareLimit,
             spareAtIdle(
@@ -26,14 +26,14 @@ EngineShare shareOf(const CheckInput& in) {
 }
 
 Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
-    const ChosenEngine& e = *in.gear.engine;
+    const EngineUnit& e = *in.gear.engine();
     return {.id = FigureId("engine.input"),
             .title = "Most that the DC-DC charger draws from the vehicle",
             .formula = "I_in = V_out · I_out / (η · V_in)",
             .terms = {{"V_out",
                        "absorption voltage",
-                       measure(in.gear.bank.chemistry.absorption),
-                       fromTable(in.library, "chemistries", in.gear.bank.chemistry.name)},
+                       measure(in.gear.bank().chemistry.absorption),
+                       fromTable(in.library, "chemistries", in.gear.bank().chemistry.name)},
                       {"I_out",
                        e.charger->name,
                        measure(e.charger->output),
@@ -60,13 +60,13 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
 }
 
 void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
-    const ChosenEngine& e = *in.gear.engine;
+    const EngineUnit& e = *in.gear.engine();
     const auto* best = leastOnOffer(
         in.plan.own.dcdcs,
         in.library.dcdcs,
         [&](const DcdcModel& m) {
-            return m.outputSystem == in.gear.bank.system && m.output < e.charger->output &&
-                   dcdcInput(m, in.gear.bank.chemistry.absorption, m.output, m.start) <= limit;
+            return m.outputSystem == in.gear.bank().system && m.output < e.charger->output &&
+                   dcdcInput(m, in.gear.bank().chemistry.absorption, m.output, m.start) <= limit;
         },
         [](const DcdcModel& m) { return -m.output; });
     if (best != nullptr) {
@@ -175,7 +175,7 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
 
 Checks engineChecks(const CheckInput& input) {
     Checks out;
-    if (!input.gear.engine) {
+    if (!input.gear.engine()) {
         return out;
     }
     checkSignal(input, out);

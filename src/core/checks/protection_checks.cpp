@@ -16,7 +16,7 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     const Device* device = findDevice(in.wiring.circuit, at.device);
     const bool battery = device != nullptr && device->kind == DeviceKind::Battery;
     // Each battery of a bank is a source; with a main fuse behind it still a fault, not a danger.
-    const bool common = battery && in.gear.bank.count > 1;
+    const bool common = battery && in.gear.bank().count > 1;
     Finding f = findingOf(in, fuse.missing, subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
@@ -152,7 +152,7 @@ void checkVoltage(const CheckInput& in,
                   const ChosenFuse& fuse,
                   std::vector<Finding>& out) {
     const FuseFamily& family = familyOf(in.library, fuse.family);
-    const Volts highest = in.gear.bank.chemistry.absorptionHigh;
+    const Volts highest = in.gear.bank().chemistry.absorptionHigh;
     if (family.volts >= highest) {
         return;
     }
@@ -243,7 +243,7 @@ void checkMainFuse(const CheckInput& in, std::vector<Finding>& out) {
         return;
     }
     const Amps drawn = inverterCurrent(
-        *in.gear.inverter, in.gear.inverter->power, in.gear.bank.chemistry.inverterCutOff);
+        *in.gear.inverter(), in.gear.inverter()->power, in.gear.bank().chemistry.inverterCutOff);
     const Conductor* feed = feedOf(circuit, inverter->unit, Pole::Positive);
     const bool passes = feed != nullptr && feed->from.device == bar->id;
     if (!passes || main->fuseFrom->rating >= drawn) {

@@ -73,7 +73,7 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
                            {"n",
                             "strings",
                             count(static_cast<double>(leads.size())),
-                            FromPlan{"gear.bank.count"}}},
+                            FromPlan{in.gear.bank().path + ".count"}}},
                  .result = percent(off),
                  .source = "the network solved with every lead's own resistance",
                  .note = ""});
@@ -92,13 +92,13 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
 }
 
 void checkSeries(const CheckInput& in, Checks& out) {
-    if (in.gear.bank.series == 1) {
+    if (in.gear.bank().series == 1) {
         return;
     }
     Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery));
     f.id = "B10 bank";
     f.what = {"{n} batteries are in series, with nothing that keeps them alike.",
-              {{"n", count(in.gear.bank.series)}}};
+              {{"n", count(in.gear.bank().series)}}};
     f.why = {"One drifts from the others: it is overcharged while they are not yet full.", {}};
     f.remedy = {
         "Use batteries of one age and lot, a balancer, or one battery of the whole "
@@ -106,9 +106,9 @@ void checkSeries(const CheckInput& in, Checks& out) {
         {}};
     const BatteryModel* whole = nullptr;
     for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
-        const bool same = model->chemistry == in.gear.bank.model->chemistry;
-        if (same && std::fabs((model->nominal - in.gear.bank.nominal).si()) < 1.0 &&
-            model->capacity >= in.gear.bank.model->capacity &&
+        const bool same = model->chemistry == in.gear.bank().model->chemistry;
+        if (same && std::fabs((model->nominal - in.gear.bank().nominal).si()) < 1.0 &&
+            model->capacity >= in.gear.bank().model->capacity &&
             (whole == nullptr || model->capacity < whole->capacity)) {
             whole = model;
         }

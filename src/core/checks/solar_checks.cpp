@@ -14,7 +14,7 @@ namespace spirk {
 namespace {
 
 Finding coldTooHigh(const CheckInput& in, Volts cold) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController));
     f.where.push_back(firstSubject(in, DeviceKind::Array));
     f.what = {"On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}.",
@@ -56,7 +56,7 @@ const MonthSun* bestMonth(const CheckInput& in) {
 }
 
 Finding clips(const CheckInput& in, const MonthSun& best) {
-    const ChosenSolar& s = *in.gear.solar;
+    const SunUnit& s = *in.gear.sun();
     Finding f = findingOf(in, "S2", firstSubject(in, DeviceKind::SolarController));
     f.what = {"The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels.",
               {{"limit", measure(s.controller->maxOutput)},
@@ -70,7 +70,7 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
         in.plan.own.controllers,
         in.library.controllers,
         [&](const ControllerModel& m) {
-            const Watts passes = m.maxOutput * in.gear.bank.chemistry.absorption / m.efficiency;
+            const Watts passes = m.maxOutput * in.gear.bank().chemistry.absorption / m.efficiency;
             return passes >= arrayPower(s) && m.maxVoc >= s.controller->maxVoc;
         },
         [](const ControllerModel& m) { return m.maxOutput; });
@@ -135,10 +135,10 @@ Finding losesTheBank(const CheckInput& in, const Conductor& feed) {
 
 Checks solarChecks(const CheckInput& input) {
     Checks out;
-    if (!input.gear.solar) {
+    if (!input.gear.sun()) {
         return out;
     }
-    const ChosenSolar& s = *input.gear.solar;
+    const SunUnit& s = *input.gear.sun();
     const Volts cold = stringVoc(*s.panel, s.series, input.gear.climate->coldest);
     out.why.add(stringVocFigure(input,
                                 {"solar.voc.cold",

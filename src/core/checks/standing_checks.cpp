@@ -41,7 +41,7 @@ Finding inverterTooSmall(const CheckInput& in) {
     Finding f = findingOf(in, "I1", {SubjectKind::Device, "inverter"});
     f.what = {
         "At worst {worst} run at once on an inverter of {rated}.",
-        {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter->power)}}};
+        {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter()->power)}}};
     f.why = {"It switches off on overload.", {}};
     f.remedy = {"Use a larger inverter, or mark loads that never run together as such in Needs.",
                 {}};
@@ -50,7 +50,7 @@ Finding inverterTooSmall(const CheckInput& in) {
         in.plan.own.inverters,
         in.library.inverters,
         [&](const InverterModel& m) {
-            return m.power >= in.needs.worstMains && m.system == in.gear.bank.system;
+            return m.power >= in.needs.worstMains && m.system == in.gear.bank().system;
         },
         [](const InverterModel& m) { return m.power; });
     if (larger != nullptr) {
@@ -77,10 +77,10 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const std:
 
 Checks standingChecks(const CheckInput& input) {
     Checks out;
-    const bool inverter = input.gear.inverter != nullptr;
+    const bool inverter = input.gear.inverter() != nullptr;
     if (inverter) {
         out.findings.push_back(noMainsSide(input));
-        if (input.needs.worstMains > input.gear.inverter->power) {
+        if (input.needs.worstMains > input.gear.inverter()->power) {
             out.findings.push_back(inverterTooSmall(input));
         }
     } else if (input.needs.mainsPerDay.si() > 0.0) {

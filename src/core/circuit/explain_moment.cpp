@@ -383,7 +383,10 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
                  s.moment.name,
         .formula = string ? "V = n · E - ΔV" : "V = E - ΔV",
         .terms =
-            {{"n", "batteries in series", count(inSeries), FromPlan{"gear.bank.series"}},
+            {{"n",
+              "batteries in series",
+              count(inSeries),
+              FromPlan{"gear.banks." + from->unit.value + ".series"}},
              {"E", from->name + " at rest", measure(source->emf), originOf(*behind.element)},
              {"ΔV",
               "lost in the source, cables, fuses and contacts; below zero: raised by a charger",

@@ -28,7 +28,7 @@ CircuitState stateOf(const Design& d) { return {&d.wiring.circuit, d.cables.ohms
 Design design(const Plan& plan, const Library& library) {
     Design d;
     d.plan = plan;
-    d.gear = chosenGear(d.plan, library);
+    d.gear = systemOf(d.plan, library);
     d.needs = needsOf(plan);
     d.supply = supplyFor(plan, library, d.gear, d.needs);
     d.wiring = wire(plan, library, d.gear, d.needs);

@@ -8,11 +8,11 @@
 #include "core/build/build.h"
 #include "core/cables/cables.h"
 #include "core/checks/checks.h"
-#include "core/gear/chosen.h"
 #include "core/needs/needs.h"
 #include "core/plan/plan.h"
 #include "core/powerup/powerup.h"
 #include "core/supply/supply.h"
+#include "core/system/system.h"
 #include "core/van/lengths.h"
 #include "core/wiring/wiring.h"
 
@@ -28,7 +28,7 @@ struct Design {
     ~Design() = default;
 
     Plan plan;
-    ChosenGear gear;
+    System gear;
     Needs needs;
     Supply supply;
     Wiring wiring;

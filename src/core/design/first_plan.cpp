@@ -5,6 +5,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/plan/units.h"
 #include "core/result/promise.h"
 
 namespace spirk {
@@ -79,7 +80,7 @@ private:
             const BatteryModel& model = known(library_.batteries, owned.battery);
             // Two 6 V batteries make a string of 12 V.
             const int series = blocksOf(model.nominal) < 1.0 ? 2 : 1;
-            plan_.gear.bank = {model.id, std::clamp(owned.batteries, 1, kMostBatteries), series};
+            putBank(plan_.gear, model.id, std::clamp(owned.batteries, 1, kMostBatteries), series);
             system_ = volts(12.0 * blocksOf(model.nominal) * series);
         } else if (!owned.inverter.empty()) {
             system_ = known(library_.inverters, owned.inverter).system;
@@ -125,14 +126,13 @@ private:
         if (needs.worstMains.si() <= 0.0 && owned.inverter.empty()) {
             return;
         }
-        const InverterChoice choice{owned.inverter, timeOnMains()};
+        const Seconds on = timeOnMains();
         if (!owned.inverter.empty()) {
-            plan_.gear.inverter = choice;
+            putInverter(plan_.gear, owned.inverter, on);
             return;
         }
         const auto put = [&](Plan& p, const InverterModel& model) {
-            p.gear.inverter = choice;
-            p.gear.inverter->model = model.id;
+            putInverter(p.gear, model.id, on);
         };
         const auto ofSystem = [&](const InverterModel& m) { return m.system == system_; };
         const auto strong = [&](const InverterModel& m) {
@@ -165,7 +165,7 @@ private:
         }
         plan_ = firstWithout(
             {"W13"}, withEach(library_.converters, fits, [](Plan& p, const ConverterModel& m) {
-                p.gear.converter = m.id;
+                putConverter(p.gear, m.id);
             }));
     }
 
@@ -188,19 +188,24 @@ private:
             return;
         }
         const bool heated = freezes();
-        std::vector<std::pair<double, BankChoice>> banks;
+        struct Choice {
+            double price = 0.0;
+            std::string model;
+            int count = 1;
+        };
+        std::vector<Choice> banks;
         for (const BatteryModel& model : library_.batteries) {
             const bool fits = model.chemistry == "lfp" && model.heated == heated &&
                               volts(12.0 * blocksOf(model.nominal)) == system_;
             for (int count = 1; fits && count <= kMostBatteries; ++count) {
-                banks.push_back({model.price * count, BankChoice{model.id, count, 1}});
+                banks.push_back({model.price * count, model.id, count});
             }
         }
-        std::ranges::stable_sort(banks, {}, [](const auto& bank) { return bank.first; });
+        std::ranges::stable_sort(banks, {}, &Choice::price);
         std::vector<Plan> candidates;
-        for (const auto& [price, bank] : banks) {
+        for (const Choice& bank : banks) {
             candidates.push_back(plan_);
-            candidates.back().gear.bank = bank;
+            putBank(candidates.back().gear, bank.model, bank.count);
         }
         plan_ = firstWithout({"B1", "B2", "SERVE"}, candidates);
     }
@@ -215,7 +220,7 @@ private:
             const Design d = design(plan_, library_);
             const Supply& s = d.supply;
             const Joules sun = s.months[static_cast<std::size_t>(s.leanestMonth - 1)].perDay;
-            if (has || sun * d.gear.bank.chemistry.chargeEfficiencyWh >= s.demand) {
+            if (has || sun * d.gear.bank().chemistry.chargeEfficiencyWh >= s.demand) {
                 return;
             }
         }
@@ -224,15 +229,17 @@ private:
     // Each way of wiring the panels with each controller, the cheapest controller first.
     void addSolar(const std::string& panel, int panels) {
         const auto tracks = [](const ControllerModel& m) { return m.tracking == Tracking::Mppt; };
-        plan_.gear.solar = SolarChoice{panel, 1, panels, ""};
-        const auto put = [](Plan& p, const ControllerModel& m) { p.gear.solar->controller = m.id; };
+        putSolar(plan_.gear, SolarChoice{panel, 1, panels, ""});
+        const auto put = [](Plan& p, const ControllerModel& m) {
+            solarOf(p.gear)->controller = m.id;
+        };
         std::vector<Plan> candidates;
         for (const Plan& with : withEach(library_.controllers, tracks, put)) {
             for (int series = 1; series <= panels; ++series) {
                 if (panels % series == 0) {
                     candidates.push_back(with);
-                    candidates.back().gear.solar->series = series;
-                    candidates.back().gear.solar->parallel = panels / series;
+                    solarOf(candidates.back().gear)->series = series;
+                    solarOf(candidates.back().gear)->parallel = panels / series;
                 }
             }
         }
@@ -249,7 +256,7 @@ private:
             library_.dcdcs,
             [&](const DcdcModel& m) { return m.outputSystem == system_; },
             [](Plan& p, const DcdcModel& m) {
-                p.gear.engine = EngineChoice{m.id, amps(kUsualAlternator)};
+                putEngine(p.gear, EngineChoice{m.id, amps(kUsualAlternator)});
             });
         if (candidates.empty()) {
             return;

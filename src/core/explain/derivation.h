@@ -98,7 +98,7 @@ private:
     std::map<FigureId, Derivation> byId_;
 };
 
-// Where a term came from, in words: 'plan: gear.bank.count', 'table ampacity, row ...'.
+// Where a term came from, in words: 'plan: gear.banks.bank.count', 'table ampacity, row ...'.
 [[nodiscard]] std::string describe(const Origin& origin);
 
 // The whole derivation as indented text for the terminal and the printed report.

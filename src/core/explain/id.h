@@ -36,6 +36,7 @@ using DeviceId = Id<struct DeviceTag>;
 using ConductorId = Id<struct ConductorTag>;
 using PlaceId = Id<struct PlaceTag>;
 using UnitId = Id<struct UnitTag>;  // of a part of the system: a bank, an array, an inverter
+using WayId = Id<struct WayTag>;    // of doing one part of the system
 using FigureId = Id<struct FigureTag>;
 
 // A terminal is a named port of a device: 'inverter' 'dc+', written 'inverter:dc+'.

@@ -186,7 +186,19 @@ struct TripKind {
 
 enum class Family { Lithium, Lead };
 
-// A chemistry, for a 12 V block. Scaled to a bank's poles by chosenGear.
+// What a way joins to the rest of the system.
+enum class WayKind { Bank, MainRail, ConverterRail, Bond, Sun, Engine, Inverter, Circuits };
+
+// One way of joining a unit, as it is told apart: how it is wired is wiring's.
+struct WayRow {
+    std::string id;
+    WayKind of = WayKind::Bank;
+    std::string name;
+    std::string speaksFor;  // and against, in a sentence or two
+    std::string source;
+};
+
+// A chemistry, for a 12 V block. Scaled to a bank's poles by systemOf.
 struct Chemistry {
     std::string id;
     std::string name;
@@ -335,6 +347,7 @@ struct Library : Shelf {
     std::vector<Climate> climates;
     std::vector<CatalogueAppliance> appliances;
     std::vector<TripKind> trips;  // never empty
+    std::vector<WayRow> ways;     // of each kind one at least, the usual first
     std::vector<Chemistry> chemistries;
     std::vector<HardwareModel> hardware;
     std::vector<Rule> rules;
@@ -377,6 +390,11 @@ template <class T>
 [[nodiscard]] FromTable fromRule(const Library& library, const std::string& id);
 // What a check rests on in the library's region. Requires that it exists.
 [[nodiscard]] const CheckBasis& basis(const Library& library, const std::string& check);
+
+// A way of this kind; null where there is none of that id.
+[[nodiscard]] const WayRow* findWay(const Library& library, WayKind of, const std::string& id);
+// The one that a new unit of this kind is joined by.
+[[nodiscard]] const WayRow& usualWay(const Library& library, WayKind of);
 
 // As the region sells it: '5/16 in' for M8. 'clamp' and 'blade' stay as they are.
 [[nodiscard]] std::string studName(const Library& library, const std::string& stud);

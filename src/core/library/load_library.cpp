@@ -29,6 +29,7 @@ constexpr std::array kShared{
     TableFile{"climates.json", readClimates},
     TableFile{"appliances.json", readAppliances},
     TableFile{"trips.json", readTrips},
+    TableFile{"ways.json", readWays},
     TableFile{"chemistries.json", readChemistries},
     TableFile{"batteries.json", readBatteries},
     TableFile{"panels.json", readPanels},

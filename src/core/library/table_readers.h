@@ -42,6 +42,7 @@ void readChecks(JsonFields& fields, Library& library);
 void readAppliances(JsonFields& fields, Library& library);
 // Requires that the appliances were read.
 void readTrips(JsonFields& fields, Library& library);
+void readWays(JsonFields& fields, Library& library);
 void readChemistries(JsonFields& fields, Library& library);
 void readBatteries(JsonFields& fields, Library& library);
 void readPanels(JsonFields& fields, Library& library);

@@ -14,7 +14,7 @@ double overlap(double a0, double a1, double b0, double b1) {
 }
 
 bool runsOnMains(const Appliance& a, std::size_t slot) {
-    return a.feed == Feed::Mains && a.count > 0 &&
+    return a.feed == Feed::Mains && countNow(a) > 0 &&
            std::ranges::any_of(a.uses, [&](const Use& u) { return coverage(u, slot) > 0.0; });
 }
 
@@ -27,7 +27,7 @@ std::vector<Running> runningIn(const Plan& plan, std::size_t slot) {
             continue;
         }
         if (a.runs == Runs::WithOthers) {
-            together.push_back({i, wattsUsed(a) * static_cast<double>(a.count)});
+            together.push_back({i, wattsUsed(a) * static_cast<double>(countNow(a))});
         } else if (!alone || wattsUsed(a) > alone->watts) {
             alone = Running{i, wattsUsed(a)};
         }

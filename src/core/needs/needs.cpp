@@ -20,7 +20,7 @@ std::string planPath(const Appliance& a, const char* field) {
 Joules energyPerDay(const Appliance& a) {
     const Seconds on = onTime(a);
     const Seconds off = seconds(std::max(0.0, kDaySeconds - on.si()));
-    return (wattsUsed(a) * on + a.standby * off) * static_cast<double>(a.count);
+    return (wattsUsed(a) * on + a.standby * off) * static_cast<double>(countNow(a));
 }
 
 Derivation energyDerivation(const Appliance& a, Joules perDay) {
@@ -28,7 +28,7 @@ Derivation energyDerivation(const Appliance& a, Joules perDay) {
     return {.id = energyFigure(a.id),
             .title = a.name + ", energy a day",
             .formula = "E = n · (P · t + P_s · (24 h − t))",
-            .terms = {{"n", "how many", count(a.count), FromPlan{planPath(a, "count")}},
+            .terms = {{"n", "how many", count(countNow(a)), FromPlan{planPath(a, "count")}},
                       {"P",
                        a.measured ? "watts while on, measured" : "watts while on, from the plate",
                        measure(wattsUsed(a)),
@@ -70,7 +70,7 @@ Derivation sumDerivation(const Plan& plan, const Needs& needs, Feed feed, Joules
 const Appliance* largestAlone(const Plan& plan) {
     const Appliance* largest = nullptr;
     for (const Appliance& a : plan.appliances) {
-        const bool candidate = a.feed == Feed::Mains && a.runs == Runs::Alone && a.count > 0;
+        const bool candidate = a.feed == Feed::Mains && a.runs == Runs::Alone && countNow(a) > 0;
         if (candidate && (largest == nullptr || wattsUsed(a) > wattsUsed(*largest))) {
             largest = &a;
         }
@@ -86,10 +86,10 @@ void addWorstCase(const Plan& plan, Needs& needs) {
     Watts extra;  // the hardest start
     const Appliance* alone = largestAlone(plan);
     for (const Appliance& a : plan.appliances) {
-        if (a.feed != Feed::Mains || a.count == 0 || (a.runs == Runs::Alone && &a != alone)) {
+        if (a.feed != Feed::Mains || countNow(a) == 0 || (a.runs == Runs::Alone && &a != alone)) {
             continue;
         }
-        const double units = a.runs == Runs::Alone ? 1.0 : static_cast<double>(a.count);
+        const double units = a.runs == Runs::Alone ? 1.0 : static_cast<double>(countNow(a));
         const Watts running = wattsUsed(a) * units;
         needs.worstMains += running;
         extra = std::max(extra, wattsUsed(a) * (a.surge - 1.0));
@@ -149,7 +149,7 @@ Needs needsOf(const Plan& plan) {
     for (const Appliance& a : plan.appliances) {
         const Joules perDay = energyPerDay(a);
         needs.appliances.push_back(
-            {a.id, wattsUsed(a) * static_cast<double>(a.count), perDay, 0.0});
+            {a.id, wattsUsed(a) * static_cast<double>(countNow(a)), perDay, 0.0});
         (a.feed == Feed::Dc ? needs.dcPerDay : needs.mainsPerDay) += perDay;
         addToProfile(a, a.feed == Feed::Dc ? needs.dc : needs.mains);
         needs.why.add(energyDerivation(a, perDay));

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/plan/units.h"
 #include "core/result/match.h"
 #include "core/result/promise.h"
 
@@ -28,24 +29,26 @@ bool sameSlot(const Amendment& a, const Amendment& b) {
     return a.index() == b.index() && conductorOf(a) == conductorOf(b) && endOf(a) == endOf(b);
 }
 
+template <class Choice>
+Choice& there(Choice* choice) {
+    promise(choice != nullptr, "a mend of a unit needs one");
+    return *choice;
+}
+
 std::string& modelOf(Gear& gear, GearPart part) {
     switch (part) {
         case GearPart::Battery:
-            return gear.bank.model;
+            return bankOf(gear).model;
         case GearPart::Converter:
-            return gear.converter;
+            return there(converterOf(gear)).model;
         case GearPart::Panel:
-            promise(gear.solar.has_value(), "a mend of the solar side needs one");
-            return gear.solar->panel;
+            return there(solarOf(gear)).panel;
         case GearPart::SolarController:
-            promise(gear.solar.has_value(), "a mend of the solar side needs one");
-            return gear.solar->controller;
+            return there(solarOf(gear)).controller;
         case GearPart::EngineCharger:
-            promise(gear.engine.has_value(), "a mend of the engine side needs one");
-            return gear.engine->charger;
+            return there(engineOf(gear)).charger;
         case GearPart::Inverter:
-            promise(gear.inverter.has_value(), "a mend of the inverter needs one");
-            return gear.inverter->model;
+            return there(inverterOf(gear)).model;
     }
     unreachable("modelOf(GearPart)");
 }
@@ -53,15 +56,13 @@ std::string& modelOf(Gear& gear, GearPart part) {
 int& countOf(Gear& gear, GearCount of) {
     switch (of) {
         case GearCount::BankStrings:
-            return gear.bank.count;
+            return bankOf(gear).count;
         case GearCount::BankSeries:
-            return gear.bank.series;
+            return bankOf(gear).series;
         case GearCount::PanelStrings:
-            promise(gear.solar.has_value(), "a mend of the solar side needs one");
-            return gear.solar->parallel;
+            return there(solarOf(gear)).parallel;
         case GearCount::PanelSeries:
-            promise(gear.solar.has_value(), "a mend of the solar side needs one");
-            return gear.solar->series;
+            return there(solarOf(gear)).series;
     }
     unreachable("countOf(GearCount)");
 }
@@ -113,7 +114,14 @@ Plan apply(Plan plan, const Mend& mend) {
             change,
             [&](const Amend& c) { plan = amended(std::move(plan), c.amendment); },
             [&](const TakeBack& c) { plan = withoutKind(std::move(plan), c.slot); },
-            [&](const UseModel& c) { modelOf(plan.gear, c.part) = c.model; },
+            [&](const UseModel& c) {
+                // The one part that a mend may be the first to put in.
+                if (c.part == GearPart::Converter) {
+                    putConverter(plan.gear, c.model);
+                } else {
+                    modelOf(plan.gear, c.part) = c.model;
+                }
+            },
             [&](const UseCount& c) { countOf(plan.gear, c.of) = c.count; });
     }
     return plan;

@@ -39,6 +39,9 @@ std::vector<Error> beyondLimits(const Plan& plan) {
     c.most(plan.amendments.size(), limits::kAmendments, "amendments", "amendments");
     c.most(plan.numbers.size(), limits::kNumbers, "numbers of labels", "numbers");
     c.most(plan.accepted.size(), limits::kAccepted, "accepted findings", "accepted");
+    c.most(plan.gear.sources.size(), limits::kUnits, "sources", "gear.sources");
+    c.most(plan.gear.inverters.size(), limits::kUnits, "inverters", "gear.inverters");
+    c.most(plan.variants.size(), limits::kVariants, "variants", "variants");
     c.text(plan.name, kMostText, "name");
     c.text(plan.notes, limits::kNotes, "notes");
     for (const Appliance& a : plan.appliances) {

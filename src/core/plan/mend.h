@@ -30,7 +30,8 @@ enum class GearPart {
     EngineCharger,
     Inverter,
 };
-// Another model in the part's place. Requires that the plan has that part.
+// Another model in the part's place. Requires that the plan has that part, but for a converter,
+// which is put in.
 struct UseModel {
     GearPart part = GearPart::Battery;
     std::string model;

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/plan/units.h"
 #include "core/quantities/format.h"
 #include "core/result/match.h"
 
@@ -44,7 +45,7 @@ Plan emptyPlan(const Library& library) {
     plan.region = library.region.id;
     plan.units = library.region.units;
     plan.trip = {library.region.firstClimate, 5, 9, 2.0, hours(1)};
-    plan.gear.bank = {"lfp_100", 1, 1};
+    plan.gear = gearWith("lfp_100", 1, 1);
     for (const TypicalVan::Place& place : library.typicalVan.places) {
         plan.van.places.push_back({place.id, place.name, place.ambient});
     }

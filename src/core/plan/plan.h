@@ -26,6 +26,9 @@ struct Use {
     bool operator==(const Use&) const = default;
 };
 
+// Growth: to come. It sizes cables, fuses and blocks, and takes nothing from the bank yet.
+enum class Planned { Now, Growth };  // stored by name
+
 struct Appliance {
     ApplianceId id;
     std::string name;
@@ -41,8 +44,14 @@ struct Appliance {
     Behaviour behaviour = Behaviour::Power;
     Runs runs = Runs::WithOthers;
     PlaceId place;
+    Planned planned = Planned::Now;
     bool operator==(const Appliance&) const = default;
 };
+
+// How many there are already.
+[[nodiscard]] inline int countNow(const Appliance& a) {
+    return a.planned == Planned::Growth ? 0 : a.count;
+}
 
 struct Trip {
     std::string climate;  // name of a climate of the library
@@ -53,11 +62,37 @@ struct Trip {
     bool operator==(const Trip&) const = default;
 };
 
-struct BankChoice {
+// What every unit of the system has. Its way and that way's options say how it is joined (see
+// wiring/ways.h); its id names its devices, conductors and figures for good.
+struct UnitChoice {
+    UnitId id;
+    WayId way;
+    std::map<std::string, std::string> options;
+    bool operator==(const UnitChoice&) const = default;
+};
+struct BankChoice : UnitChoice {
     std::string model;
     int count = 1;   // strings in parallel, 1 to 4
     int series = 1;  // batteries in series in each string, 1 to 4
     bool operator==(const BankChoice&) const = default;
+};
+// What the positive bar and the big fuses are: two bars with separate holders, or one distributor
+// that holds the fuses.
+enum class Distribution { Bars, Distributor };  // stored by name
+struct FromBank {
+    UnitId bank;
+    bool operator==(const FromBank&) const = default;
+};
+struct FromConverter {
+    UnitId rail;  // that the converter draws from
+    std::string model;
+    bool operator==(const FromConverter&) const = default;
+};
+// What loads, sources and inverters hang on.
+struct RailChoice : UnitChoice {
+    std::variant<FromBank, FromConverter> fedBy;
+    Distribution kind = Distribution::Bars;
+    bool operator==(const RailChoice&) const = default;
 };
 struct SolarChoice {
     std::string panel;
@@ -71,21 +106,31 @@ struct EngineChoice {
     Amps alternator;  // its rating
     bool operator==(const EngineChoice&) const = default;
 };
-struct InverterChoice {
+// What charges the bank of a rail.
+struct SourceChoice : UnitChoice {
+    UnitId into;
+    std::variant<SolarChoice, EngineChoice> what;
+    bool operator==(const SourceChoice&) const = default;
+};
+struct InverterChoice : UnitChoice {
+    UnitId from;  // rail
     std::string model;
     Seconds onPerDay;  // switched on, loaded or idle
     bool operator==(const InverterChoice&) const = default;
 };
-// What the positive bar and the big fuses are: two bars with separate holders, or one distributor
-// that holds the fuses.
-enum class Distribution { Bars, Distributor };  // stored by name
+// Loads that share a circuit because the person says so; all others are grouped by the program.
+struct CircuitChoice {
+    UnitId id;
+    UnitId on;  // rail
+    std::vector<ApplianceId> loads;
+    bool operator==(const CircuitChoice&) const = default;
+};
 struct Gear {
-    BankChoice bank;
-    Distribution distribution = Distribution::Bars;
-    std::string converter;  // model for 12 V loads on a 24 V bank; empty: none
-    std::optional<SolarChoice> solar;
-    std::optional<EngineChoice> engine;
-    std::optional<InverterChoice> inverter;
+    std::vector<BankChoice> banks;  // never empty in a plan that was read or made new
+    std::vector<RailChoice> rails;
+    std::vector<SourceChoice> sources;
+    std::vector<InverterChoice> inverters;
+    std::vector<CircuitChoice> circuits;
     bool operator==(const Gear&) const = default;
 };
 
@@ -169,6 +214,14 @@ struct Accepted {
     bool operator==(const Accepted&) const = default;
 };
 
+// Another choice of gear for the same needs and van, kept beside the plan's own.
+struct Variant {
+    UnitId id;
+    std::string name;
+    Gear gear;
+    bool operator==(const Variant&) const = default;
+};
+
 struct Plan {
     std::string name;
     std::string notes;
@@ -183,6 +236,7 @@ struct Plan {
     int highestNumber = 0;               // a number out of use is not given again
     Shelf own;                           // the person's own gear, from its data sheets
     std::vector<Accepted> accepted;
+    std::vector<Variant> variants;
     std::vector<KeptField> kept;  // of its file, not known to this version
     bool operator==(const Plan&) const = default;
 };

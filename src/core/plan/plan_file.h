@@ -2,8 +2,8 @@
 #pragma once
 // The .spirk file: UTF-8 JSON with a format version, documented in docs/file-format.md. Numbers are
 // stored in the unit that their key names. Reading notes every problem with its key path and gives
-// a plan only where there is none; unknown keys are kept in it. Files of version 1 are brought up
-// to date; a newer version than this is refused and the file left untouched.
+// a plan only where there is none; unknown keys are kept in it. Files of older versions are brought
+// up to date; a newer version than this is refused and the file left untouched.
 
 #include <string>
 #include <vector>
@@ -13,7 +13,7 @@
 
 namespace spirk {
 
-inline constexpr int kPlanFormatVersion = 2;
+inline constexpr int kPlanFormatVersion = 3;
 
 // A plan, or all that is wrong with the file.
 struct PlanReading {

@@ -13,6 +13,7 @@
 #include "core/plan/limits.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/plan_names.h"
+#include "core/plan/read_gear.h"
 #include "core/result/json_fields.h"
 #include "core/result/parse_json.h"
 #include "core/result/shortened.h"
@@ -30,17 +31,7 @@ constexpr std::array<std::string_view, 7> kAmendmentNames{"set_size",
                                                           "set_fuse_distance"};
 constexpr double kMostWatts = 100e3;
 constexpr std::size_t kMostShownId = 60;
-
-std::string readId(JsonFields& row) {
-    const std::size_t before = row.problemCount();
-    std::string id = row.text("id");
-    if (row.problemCount() == before && !isPlainId(id)) {
-        row.problem("id",
-                    "The id '" + shortened(id, kMostShownId) + "' can't be used.",
-                    "Make it of letters, digits, '.', '_' and '-', at most 100 bytes of them.");
-    }
-    return id;
-}
+constexpr int kFirstWithUnits = 3;
 
 Use readUse(JsonFields& row) {
     Use use;
@@ -53,7 +44,7 @@ Use readUse(JsonFields& row) {
 
 Appliance readAppliance(JsonFields& row) {
     Appliance out;
-    out.id = ApplianceId(readId(row));
+    out.id = ApplianceId(readPlainId(row));
     out.name = row.text("name");
     out.category = static_cast<Category>(row.oneOf("category", kCategoryNames));
     out.feed = static_cast<Feed>(row.oneOf("feed", kFeedNames));
@@ -73,6 +64,9 @@ Appliance readAppliance(JsonFields& row) {
     out.behaviour = static_cast<Behaviour>(row.oneOf("behaves", kBehaviourNames));
     out.runs = static_cast<Runs>(row.oneOf("runs", kRunsNames));
     out.place = PlaceId(row.text("place"));
+    if (row.has("planned")) {
+        out.planned = static_cast<Planned>(row.oneOf("planned", kPlannedNames));
+    }
     row.settleUnknownKeys();
     return out;
 }
@@ -97,62 +91,12 @@ Trip readTrip(JsonFields fields) {
     return trip;
 }
 
-SolarChoice readSolar(JsonFields fields) {
-    SolarChoice out;
-    out.panel = fields.text("panel");
-    out.series = fields.integer("series", 1, 8);
-    out.parallel = fields.integer("parallel", 1, 8);
-    out.controller = fields.text("controller");
-    fields.settleUnknownKeys();
-    return out;
-}
-
-EngineChoice readEngine(JsonFields fields) {
-    EngineChoice out;
-    out.charger = fields.text("charger");
-    out.alternator = amps(fields.number("alternator_a", 1, 1000));
-    fields.settleUnknownKeys();
-    return out;
-}
-
-InverterChoice readInverter(JsonFields fields) {
-    InverterChoice out;
-    out.model = fields.text("model");
-    out.onPerDay = hours(fields.number("on_h_per_day", 0, 24));
-    fields.settleUnknownKeys();
-    return out;
-}
-
-Gear readGear(JsonFields fields) {
-    Gear gear;
-    JsonFields bank = fields.object("bank");
-    gear.bank.model = bank.text("model");
-    gear.bank.count = bank.integer("count", 1, 4);
-    gear.bank.series = bank.has("series") ? bank.integer("series", 1, 4) : 1;
-    bank.settleUnknownKeys();
-    if (fields.has("solar")) {
-        gear.solar = readSolar(fields.object("solar"));
-    }
-    if (fields.has("engine")) {
-        gear.engine = readEngine(fields.object("engine"));
-    }
-    if (fields.has("inverter")) {
-        gear.inverter = readInverter(fields.object("inverter"));
-    }
-    gear.converter = fields.textOr("converter", "");
-    if (fields.has("distribution")) {
-        gear.distribution =
-            static_cast<Distribution>(fields.oneOf("distribution", kDistributionNames));
-    }
-    fields.settleUnknownKeys();
-    return gear;
-}
-
 Van readVan(JsonFields fields) {
     Van van;
     for (JsonFields& row : fields.objects("places", limits::kPlaces)) {
-        van.places.push_back(
-            {PlaceId(readId(row)), row.text("name"), celsius(row.number("ambient_c", -40, 120))});
+        van.places.push_back({PlaceId(readPlainId(row)),
+                              row.text("name"),
+                              celsius(row.number("ambient_c", -40, 120))});
         row.settleUnknownKeys();
     }
     for (JsonFields& row : fields.objects("ways", limits::kWays)) {
@@ -245,7 +189,7 @@ void refuseSharedNumbers(const Plan& plan, JsonFields& root) {
     }
 }
 
-Plan readBody(JsonFields& root) {
+Plan readBody(JsonFields& root, int version) {
     Plan plan;
     plan.name = root.text("name");
     plan.notes = root.textOr("notes", "", limits::kNotes);
@@ -257,7 +201,8 @@ Plan readBody(JsonFields& root) {
     for (JsonFields& row : root.objects("appliances", limits::kAppliances)) {
         plan.appliances.push_back(readAppliance(row));
     }
-    plan.gear = readGear(root.object("gear"));
+    plan.gear = version < kFirstWithUnits ? readGearBefore3(root.object("gear"))
+                                          : readGear(root.object("gear"));
     plan.van = readVan(root.object("van"));
     for (JsonFields& row : root.objects("amendments", limits::kAmendments)) {
         plan.amendments.push_back(readAmendment(row));
@@ -282,6 +227,13 @@ Plan readBody(JsonFields& root) {
             if (plan.accepted.back().reason.empty()) {
                 row.problem("reason", "An accepted finding needs a reason.", "Write one.");
             }
+            row.settleUnknownKeys();
+        }
+    }
+    if (root.has("variants")) {
+        for (JsonFields& row : root.objects("variants", limits::kVariants)) {
+            plan.variants.push_back(
+                {UnitId(readPlainId(row)), row.text("name"), readGear(row.object("gear"))});
             row.settleUnknownKeys();
         }
     }
@@ -334,9 +286,9 @@ PlanReading readPlan(const std::string& text, const std::string& name) {
     }
     std::vector<KeptField> kept;
     JsonFields root(*parsed, "", reading.problems, &kept);
-    (void)root.integer("spirk_format", 1, kPlanFormatVersion);
-    Plan plan = readBody(root);
-    plan.kept = std::move(kept);
+    const int version = root.integer("spirk_format", 1, kPlanFormatVersion);
+    Plan plan = readBody(root, version);
+    plan.kept = version < kFirstWithUnits ? movedTo3(std::move(kept)) : std::move(kept);
     if (reading.problems.empty()) {
         reading.plan = std::move(plan);
     }

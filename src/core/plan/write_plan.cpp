@@ -44,32 +44,93 @@ Json write(const Appliance& a) {
     out["behaves"] = nameOf(kBehaviourNames, a.behaviour);
     out["runs"] = nameOf(kRunsNames, a.runs);
     out["place"] = a.place.value;
+    out["planned"] = nameOf(kPlannedNames, a.planned);
+    return out;
+}
+
+Json unit(const UnitChoice& u) {
+    Json out{{"id", u.id.value}, {"way", u.way.value}};
+    for (const auto& [option, value] : u.options) {
+        out["options"][option] = value;
+    }
+    return out;
+}
+
+Json write(const BankChoice& bank) {
+    Json out = unit(bank);
+    out.update({{"model", bank.model}, {"count", bank.count}, {"series", bank.series}});
+    return out;
+}
+
+Json write(const RailChoice& rail) {
+    Json out = unit(rail);
+    match(
+        rail.fedBy,
+        [&](const FromBank& from) { out["from_bank"] = from.bank.value; },
+        [&](const FromConverter& from) {
+            out["from_rail"] = from.rail.value;
+            out["converter"] = from.model;
+        });
+    out["kind"] = nameOf(kDistributionNames, rail.kind);
+    return out;
+}
+
+Json write(const SourceChoice& source) {
+    Json out = unit(source);
+    out["into"] = source.into.value;
+    out["kind"] = kSourceNames[source.what.index()];
+    match(
+        source.what,
+        [&](const SolarChoice& solar) {
+            out.update({{"panel", solar.panel},
+                        {"series", solar.series},
+                        {"parallel", solar.parallel},
+                        {"controller", solar.controller}});
+        },
+        [&](const EngineChoice& engine) {
+            out.update(
+                {{"charger", engine.charger}, {"alternator_a", tidy(engine.alternator.si())}});
+        });
+    return out;
+}
+
+Json write(const InverterChoice& inverter) {
+    Json out = unit(inverter);
+    out.update({{"from", inverter.from.value},
+                {"model", inverter.model},
+                {"on_h_per_day", tidy(inHours(inverter.onPerDay))}});
+    return out;
+}
+
+Json write(const CircuitChoice& circuit) {
+    Json loads = Json::array();
+    for (const ApplianceId& load : circuit.loads) {
+        loads.push_back(load.value);
+    }
+    return {{"id", circuit.id.value}, {"on", circuit.on.value}, {"loads", loads}};
+}
+
+Json write(const Variant& variant);
+
+template <class Entry>
+Json writeList(const std::vector<Entry>& entries) {
+    Json out = Json::array();
+    for (const Entry& entry : entries) {
+        out.push_back(write(entry));
+    }
     return out;
 }
 
 Json write(const Gear& gear) {
-    Json out{
-        {"bank",
-         {{"model", gear.bank.model}, {"count", gear.bank.count}, {"series", gear.bank.series}}},
-        {"distribution", nameOf(kDistributionNames, gear.distribution)}};
-    if (!gear.converter.empty()) {
-        out["converter"] = gear.converter;
-    }
-    if (gear.solar) {
-        out["solar"] = {{"panel", gear.solar->panel},
-                        {"series", gear.solar->series},
-                        {"parallel", gear.solar->parallel},
-                        {"controller", gear.solar->controller}};
-    }
-    if (gear.engine) {
-        out["engine"] = {{"charger", gear.engine->charger},
-                         {"alternator_a", tidy(gear.engine->alternator.si())}};
-    }
-    if (gear.inverter) {
-        out["inverter"] = {{"model", gear.inverter->model},
-                           {"on_h_per_day", tidy(inHours(gear.inverter->onPerDay))}};
-    }
-    return out;
+    return {{"banks", writeList(gear.banks)},
+            {"rails", writeList(gear.rails)},
+            {"sources", writeList(gear.sources)},
+            {"inverters", writeList(gear.inverters)},
+            {"circuits", writeList(gear.circuits)}};
+}
+
+Json write(const Variant& variant) {
+    return {{"id", variant.id.value}, {"name", variant.name}, {"gear", write(variant.gear)}};
 }
 
 Json write(const Van& van) {
@@ -177,6 +238,7 @@ std::string writePlan(const Plan& plan) {
     for (const Accepted& a : plan.accepted) {
         out["accepted"].push_back({{"finding", a.finding}, {"reason", a.reason}});
     }
+    out["variants"] = writeList(plan.variants);
     restore(plan.kept, out);
     return out.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }

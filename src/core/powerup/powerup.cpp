@@ -39,7 +39,7 @@ public:
         for (const LiveStep& s : in.wiring.steps) {
             now_.open.insert(s.closed.begin(), s.closed.end());
         }
-        const Chemistry& chemistry = in.gear.bank.chemistry;
+        const Chemistry& chemistry = in.gear.bank().chemistry;
         middle_ = restVoltage(chemistry, kDelivered);
         low_ = restVoltage(chemistry, kLowCharge);
         high_ = restVoltage(chemistry, kHighCharge);
@@ -140,7 +140,7 @@ private:
         return {symbol,
                 "rest volts of the bank at " + format(percent(charge)) + " charge",
                 measure(v),
-                fromTable(in_.library, "chemistries", in_.gear.bank.chemistry.name)};
+                fromTable(in_.library, "chemistries", in_.gear.bank().chemistry.name)};
     }
 
     void expectVolts(SwitchStep& s, const MomentSolution& m, const TerminalId& pos) {
@@ -241,20 +241,22 @@ private:
 
     void expect(SwitchStep& s, const WantedReading& reading, const MomentSolution& m) {
         const Moment& moment = out_.moments.back();
-        const Flow* flow = m.flowOf(circuit(), reading.at.device);
+        const Flow* flow = m.flowOf(circuit(), reading.terminal().device);
         switch (reading.what) {
             case Reads::Across:
-                return expectVolts(s, m, reading.at);
+                return expectVolts(s, m, reading.terminal());
             case Reads::Monitor:
                 return expectAmps(s, reading.where, bankCurrent(circuit(), m), bankFigure(moment));
             case Reads::Given:
-                return expectAmps(
-                    s, reading.where, flow->through, deviceFigure(moment, reading.at.device));
+                return expectAmps(s,
+                                  reading.where,
+                                  flow->through,
+                                  deviceFigure(moment, reading.terminal().device));
             case Reads::Taken:
                 return expectAmps(s,
                                   reading.where,
                                   flow->input.value_or(Amps()),
-                                  inputFigure(moment, reading.at.device));
+                                  inputFigure(moment, reading.terminal().device));
             case Reads::UpTo:
                 return expectUpTo(s, reading, flow->through);
         }
@@ -275,7 +277,7 @@ private:
              .terms = {{"I",
                         "current in full sun",
                         measure(full),
-                        FromFigure{deviceFigure(out_.moments.back(), reading.at.device)}},
+                        FromFigure{deviceFigure(out_.moments.back(), reading.terminal().device)}},
                        {"p", "a bright, cold day", percent(kCurrentSpread), FromRule{"judgement"}}},
              .result = {},
              .source = "the network solved at this step",

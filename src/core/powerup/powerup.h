@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/cables/cables.h"
-#include "core/gear/chosen.h"
+#include "core/system/system.h"
 #include "core/wiring/wiring.h"
 
 namespace spirk {
@@ -50,7 +50,7 @@ struct PowerUp {
 
 struct PowerUpInput {
     const Library& library;
-    const ChosenGear& gear;
+    const System& gear;
     const Needs& needs;
     const Wiring& wiring;
     const Cables& cables;

@@ -5,6 +5,7 @@
 
 #include "core/gear/inverter.h"
 #include "core/needs/day_profile.h"
+#include "core/plan/units.h"
 
 namespace spirk {
 
@@ -16,7 +17,7 @@ Seconds mainsInUse(const Plan& plan) {
     for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
         double longest = 0.0;
         for (const Appliance& a : plan.appliances) {
-            if (a.feed != Feed::Mains || a.count == 0) {
+            if (a.feed != Feed::Mains || countNow(a) == 0) {
                 continue;
             }
             for (const Use& use : a.uses) {
@@ -38,55 +39,54 @@ struct InverterDay {
 // certainty of the coefficients.
 InverterDay inverterDay(const Plan& plan, const InverterModel& inverter) {
     const Seconds inUse = mainsInUse(plan);
-    const Seconds on = std::max(inUse, plan.gear.inverter->onPerDay);
+    const Seconds on = std::max(inUse, inverterOf(plan.gear)->onPerDay);
     const Watts idle = inverterLoss(inverter, watts(0.0));
+    const std::string path = pathOf(UnitList::Inverters, inverterOf(plan.gear)->id);
     Joules conversion;
     for (const Appliance& a : plan.appliances) {
         if (a.feed == Feed::Mains) {
-            const Watts running = wattsUsed(a) * static_cast<double>(a.count);
+            const Watts running = wattsUsed(a) * static_cast<double>(countNow(a));
             conversion += (inverterLoss(inverter, running) - idle) * onTime(a);
         }
     }
     const Joules extra = idle * on + conversion;
-    return {extra,
-            {.id = FigureId("supply.inverter.extra"),
-             .title = "Inverter, losses a day",
-             .formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t",
-             .terms = {{"P_n",
-                        "inverter's rating",
-                        measure(inverter.power),
-                        FromPlan{"gear.inverter.model"}},
-                       {"P_n a",
-                        "idle draw",
-                        measure(idle),
-                        FromRule{"loss coefficients of '" + inverter.name + "' in the library"}},
-                       {"t_on",
-                        "switched on a day (at least while mains appliances run)",
-                        measure(on),
-                        FromPlan{"gear.inverter.on_h_per_day"}},
-                       {"Σ",
-                        "conversion loss while appliances run",
-                        measure(conversion),
-                        FromRule{"each appliance by itself"}}},
-             .result = measure(extra),
-             .source = "loss / P_n = a + b p + c p², typical inverter (common practice)",
-             .note = "Switching it off when it is not needed saves " +
-                     format(idle * seconds(std::max(0.0, on.si() - inUse.si()))) + " a day."}};
+    return {
+        extra,
+        {.id = FigureId("supply.inverter.extra"),
+         .title = "Inverter, losses a day",
+         .formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t",
+         .terms = {{"P_n", "inverter's rating", measure(inverter.power), FromPlan{path + ".model"}},
+                   {"P_n a",
+                    "idle draw",
+                    measure(idle),
+                    FromRule{"loss coefficients of '" + inverter.name + "' in the library"}},
+                   {"t_on",
+                    "switched on a day (at least while mains appliances run)",
+                    measure(on),
+                    FromPlan{path + ".on_h_per_day"}},
+                   {"Σ",
+                    "conversion loss while appliances run",
+                    measure(conversion),
+                    FromRule{"each appliance by itself"}}},
+         .result = measure(extra),
+         .source = "loss / P_n = a + b p + c p², typical inverter (common practice)",
+         .note = "Switching it off when it is not needed saves " +
+                 format(idle * seconds(std::max(0.0, on.si() - inUse.si()))) + " a day."}};
 }
 
 // What the 12 V loads of a 24 V bank cost beyond their own energy.
-Joules converterExtra(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
+Joules converterExtra(const Plan& plan, const System& gear, const Needs& needs) {
     Joules behind;
     for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
         if (onConverter(plan.appliances[i], gear)) {
             behind += needs.appliances[i].perDay;
         }
     }
-    return behind * (1.0 / gear.converter->efficiency - 1.0);
+    return behind * (1.0 / gear.converter()->efficiency - 1.0);
 }
 
-Derivation explainConverter(const ChosenGear& gear, Joules extra) {
-    const double efficiency = gear.converter->efficiency;
+Derivation explainConverter(const System& gear, Joules extra) {
+    const double efficiency = gear.converter()->efficiency;
     return {.id = FigureId("supply.converter.extra"),
             .title = "Converter, losses a day",
             .formula = "E = E_12 (1/η − 1)",
@@ -95,7 +95,7 @@ Derivation explainConverter(const ChosenGear& gear, Joules extra) {
                        measure(extra / (1.0 / efficiency - 1.0)),
                        FromRule{"the sum of those appliances in Needs"}},
                       {"η",
-                       gear.converter->name,
+                       gear.converter()->name,
                        percent(efficiency),
                        FromRule{"converters of the library, or your own"}}},
             .result = measure(extra),
@@ -105,7 +105,7 @@ Derivation explainConverter(const ChosenGear& gear, Joules extra) {
 
 }  // namespace
 
-Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
+Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
     Demand out;
     Derivation total{.id = FigureId("supply.demand"),
                      .title = "Drawn from the bank a day",
@@ -118,7 +118,7 @@ Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
                      .source = "own arithmetic",
                      .note = ""};
     out.total = needs.dcPerDay;
-    if (gear.converter != nullptr) {
+    if (gear.converter() != nullptr) {
         const Joules extra = converterExtra(plan, gear, needs);
         out.total += extra;
         total.formula += " + E_converter";
@@ -128,8 +128,8 @@ Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs) {
                                FromFigure{FigureId("supply.converter.extra")}});
         out.why.add(explainConverter(gear, extra));
     }
-    if (gear.inverter != nullptr) {
-        InverterDay day = inverterDay(plan, *gear.inverter);
+    if (gear.inverter() != nullptr) {
+        InverterDay day = inverterDay(plan, *gear.inverter());
         out.inverterExtra = day.extra;
         out.total += needs.mainsPerDay + day.extra;
         total.terms.push_back({"E_mains",

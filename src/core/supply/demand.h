@@ -12,6 +12,6 @@ struct Demand {
     Derivations why;
 };
 
-[[nodiscard]] Demand demandOf(const Plan& plan, const ChosenGear& gear, const Needs& needs);
+[[nodiscard]] Demand demandOf(const Plan& plan, const System& gear, const Needs& needs);
 
 }  // namespace spirk

@@ -39,25 +39,25 @@ double cutPart(Watts peak, Watts limit) {
 constexpr double kBrightHours = 10.0;
 
 // Part of the array's power that the kind of controller can take at all.
-double takenPart(const ChosenGear& gear) {
-    const ChosenSolar& s = *gear.solar;
+double takenPart(const System& gear) {
+    const SunUnit& s = *gear.sun();
     const Watts array = arrayPower(s);
-    return takenPower(*s.controller, *s.panel, s.series, array, gear.bank.chemistry.absorption) /
+    return takenPower(*s.controller, *s.panel, s.series, array, gear.bank().chemistry.absorption) /
            array;
 }
 
-MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double factor) {
+MonthSun monthSun(int month, const System& gear, const Plan& plan, double factor) {
     MonthSun out;
     out.month = month;
     out.inTrip = inSeason(month, plan.trip.firstMonth, plan.trip.lastMonth);
-    if (!gear.solar) {
+    if (!gear.sun()) {
         return out;
     }
     const double sun = gear.climate->sun[static_cast<std::size_t>(month - 1)];  // kWh/m2
     // Peak-sun hours: kWh/m2 over 1 kW/m2.
-    const Joules raw = arrayPower(*gear.solar) * takenPart(gear) * hours(sun) * factor;
+    const Joules raw = arrayPower(*gear.sun()) * takenPart(gear) * hours(sun) * factor;
     const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
-    const Watts limit = gear.solar->controller->maxOutput * gear.bank.chemistry.absorption;
+    const Watts limit = gear.sun()->controller->maxOutput * gear.bank().chemistry.absorption;
     out.cut = cutPart(peak, limit);
     out.perDay = raw * (1.0 - out.cut);
     return out;
@@ -66,15 +66,15 @@ MonthSun monthSun(int month, const ChosenGear& gear, const Plan& plan, double fa
 FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_string(month)); }
 
 void explainMonth(
-    const MonthSun& m, const Library& library, const ChosenGear& gear, double factor, Supply& s) {
+    const MonthSun& m, const Library& library, const System& gear, double factor, Supply& s) {
     const std::string name = kMonthNames[static_cast<std::size_t>(m.month - 1)];
     Derivation d{.id = monthFigure(m.month),
                  .title = "Sun into the bank, mean day of " + name,
                  .formula = "E = P · h · f · (1 − cut)",
                  .terms = {{"P",
                             "panels at standard test conditions",
-                            measure(arrayPower(*gear.solar)),
-                            FromPlan{"gear.solar"}},
+                            measure(arrayPower(*gear.sun())),
+                            FromPlan{gear.sun()->path}},
                            {"h",
                             "sun on a level roof, hours of 1 kW/m²",
                             number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
@@ -92,7 +92,7 @@ void explainMonth(
         d.terms.push_back({"t",
                            "taken by a simple controller: bank's volts over the panels' best",
                            percent(part),
-                           fromTable(library, "controllers", gear.solar->controller->name)});
+                           fromTable(library, "controllers", gear.sun()->controller->name)});
     }
     s.why.add(std::move(d));
 }
@@ -111,7 +111,7 @@ int leanest(const Supply& s) {
 }
 
 void explainNeeded(
-    const Library& library, const ChosenGear& gear, double factor, Watts needed, Supply& s) {
+    const Library& library, const System& gear, double factor, Watts needed, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
     s.why.add({.id = FigureId("supply.sun.needed"),
                .title = "Panels needed for the sun alone to carry the leanest month",
@@ -127,31 +127,32 @@ void explainNeeded(
                          {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
                          {"η",
                           "charge efficiency of the bank",
-                          percent(gear.bank.chemistry.chargeEfficiencyWh),
-                          fromTable(library, "chemistries", gear.bank.chemistry.name)}},
+                          percent(gear.bank().chemistry.chargeEfficiencyWh),
+                          fromTable(library, "chemistries", gear.bank().chemistry.name)}},
                .result = measure(needed),
                .source = "own arithmetic from monthly means",
                .note = sun > 0.0 ? "" : "There is no sun in that month: no panels can carry it."});
 }
 
-void explainChosen(const Library& library, const ChosenSolar& solar, Supply& s) {
+void explainChosen(const Library& library, const SunUnit& solar, Supply& s) {
     s.why.add(
         {.id = FigureId("supply.sun.chosen"),
          .title = "Panels chosen",
          .formula = "P = series · parallel · P_panel",
-         .terms = {{"series", "in a string", count(solar.series), FromPlan{"gear.solar.series"}},
-                   {"parallel", "strings", count(solar.parallel), FromPlan{"gear.solar.parallel"}},
-                   {"P_panel",
-                    solar.panel->name,
-                    measure(solar.panel->power),
-                    fromTable(library, "panels", solar.panel->name)}},
+         .terms =
+             {{"series", "in a string", count(solar.series), FromPlan{solar.path + ".series"}},
+              {"parallel", "strings", count(solar.parallel), FromPlan{solar.path + ".parallel"}},
+              {"P_panel",
+               solar.panel->name,
+               measure(solar.panel->power),
+               fromTable(library, "panels", solar.panel->name)}},
          .result = measure(arrayPower(solar)),
          .source = "own arithmetic",
          .note = ""});
 }
 
-void explainLimit(const Library& library, const ChosenGear& gear, Watts limit, Supply& s) {
-    const ControllerModel& controller = *gear.solar->controller;
+void explainLimit(const Library& library, const System& gear, Watts limit, Supply& s) {
+    const ControllerModel& controller = *gear.sun()->controller;
     const Origin table = fromTable(library, "controllers", controller.name);
     s.why.add({.id = FigureId("supply.sun.limit"),
                .title = "Most that the controller can use",
@@ -159,26 +160,26 @@ void explainLimit(const Library& library, const ChosenGear& gear, Watts limit, S
                .terms = {{"I_max", "controller's output", measure(controller.maxOutput), table},
                          {"V",
                           "absorption voltage",
-                          measure(gear.bank.chemistry.absorption),
-                          fromTable(library, "chemistries", gear.bank.chemistry.name)},
+                          measure(gear.bank().chemistry.absorption),
+                          fromTable(library, "chemistries", gear.bank().chemistry.name)},
                          {"η", "controller's efficiency", percent(controller.efficiency), table}},
                .result = measure(limit),
                .source = "own arithmetic",
                .note = ""});
 }
 
-void addMarks(const Library& library, const ChosenGear& gear, double factor, Supply& s) {
+void addMarks(const Library& library, const System& gear, double factor, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
-    const double efficiency = gear.bank.chemistry.chargeEfficiencyWh;
+    const double efficiency = gear.bank().chemistry.chargeEfficiencyWh;
     const Watts needed = sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
-    const ControllerModel& controller = *gear.solar->controller;
+    const ControllerModel& controller = *gear.sun()->controller;
     const Watts limit =
-        controller.maxOutput * gear.bank.chemistry.absorption / controller.efficiency;
+        controller.maxOutput * gear.bank().chemistry.absorption / controller.efficiency;
     explainNeeded(library, gear, factor, needed, s);
-    explainChosen(library, *gear.solar, s);
+    explainChosen(library, *gear.sun(), s);
     explainLimit(library, gear, limit, s);
     s.sun = Marks{measure(needed),
-                  measure(arrayPower(*gear.solar)),
+                  measure(arrayPower(*gear.sun())),
                   measure(limit),
                   FigureId("supply.sun.needed"),
                   FigureId("supply.sun.chosen"),
@@ -191,14 +192,14 @@ bool inSeason(int month, int first, int last) {
     return first <= last ? month >= first && month <= last : month >= first || month <= last;
 }
 
-void addSun(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
+void addSun(const Plan& plan, const Library& library, const System& gear, Supply& s) {
     const double factor = rule(library, "roof_factor").value;
     for (int month = 1; month <= 12; ++month) {
         s.months[static_cast<std::size_t>(month - 1)] = monthSun(month, gear, plan, factor);
     }
     s.leanestMonth = leanest(s);
     const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
-    if (gear.solar) {
+    if (gear.sun()) {
         for (const MonthSun& m : s.months) {
             explainMonth(m, library, gear, factor, s);
         }
@@ -207,14 +208,14 @@ void addSun(const Plan& plan, const Library& library, const ChosenGear& gear, Su
     s.why.add({.id = FigureId("supply.sun.leanest"),
                .title = "Sun into the bank in the leanest month of the trip",
                .formula = "the smallest of the trip's months",
-               .terms = gear.solar ? Terms{{"E",
+               .terms = gear.sun() ? Terms{{"E",
                                             "mean day",
                                             measure(lean.perDay),
                                             FromFigure{monthFigure(lean.month)}}}
                                    : Terms{},
                .result = measure(lean.perDay),
                .source = "own arithmetic",
-               .note = gear.solar ? "" : "There are no panels."});
+               .note = gear.sun() ? "" : "There are no panels."});
 }
 
 }  // namespace spirk

@@ -10,6 +10,6 @@ namespace spirk {
 [[nodiscard]] bool inSeason(int month, int first, int last);
 
 // Fills the months, the leanest of the trip, and the sun's marks where there are panels.
-void addSun(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& supply);
+void addSun(const Plan& plan, const Library& library, const System& gear, Supply& supply);
 
 }  // namespace spirk

@@ -17,7 +17,7 @@ namespace {
 
 FigureId fig(const char* id) { return FigureId(id); }
 
-void explainBankNeeded(const Plan& plan, const ChosenBank& bank, Joules needed, Supply& s) {
+void explainBankNeeded(const Plan& plan, const BankUnit& bank, Joules needed, Supply& s) {
     s.why.add(
         {.id = fig("supply.bank.needed"),
          .title = "Bank needed, usable energy",
@@ -53,7 +53,7 @@ struct ColdBank {
     double part = 1.0;  // of the rated capacity
 };
 
-void explainCold(const Library& library, const ChosenGear& gear, const ColdBank& cold, Supply& s) {
+void explainCold(const Library& library, const System& gear, const ColdBank& cold, Supply& s) {
     s.why.add({.id = fig("supply.bank.cold"),
                .title = "Part of the rated capacity in the trip's coldest month",
                .formula = "k = from the chemistry's table at the bank's temperature",
@@ -62,16 +62,16 @@ void explainCold(const Library& library, const ChosenGear& gear, const ColdBank&
                           measure(cold.temperature),
                           fromTable(library, "climates", gear.climate->name)},
                          {"k",
-                          gear.bank.chemistry.name,
+                          gear.bank().chemistry.name,
                           percent(cold.part),
-                          fromTable(library, "chemistries", gear.bank.chemistry.name)}},
+                          fromTable(library, "chemistries", gear.bank().chemistry.name)}},
                .result = percent(cold.part),
                .source = "table of chemistries",
                .note = "A bank in the heated living space has more."});
 }
 
 void explainBankUsable(const Library& library,
-                       const ChosenBank& bank,
+                       const BankUnit& bank,
                        const ColdBank& cold,
                        Supply& s) {
     const Origin battery = fromTable(library, "batteries", bank.model->name);
@@ -79,17 +79,18 @@ void explainBankUsable(const Library& library,
         {.id = fig("supply.bank.usable"),
          .title = "Bank chosen, usable energy",
          .formula = "E = n · C · V · u · k",
-         .terms = {{"n", "batteries in parallel", count(bank.count), FromPlan{"gear.bank.count"}},
-                   {"C", "rated capacity of one", measure(bank.model->capacity), battery},
-                   {"V", "nominal voltage, pole to pole", measure(bank.nominal), battery},
-                   {"u",
-                    "usable part",
-                    percent(bank.chemistry.usable),
-                    fromTable(library, "chemistries", bank.chemistry.name)},
-                   {"k",
-                    "part that is there in the cold",
-                    percent(cold.part),
-                    FromFigure{fig("supply.bank.cold")}}},
+         .terms =
+             {{"n", "batteries in parallel", count(bank.count), FromPlan{bank.path + ".count"}},
+              {"C", "rated capacity of one", measure(bank.model->capacity), battery},
+              {"V", "nominal voltage, pole to pole", measure(bank.nominal), battery},
+              {"u",
+               "usable part",
+               percent(bank.chemistry.usable),
+               fromTable(library, "chemistries", bank.chemistry.name)},
+              {"k",
+               "part that is there in the cold",
+               percent(cold.part),
+               FromFigure{fig("supply.bank.cold")}}},
          .result = measure(s.usable),
          .source = "own arithmetic",
          .note = "A higher usable part gives more days and fewer cycles of life."});
@@ -112,8 +113,8 @@ void explainDays(Supply& s) {
                .note = "From a full bank, with no sun, no engine and no shore."});
 }
 
-void addBank(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
-    const ChosenBank& bank = gear.bank;
+void addBank(const Plan& plan, const Library& library, const System& gear, Supply& s) {
+    const BankUnit& bank = gear.bank();
     const Joules needed = s.demand * plan.trip.daysWithoutSun;
     const Celsius temperature = bankInCold(plan, *gear.climate);
     const ColdBank cold{temperature, capacityAt(bank.chemistry, temperature)};
@@ -137,7 +138,7 @@ Joules leftForEngine(const Supply& s) {
     return Joules::fromSi(std::max(0.0, s.demand.si() - lean.perDay.si()));
 }
 
-void addEngineLimit(const Library& library, const ChosenEngine& engine, Volts out, Supply& s) {
+void addEngineLimit(const Library& library, const EngineUnit& engine, Volts out, Supply& s) {
     const double share = library.alternator.roadShareLimit;
     const Volts in = engine.charger->start;
     const Amps limit = engine.alternator * share * engine.charger->efficiency * (in / out);
@@ -151,7 +152,7 @@ void addEngineLimit(const Library& library, const ChosenEngine& engine, Volts ou
                          {"I_alt",
                           "alternator's rating",
                           measure(engine.alternator),
-                          FromPlan{"gear.engine.alternator_a"}},
+                          FromPlan{engine.path + ".alternator_a"}},
                          {"η",
                           "charger's efficiency",
                           percent(engine.charger->efficiency),
@@ -172,9 +173,9 @@ void addEngineLimit(const Library& library, const ChosenEngine& engine, Volts ou
 }
 
 void explainEngineNeeded(
-    const Plan& plan, const Library& library, const ChosenGear& gear, Amps needed, Supply& s) {
+    const Plan& plan, const Library& library, const System& gear, Amps needed, Supply& s) {
     const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
-    const Chemistry& chemistry = gear.bank.chemistry;
+    const Chemistry& chemistry = gear.bank().chemistry;
     const Origin table = fromTable(library, "chemistries", chemistry.name);
     const Seconds driving = plan.trip.drivingPerDay;
     s.why.add(
@@ -198,13 +199,13 @@ void explainEngineNeeded(
          .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
 }
 
-void explainRefill(const Library& library, const ChosenGear& gear, Supply& s) {
-    const ChosenBank& bank = gear.bank;
-    const DcdcModel& charger = *gear.engine->charger;
+void explainRefill(const Library& library, const System& gear, Supply& s) {
+    const BankUnit& bank = gear.bank();
+    const DcdcModel& charger = *gear.engine()->charger;
     s.why.add({.id = fig("supply.engine.refill"),
                .title = "Driving time from empty to full",
                .formula = "t = n · C · u / I",
-               .terms = {{"n", "batteries", count(bank.count), FromPlan{"gear.bank.count"}},
+               .terms = {{"n", "batteries", count(bank.count), FromPlan{bank.path + ".count"}},
                          {"C",
                           "rated capacity of one",
                           measure(bank.model->capacity),
@@ -222,12 +223,12 @@ void explainRefill(const Library& library, const ChosenGear& gear, Supply& s) {
                .note = ""});
 }
 
-void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear, Supply& s) {
-    if (!gear.engine) {
+void addEngine(const Plan& plan, const Library& library, const System& gear, Supply& s) {
+    if (!gear.engine()) {
         return;
     }
-    const Chemistry& chemistry = gear.bank.chemistry;
-    const DcdcModel& charger = *gear.engine->charger;
+    const Chemistry& chemistry = gear.bank().chemistry;
+    const DcdcModel& charger = *gear.engine()->charger;
     const Seconds driving = plan.trip.drivingPerDay;
     const Amps needed =
         driving.si() > 0.0
@@ -240,7 +241,7 @@ void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear,
                      fig("supply.engine.needed"),
                      fig("supply.engine.chosen"),
                      {}};
-    s.engineRefill = chargeTime(bankCapacity(gear.bank) * chemistry.usable, charger.output);
+    s.engineRefill = chargeTime(bankCapacity(gear.bank()) * chemistry.usable, charger.output);
     explainRefill(library, gear, s);
     s.why.add({.id = fig("supply.engine.chosen"),
                .title = "Engine charging chosen",
@@ -252,25 +253,25 @@ void addEngine(const Plan& plan, const Library& library, const ChosenGear& gear,
                .result = measure(charger.output),
                .source = "library",
                .note = ""});
-    addEngineLimit(library, *gear.engine, chemistry.absorption, s);
+    addEngineLimit(library, *gear.engine(), chemistry.absorption, s);
 }
 
-void addInverterLimit(const Library& library, const ChosenGear& gear, Supply& s) {
-    const InverterModel& inverter = *gear.inverter;
+void addInverterLimit(const Library& library, const System& gear, Supply& s) {
+    const InverterModel& inverter = *gear.inverter();
     const double efficiency = inverterEfficiency(inverter, inverter.power);
-    const Amps most = gear.bank.model->maxDischarge * static_cast<double>(gear.bank.count);
-    const Watts limit = most * gear.bank.chemistry.inverterCutOff * efficiency;
+    const Amps most = gear.bank().model->maxDischarge * static_cast<double>(gear.bank().count);
+    const Watts limit = most * gear.bank().chemistry.inverterCutOff * efficiency;
     s.why.add({.id = fig("supply.inverter.limit"),
                .title = "Most that the bank can give the inverter",
                .formula = "P = n · I_max · V_low · η",
                .terms = {{"n · I_max",
                           "discharge limit of the bank",
                           measure(most),
-                          fromTable(library, "batteries", gear.bank.model->name)},
+                          fromTable(library, "batteries", gear.bank().model->name)},
                          {"V_low",
                           "inverter's low cut-off",
-                          measure(gear.bank.chemistry.inverterCutOff),
-                          fromTable(library, "chemistries", gear.bank.chemistry.name)},
+                          measure(gear.bank().chemistry.inverterCutOff),
+                          fromTable(library, "chemistries", gear.bank().chemistry.name)},
                          {"η",
                           "efficiency at full power",
                           percent(efficiency),
@@ -282,23 +283,23 @@ void addInverterLimit(const Library& library, const ChosenGear& gear, Supply& s)
     s.inverter->limitFigure = fig("supply.inverter.limit");
 }
 
-void addInverter(const Library& library, const ChosenGear& gear, const Needs& needs, Supply& s) {
-    if (gear.inverter == nullptr) {
+void addInverter(const Library& library, const System& gear, const Needs& needs, Supply& s) {
+    if (gear.inverter() == nullptr) {
         return;
     }
     s.why.add({.id = fig("supply.inverter.chosen"),
                .title = "Inverter chosen",
                .formula = "the maker's continuous rating",
                .terms = {{"P",
-                          gear.inverter->name,
-                          measure(gear.inverter->power),
-                          fromTable(library, "inverters", gear.inverter->name)}},
-               .result = measure(gear.inverter->power),
+                          gear.inverter()->name,
+                          measure(gear.inverter()->power),
+                          fromTable(library, "inverters", gear.inverter()->name)}},
+               .result = measure(gear.inverter()->power),
                .source = "library",
-               .note = "Short-time: " + format(gear.inverter->surge) + ", asked " +
+               .note = "Short-time: " + format(gear.inverter()->surge) + ", asked " +
                        format(needs.worstSurge) + "."});
     s.inverter = Marks{measure(needs.worstMains),
-                       measure(gear.inverter->power),
+                       measure(gear.inverter()->power),
                        std::nullopt,
                        fig("needs.inverter.worst"),
                        fig("supply.inverter.chosen"),
@@ -308,10 +309,7 @@ void addInverter(const Library& library, const ChosenGear& gear, const Needs& ne
 
 }  // namespace
 
-Supply supplyFor(const Plan& plan,
-                 const Library& library,
-                 const ChosenGear& gear,
-                 const Needs& needs) {
+Supply supplyFor(const Plan& plan, const Library& library, const System& gear, const Needs& needs) {
     Supply s;
     Demand demand = demandOf(plan, gear, needs);
     s.inverterExtra = demand.inverterExtra;

@@ -8,8 +8,8 @@
 #include <optional>
 #include <string>
 
-#include "core/gear/chosen.h"
 #include "core/needs/needs.h"
+#include "core/system/system.h"
 
 namespace spirk {
 
@@ -45,7 +45,7 @@ struct Supply {
 
 [[nodiscard]] Supply supplyFor(const Plan& plan,
                                const Library& library,
-                               const ChosenGear& gear,
+                               const System& gear,
                                const Needs& needs);
 
 // Days without sun as a person reads them: rounded down, so that 1.999 is not shown as 2.

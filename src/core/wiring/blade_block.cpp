@@ -8,7 +8,7 @@
 #include <array>
 
 #include "core/result/promise.h"
-#include "core/wiring/draft.h"
+#include "core/wiring/ways.h"
 
 namespace spirk {
 
@@ -18,8 +18,6 @@ namespace {
 constexpr double kSharesUpTo = 4.0;
 // Judgement: a blade fuse of a circuit runs at most at 1/1.25 of its rating.
 constexpr double kContinuous = 1.25;
-// Judgement: a converter's output falls by some 5 mV for each ampere.
-constexpr double kConverterMohm = 5.0;
 
 struct LoadCircuit {
     std::string id;  // 'circuit.lighting'
@@ -53,24 +51,36 @@ const char* titleOf(Category category) {
 }
 
 // What circuits hang on: the bank's bars, or what a converter makes of them.
-struct Rail {
+struct Hang {
+    UnitId rail, main;
     std::optional<DeviceId> converter;
     Volts lowest;  // that loads are reckoned at
     Volts nominal;
     Volts base;  // that limits of drop refer to
 };
 
-Rail railOf(const ChosenGear& gear, const std::optional<DeviceId>& converter) {
-    return converter ? Rail{converter, gear.converter->output, gear.converter->output, volts(12.0)}
-                     : Rail{{}, gear.bank.chemistry.cutOff, gear.bank.nominal, gear.bank.system};
+Hang hangOf(const System& gear, const RailUnit& rail) {
+    const UnitId& main = gear.mainRail().id;
+    if (const ConverterModel* converter = rail.converter) {
+        return {rail.id,
+                main,
+                DeviceId(rail.id.value),
+                converter->output,
+                converter->output,
+                volts(12.0)};
+    }
+    const BankUnit& bank = gear.bank();
+    return {rail.id, main, {}, bank.chemistry.cutOff, bank.nominal, bank.system};
 }
 
-bool sharesCircuit(const Appliance& a, const Rail& rail) {
+bool sharesCircuit(const Appliance& a, const Hang& rail) {
     return (largestWatts(a) / rail.lowest).si() <= kSharesUpTo;
 }
 
 // What the ids of shared circuits have between 'circuit.' and the group.
 constexpr std::string_view kOnConverter = "12v.";
+// The same of circuits that the person gave.
+constexpr std::string_view kGiven = "given.";
 // What sets an appliance's own circuit apart where its id reads like a group's.
 constexpr std::string_view kOwn = "own.";
 
@@ -85,12 +95,19 @@ std::string ownCircuit(const ApplianceId& id) {
                                  Category::Mains};
     const bool likeGroup =
         std::ranges::any_of(kGroups, [&](Category group) { return id.value == titleOf(group); });
-    const bool escaped =
-        likeGroup || id.value.starts_with(kOnConverter) || id.value.starts_with(kOwn);
+    const bool escaped = likeGroup || id.value.starts_with(kGiven) ||
+                         id.value.starts_with(kOnConverter) || id.value.starts_with(kOwn);
     return escaped ? std::string(kOwn) + id.value : id.value;
 }
 
-std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Rail& rail) {
+const CircuitChoice* givenCircuit(const Appliance& a, const System& gear) {
+    const auto found = std::ranges::find_if(gear.circuits, [&](const CircuitChoice& c) {
+        return std::ranges::find(c.loads, a.id) != c.loads.end();
+    });
+    return found == gear.circuits.end() ? nullptr : &*found;
+}
+
+std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
     std::vector<LoadCircuit> out;
     for (const Appliance& a : draft.plan.appliances) {
         const bool here = onConverter(a, draft.gear) == rail.converter.has_value();
@@ -100,7 +117,8 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Rail& rail) {
         const std::string id = circuitOf(a, draft.gear);
         auto found = std::ranges::find(out, id, &LoadCircuit::id);
         if (found == out.end()) {
-            const std::string title = sharesCircuit(a, rail) ? titleOf(a.category) : a.name;
+            const bool grouped = sharesCircuit(a, rail) && givenCircuit(a, draft.gear) == nullptr;
+            const std::string title = grouped ? titleOf(a.category) : a.name;
             out.push_back({id, rail.converter ? title + ", 12 V" : title, {}, {}});
             found = out.end() - 1;
         }
@@ -110,7 +128,7 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Rail& rail) {
     return out;
 }
 
-Device& addLoadDevice(Draft& draft, const Rail& rail, const Appliance& a) {
+Device& addLoadDevice(Draft& draft, const Hang& rail, const Appliance& a) {
     const DeviceId id = deviceOf(a.id);
     Device& d = draft.hardware(id.value, DeviceKind::Load, "load");
     d.name = a.count > 1 ? std::to_string(a.count) + " × " + a.name : a.name;
@@ -140,7 +158,7 @@ struct FarEnd {
     bool strip = false;
 };
 
-FarEnd addFarEnd(Draft& draft, const Rail& rail, const LoadCircuit& c) {
+FarEnd addFarEnd(Draft& draft, const Hang& rail, const LoadCircuit& c) {
     for (const Appliance* a : c.appliances) {
         addLoadDevice(draft, rail, *a);
     }
@@ -186,7 +204,7 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
 }
 
 void addDropPaths(Draft& draft,
-                  const Rail& rail,
+                  const Hang& rail,
                   const LoadCircuit& c,
                   const FarEnd& far,
                   const std::vector<ConductorId>& shared) {
@@ -225,7 +243,7 @@ LiveStep loadsOn(const LoadCircuit& c, const ConductorId& feed) {
     for (const Appliance* a : c.appliances) {
         const DeviceId load = deviceOf(a->id);
         look.loads.insert(load);
-        look.readings.push_back({Reads::Across, {load, "+"}, ""});
+        look.readings.push_back({Reads::Across, TerminalId{load, "+"}, ""});
     }
     look.readings.push_back({Reads::Monitor, {}, "amps at the monitor, loads of this circuit on"});
     s.looks = {look};
@@ -233,7 +251,7 @@ LiveStep loadsOn(const LoadCircuit& c, const ConductorId& feed) {
 }
 
 void addCircuit(Draft& draft,
-                const Rail& rail,
+                const Hang& rail,
                 const LoadCircuit& c,
                 const NearEnd& near,
                 const std::vector<ConductorId>& shared) {
@@ -265,7 +283,7 @@ void addCircuit(Draft& draft,
 }
 
 // Its own fuse makes a block live, or that of the converter it hangs on.
-LiveStep blockLive(const Rail& rail, const Device& block) {
+LiveStep blockLive(const Hang& rail, const Device& block) {
     const std::string& id = block.id.value;
     const ConductorId fuse((rail.converter ? rail.converter->value : id) + ".feed+");
     LiveStep s;
@@ -276,26 +294,26 @@ LiveStep blockLive(const Rail& rail, const Device& block) {
     s.subjects = {subject(fuse)};
     s.fuses = {fuse};
     Look look;
-    look.readings = {{Reads::Across, {DeviceId(id), "in"}, ""}};
+    look.readings = {{Reads::Across, TerminalId{DeviceId(id), "in"}, ""}};
     s.looks = {look};
     return s;
 }
 
 // A block with its feed from the bars, or from a converter; returns its device.
-Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
+Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
     draft.unit = UnitId(id);
     Device& block = draft.hardware(id, DeviceKind::FuseBlock, "fuse_block");
     block.fedBy = rail.converter;
     const Connection connection = draft.connectionOf("fuse_block");
     draft.port(block, "in", connection, terminal(id, "neg"));
     draft.port(block, "neg", connection);
-    Conductor& feed = draft.conductor(
-        id + ".feed+",
-        rail.converter ? "converter to fuse block" : "positive bar to fuse block",
-        rail.converter ? Fixed(TerminalId{*rail.converter, "out+"}) : mainPost(Pole::Positive),
-        terminal(id, "in"),
-        Pole::Positive,
-        Purpose::Feed);
+    Conductor& feed =
+        draft.conductor(id + ".feed+",
+                        rail.converter ? "converter to fuse block" : "positive bar to fuse block",
+                        railPost(rail.rail, Pole::Positive),
+                        terminal(id, "in"),
+                        Pole::Positive,
+                        Purpose::Feed);
     // A converter limits itself: its output cable is sized for its rating instead.
     if (!rail.converter) {
         draft.protect(feed.id, holderFuse(draft));
@@ -303,7 +321,7 @@ Device& addBlock(Draft& draft, const Rail& rail, const std::string& id) {
     Conductor& back = draft.conductor(id + ".feed-",
                                       "fuse block to negative bar",
                                       terminal(id, "neg"),
-                                      mainPost(Pole::Negative),
+                                      railPost(rail.main, Pole::Negative),
                                       Pole::Negative,
                                       Purpose::Feed);
     if (!rail.converter) {
@@ -321,13 +339,13 @@ void addWay(Draft& draft, const std::string& blockId, const std::string& way) {
         Resistance{{0, block.ports.size() - 1}, draft.resistanceOf("fuse_block")});
 }
 
-std::string blockId(const Rail& rail, int index) {
+std::string blockId(const Hang& rail, int index) {
     const std::string stem = rail.converter ? "fuseblock.12v" : "fuseblock";
     return index == 0 ? stem : stem + "." + std::to_string(index + 1);
 }
 
 // All circuits of a rail; blocks as they fill.
-void addCircuits(Draft& draft, const Rail& rail) {
+void addCircuits(Draft& draft, const Hang& rail) {
     const HardwareModel* model = findById(draft.library.hardware, "fuse_block");
     promise(model != nullptr, "the hardware table has a fuse block");
     int used = 0;
@@ -341,7 +359,11 @@ void addCircuits(Draft& draft, const Rail& rail) {
         const std::vector<ConductorId> feeds{ConductorId(id + ".feed+"),
                                              ConductorId(id + ".feed-")};
         if (large && !rail.converter) {
-            addCircuit(draft, rail, c, {mainPost(Pole::Positive), mainPost(Pole::Negative)}, {});
+            addCircuit(draft,
+                       rail,
+                       c,
+                       {railPost(rail.main, Pole::Positive), railPost(rail.main, Pole::Negative)},
+                       {});
         } else if (large) {
             addCircuit(draft, rail, c, {terminal(id, "in"), terminal(id, "neg")}, feeds);
         } else {
@@ -353,70 +375,24 @@ void addCircuits(Draft& draft, const Rail& rail) {
     }
 }
 
-DeviceId addConverter(Draft& draft) {
-    const ConverterModel& model = *draft.gear.converter;
-    const std::string id = "converter";
-    draft.unit = UnitId(id);
-    Device& d = draft.ware(id, DeviceKind::Converter, model);
-    d.rating = model.maxOutput;
-    draft.port(d, "in+", model.connection, terminal(id, "neg"));
-    draft.port(d, "out+", model.connection, terminal(id, "neg"));
-    draft.port(d, "neg", model.connection);
-    d.elements.emplace_back(Transfer{.in = {0, 2},
-                                     .out = {1, 2},
-                                     .live = Live::Always,
-                                     .set = model.output,
-                                     .most = model.maxOutput,
-                                     .inFullSun = {},
-                                     .efficiency = model.efficiency,
-                                     .inside = milliohms(kConverterMohm)});
-    const ConductorId feed(id + ".feed+");
-    draft.conductor(feed.value,
-                    "positive bar to converter",
-                    mainPost(Pole::Positive),
-                    terminal(id, "in+"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(feed, holderFuse(draft));
-    draft
-        .conductor(id + ".feed-",
-                   "converter to negative bar",
-                   terminal(id, "neg"),
-                   mainPost(Pole::Negative),
-                   Pole::Negative,
-                   Purpose::Feed)
-        .protectedBy = feed;
-    draft.pair(id + ".feed+", id + ".feed-");
-    draft.circuit().paths.push_back({"drop.converter",
-                                     "bus bars to converter",
-                                     "drop_critical",
-                                     "sizing.full",
-                                     draft.base(),
-                                     {feed, ConductorId(id + ".feed-")}});
-    return DeviceId(id);
-}
-
 }  // namespace
 
 DeviceId deviceOf(const ApplianceId& id) { return DeviceId("load." + id.value); }
 
-std::string circuitOf(const Appliance& appliance, const ChosenGear& gear) {
+std::string circuitOf(const Appliance& appliance, const System& gear) {
     const bool behind = onConverter(appliance, gear);
-    const Rail rail = railOf(gear, behind ? std::optional(DeviceId("converter")) : std::nullopt);
+    const Hang rail = hangOf(gear, behind ? *gear.converterRail() : gear.mainRail());
+    if (const CircuitChoice* given = givenCircuit(appliance, gear)) {
+        return "circuit." + std::string(kGiven) + given->id.value;
+    }
     if (!sharesCircuit(appliance, rail)) {
         return "circuit." + ownCircuit(appliance.id);
     }
     return "circuit." + std::string(behind ? kOnConverter : "") + titleOf(appliance.category);
 }
 
-Piece bladeBlock(Draft draft) {
-    addCircuits(draft, railOf(draft.gear, std::nullopt));
-    const bool needed = std::ranges::any_of(draft.plan.appliances, [&](const Appliance& a) {
-        return a.feed == Feed::Dc && a.count > 0 && onConverter(a, draft.gear);
-    });
-    if (needed) {
-        addCircuits(draft, railOf(draft.gear, addConverter(draft)));
-    }
+Piece bladeBlock(Draft draft, const RailUnit& rail) {
+    addCircuits(draft, hangOf(draft.gear, rail));
     return std::move(draft.piece);
 }
 

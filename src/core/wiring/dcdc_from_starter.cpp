@@ -4,7 +4,7 @@
 // input current returns through the negative bar, the bond and the chassis.
 
 #include "core/quantities/format.h"
-#include "core/wiring/draft.h"
+#include "core/wiring/ways.h"
 
 namespace spirk {
 
@@ -27,7 +27,7 @@ Emf starterBattery(Ohms inside) {
             FromRule{"judgement: a charged lead-acid starter battery"}};
 }
 
-void addVehicle(Draft& draft) {
+void addVehicle(Draft& draft, const EngineUnit& engine) {
     const Connection post = draft.connectionOf("starter");
     Device& starter = draft.hardware("starter", DeviceKind::Starter, "starter");
     starter.place = draft.placeOf(starter.id, "engine");
@@ -37,15 +37,15 @@ void addVehicle(Draft& draft) {
     starter.elements.emplace_back(starterBattery(draft.resistanceOf("starter")));
     Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator");
     alternator.place = draft.placeOf(alternator.id, "engine");
-    alternator.rating = draft.gear.engine->alternator;
+    alternator.rating = engine.alternator;
     draft.port(alternator, "+", post, terminal("alternator", "-"));
     draft.port(alternator, "-", post);
     // At sizing the charger's input is as low as it works: that is its largest current.
     alternator.elements.emplace_back(Limited{{0, 1},
                                              Live::EngineRunning,
                                              volts(kAlternatorVolts),
-                                             draft.gear.engine->charger->start,
-                                             draft.gear.engine->alternator});
+                                             engine.charger->start,
+                                             engine.alternator});
     draft
         .conductor("vehicle.charge+",
                    "alternator to starter battery",
@@ -91,7 +91,7 @@ void addCharger(Draft& draft, const DcdcModel& model) {
     d.elements.emplace_back(Transfer{.in = {0, 2},
                                      .out = {1, 2},
                                      .live = Live::EngineRunning,
-                                     .set = draft.gear.bank.chemistry.absorption,
+                                     .set = draft.gear.bank().chemistry.absorption,
                                      .most = model.output,
                                      .inFullSun = {},
                                      .efficiency = model.efficiency,
@@ -111,13 +111,13 @@ void addFeed(Draft& draft) {
     draft.protect(feed, guarding(holderFuse(draft), "E5"));
 }
 
-void addConductors(Draft& draft) {
+void addConductors(Draft& draft, const UnitId& rail) {
     const ConductorId feed(kFeed);
     const ConductorId out("dcdc.feed+");
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
     draft.conductor(out.value,
                     "positive bar to DC-DC charger",
-                    mainPost(Pole::Positive),
+                    railPost(rail, Pole::Positive),
                     terminal("dcdc", "out+"),
                     Pole::Positive,
                     Purpose::Feed);
@@ -126,7 +126,7 @@ void addConductors(Draft& draft) {
         .conductor("dcdc.feed-",
                    "DC-DC charger to negative bar",
                    terminal("dcdc", "neg"),
-                   mainPost(Pole::Negative),
+                   railPost(rail, Pole::Negative),
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = out;
@@ -171,28 +171,28 @@ LiveStep started(const DcdcModel& model) {
     s.fuses = {ConductorId(kFeed), ConductorId("dcdc.feed+")};
     Look look;
     look.driving = true;
-    look.readings = {{Reads::Given, {id, ""}, "amps from the DC-DC charger"},
-                     {Reads::Taken, {id, ""}, "amps into it from the starter battery"}};
+    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the DC-DC charger"},
+                     {Reads::Taken, TerminalId{id, ""}, "amps into it from the starter battery"}};
     s.looks = {look};
     return s;
 }
 
 }  // namespace
 
-Piece dcdcFromStarter(Draft draft) {
+Piece dcdcFromStarter(Draft draft, const EngineUnit& unit) {
     const UnitId vehicle("engine");
-    const UnitId charger("dcdc");
+    const UnitId& charger = unit.id;
     draft.unit = vehicle;
-    addVehicle(draft);
+    addVehicle(draft, unit);
     draft.unit = charger;
-    addCharger(draft, *draft.gear.engine->charger);
+    addCharger(draft, *unit.charger);
     draft.unit = vehicle;
     addLiveSupply(draft);
     addFeed(draft);
     draft.unit = charger;
-    addConductors(draft);
-    draft.piece.steps = {started(*draft.gear.engine->charger)};
-    draft.piece.settings = chargeSettings(DeviceId("dcdc"), draft.gear.bank.chemistry);
+    addConductors(draft, unit.into);
+    draft.piece.steps = {started(*unit.charger)};
+    draft.piece.settings = chargeSettings(DeviceId("dcdc"), draft.gear.bank().chemistry);
     return std::move(draft.piece);
 }
 

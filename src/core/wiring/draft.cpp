@@ -12,7 +12,8 @@ TerminalId terminal(const std::string& device, const std::string& port) {
     return {DeviceId(device), port};
 }
 
-Post mainPost(Pole pole) { return {UnitId("main"), pole, Joins::BehindSwitch}; }
+Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, Joins::BehindSwitch}; }
+Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, Joins::BeforeSwitch}; }
 Post chassisPost() { return {UnitId("chassis"), Pole::Negative, Joins::BehindSwitch}; }
 
 namespace {

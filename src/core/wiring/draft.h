@@ -8,17 +8,15 @@
 
 namespace spirk {
 
-// Where a conductor ends: at a terminal of the piece, or at a post of another.
-using Fixed = std::variant<TerminalId, Post>;
-
-// A post behind the switch of the bank's rail; on the chassis.
-[[nodiscard]] Post mainPost(Pole pole);
+// A post of a rail; of a bank, where nothing lies before it; on the chassis.
+[[nodiscard]] Post railPost(const UnitId& rail, Pole pole);
+[[nodiscard]] Post bankPost(const UnitId& bank, Pole pole);
 [[nodiscard]] Post chassisPost();
 
 struct Draft {
     const Plan& plan;
     const Library& library;
-    const ChosenGear& gear;
+    const System& gear;
     const Needs& needs;
     Piece piece;
     UnitId unit;  // that devices and conductors are added to
@@ -60,7 +58,7 @@ struct Draft {
     [[nodiscard]] Connection connectionOf(const std::string& hardwareRow) const;
     [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
     // System voltage that limits of drop refer to.
-    [[nodiscard]] Volts base() const { return gear.bank.system; }
+    [[nodiscard]] Volts base() const { return gear.bank().system; }
 
 private:
     [[nodiscard]] TerminalId endAt(const ConductorEnd& end, const Fixed& fixed);
@@ -75,16 +73,6 @@ private:
 // What every charger of the bank is set to.
 [[nodiscard]] std::vector<WantedSetting> chargeSettings(const DeviceId& charger,
                                                         const Chemistry& chemistry);
-
-// One way of doing each part.
-[[nodiscard]] Piece parallelBank(
-    Draft draft);                       // bank, collecting bars, main fuse, switch, shunt, bars
-[[nodiscard]] Piece bond(Draft draft);  // negative bar to chassis
-[[nodiscard]] Piece solarOnBars(Draft draft);  // array, isolators on both sides of the controller
-[[nodiscard]] Piece dcdcFromStarter(Draft draft);  // vehicle side, DC-DC charger, enable lead
-[[nodiscard]] Piece inverterOnBars(Draft draft);
-[[nodiscard]] Piece bladeBlock(
-    Draft draft);  // fuse block, circuits, loads; large loads on the bars
 
 // Names that a piece has in several places.
 inline constexpr const char* kBar = "bar";

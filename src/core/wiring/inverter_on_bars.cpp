@@ -4,7 +4,7 @@
 
 #include "core/gear/inverter.h"
 #include "core/quantities/format.h"
-#include "core/wiring/draft.h"
+#include "core/wiring/ways.h"
 
 namespace spirk {
 
@@ -28,7 +28,7 @@ LiveStep idling(const ConductorId& feed, const InverterModel& model) {
     s.fuses = {feed};
     Look look;
     look.drawn[id] = inverterInput(model, watts(0.0));
-    look.readings = {{Reads::Across, {id, "dc+"}, ""},
+    look.readings = {{Reads::Across, TerminalId{id, "dc+"}, ""},
                      {Reads::Monitor, {}, "amps at the monitor, inverter idling"}};
     s.looks = {look};
     return s;
@@ -47,9 +47,9 @@ LiveStep leftOff() {
 
 }  // namespace
 
-Piece inverterOnBars(Draft draft) {
-    const InverterModel* model = draft.gear.inverter;
-    draft.unit = UnitId("inverter");
+Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
+    const InverterModel* model = inverter.model;
+    draft.unit = inverter.id;
     Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
     draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
     draft.port(d, "dc-", model->connection);
@@ -58,12 +58,12 @@ Piece inverterOnBars(Draft draft) {
                                  .behaviour = Behaviour::Power,
                                  .used = {},
                                  .largest = {},
-                                 .nominal = draft.gear.bank.nominal,
-                                 .lowest = draft.gear.bank.chemistry.inverterCutOff});
+                                 .nominal = draft.gear.bank().nominal,
+                                 .lowest = draft.gear.bank().chemistry.inverterCutOff});
     const ConductorId feed("inverter.feed+");
     draft.conductor(feed.value,
                     "positive bar to inverter",
-                    mainPost(Pole::Positive),
+                    railPost(inverter.from, Pole::Positive),
                     terminal("inverter", "dc+"),
                     Pole::Positive,
                     Purpose::Feed);
@@ -72,7 +72,7 @@ Piece inverterOnBars(Draft draft) {
         .conductor("inverter.feed-",
                    "inverter to negative bar",
                    terminal("inverter", "dc-"),
-                   mainPost(Pole::Negative),
+                   railPost(inverter.from, Pole::Negative),
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = feed;
@@ -87,7 +87,7 @@ Piece inverterOnBars(Draft draft) {
     draft.piece.settings = {{d.id,
                              Sets::Output,
                              "low-voltage cut-off",
-                             format(draft.gear.bank.chemistry.inverterCutOff)}};
+                             format(draft.gear.bank().chemistry.inverterCutOff)}};
     return std::move(draft.piece);
 }
 

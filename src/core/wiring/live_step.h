@@ -10,6 +10,7 @@
 
 #include "core/explain/id.h"
 #include "core/quantities/units.h"
+#include "core/wiring/post.h"
 
 namespace spirk {
 
@@ -35,8 +36,11 @@ enum class Reads {
 };
 struct WantedReading {
     Reads what = Reads::Across;
-    TerminalId at;      // of Across; of the others but Monitor the device
+    Fixed at;           // of Across; of the others but Monitor only its device counts
     std::string where;  // 'amps into it from the starter battery'; of volts empty
+
+    // Requires that its post was found.
+    [[nodiscard]] const TerminalId& terminal() const { return std::get<TerminalId>(at); }
 };
 
 // What the van does while something is read; afterwards it does it no more.

@@ -26,7 +26,7 @@ Moment moment(const char* id, const char* name, double stateOfCharge) {
 void setOutput(Moment& m, const Draft& draft, Watts output) {
     for (const Device& d : draft.circuit().devices) {
         if (d.kind == DeviceKind::Inverter) {
-            m.drawn[d.id] = inverterInput(*draft.gear.inverter, output);
+            m.drawn[d.id] = inverterInput(*draft.gear.inverter(), output);
         }
     }
 }
@@ -38,16 +38,16 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
     Moment full =
         moment("sizing.full", "everything at its largest, at the lowest voltage", kNearlyEmpty);
     full.loads = LoadsOn::All;
-    if (draft.gear.inverter != nullptr) {
-        setOutput(full, draft, draft.gear.inverter->power);
+    if (draft.gear.inverter() != nullptr) {
+        setOutput(full, draft, draft.gear.inverter()->power);
     }
     out.push_back(full);
-    if (draft.gear.engine) {
+    if (draft.gear.engine()) {
         Moment driving = moment("sizing.driving", "driving, lowest voltage at the charger", kHalf);
         driving.driving = true;
         out.push_back(driving);
     }
-    if (draft.gear.solar) {
+    if (draft.gear.sun()) {
         Moment noon = moment("sizing.noon", "full sun into a low bank", kNearlyEmpty);
         noon.sun = 1.0;
         out.push_back(noon);
@@ -60,15 +60,15 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
 
 std::vector<Moment> shownMoments(const Draft& draft) {
     std::vector<Moment> out;
-    const bool inverter = draft.gear.inverter != nullptr;
+    const bool inverter = draft.gear.inverter() != nullptr;
     const std::string loadsName =
-        draft.gear.bank.system > volts(12.0) ? "all DC loads" : "all 12 V loads";
+        draft.gear.bank().system > volts(12.0) ? "all DC loads" : "all 12 V loads";
     Moment night = moment("night", "", kHalf);
     night.name =
         inverter ? "Evening: worst case on the inverter, " + loadsName : "Evening: " + loadsName;
     night.loads = LoadsOn::All;
     if (inverter) {
-        setOutput(night, draft, std::min(draft.needs.worstMains, draft.gear.inverter->power));
+        setOutput(night, draft, std::min(draft.needs.worstMains, draft.gear.inverter()->power));
     }
     out.push_back(night);
     Moment loads = moment("loads", "", kHalf);
@@ -80,12 +80,12 @@ std::vector<Moment> shownMoments(const Draft& draft) {
         setOutput(idle, draft, watts(0.0));
         out.push_back(idle);
     }
-    if (draft.gear.solar) {
+    if (draft.gear.sun()) {
         Moment noon = moment("noon", "Noon sun, nothing running", kHalf);
         noon.sun = 1.0;
         out.push_back(noon);
     }
-    if (draft.gear.engine) {
+    if (draft.gear.engine()) {
         Moment driving = moment("driving", "Driving, nothing running", kHalf);
         driving.driving = true;
         out.push_back(driving);

@@ -46,6 +46,16 @@ void answer(Circuit& part, const Ask& ask, const Offer& offer) {
         });
 }
 
+void findPosts(LiveStep& step, const std::vector<Offer>& offers) {
+    for (Look& look : step.looks) {
+        for (WantedReading& reading : look.readings) {
+            if (const auto* post = std::get_if<Post>(&reading.at)) {
+                reading.at = offered(offers, *post).at;
+            }
+        }
+    }
+}
+
 }  // namespace
 
 Piece joined(std::vector<Piece> pieces) {
@@ -61,6 +71,9 @@ Piece joined(std::vector<Piece> pieces) {
         append(out.circuit.conductors, piece.circuit.conductors);
         append(out.circuit.protections, piece.circuit.protections);
         append(out.circuit.paths, piece.circuit.paths);
+        for (LiveStep& step : piece.steps) {
+            findPosts(step, out.offers);
+        }
         append(out.steps, piece.steps);
         append(out.settings, piece.settings);
     }

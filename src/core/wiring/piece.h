@@ -3,23 +3,10 @@
 // What one way brings: its own devices and conductors, and nothing of another's. Where it hangs on
 // another it asks for a post, which is looked for when all pieces stand. Private to this room.
 
-#include <variant>
-
-#include "core/circuit/circuit.h"
 #include "core/wiring/live_step.h"
+#include "core/wiring/post.h"
 
 namespace spirk {
-
-// On which side of its master switch, and of its shunt, something joins a rail.
-enum class Joins { BehindSwitch, BeforeSwitch };
-
-// Where conductors join a rail.
-struct Post {
-    UnitId rail;
-    Pole pole = Pole::Positive;
-    Joins side = Joins::BehindSwitch;
-    bool operator==(const Post&) const = default;
-};
 
 // The piece's conductor ends, or its port has its counter-terminal, at a post.
 struct Ask {

@@ -7,10 +7,10 @@
 
 #include "core/circuit/circuit.h"
 #include "core/circuit/moment.h"
-#include "core/gear/chosen.h"
 #include "core/needs/needs.h"
 #include "core/plan/finding.h"
 #include "core/plan/plan.h"
+#include "core/system/system.h"
 #include "core/wiring/live_step.h"
 
 namespace spirk {
@@ -26,12 +26,12 @@ struct Wiring {
 
 [[nodiscard]] Wiring wire(const Plan& plan,
                           const Library& library,
-                          const ChosenGear& gear,
+                          const System& gear,
                           const Needs& needs);
 
 // The circuit that a DC appliance belongs to: small ones of a category share one, a larger one has
 // its own. Stable: adding an appliance renames no circuit.
-[[nodiscard]] std::string circuitOf(const Appliance& appliance, const ChosenGear& gear);
+[[nodiscard]] std::string circuitOf(const Appliance& appliance, const System& gear);
 
 // The device that stands for an appliance.
 [[nodiscard]] DeviceId deviceOf(const ApplianceId& id);

@@ -1,18 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One bond from the negative bar, on the load side of the shunt, to the chassis.
 
-#include "core/wiring/draft.h"
+#include "core/wiring/ways.h"
 
 namespace spirk {
 
-Piece bond(Draft draft) {
+Piece oneBond(Draft draft, const RailUnit& rail) {
     draft.unit = UnitId("chassis");
     Device& chassis = draft.hardware("chassis", DeviceKind::Chassis, "chassis");
     chassis.place = draft.placeOf(chassis.id, "under_floor");
     draft.port(chassis, "point", draft.connectionOf("chassis"));
     draft.conductor("bond",
                     "bond of the negative bar to the chassis",
-                    mainPost(Pole::Negative),
+                    railPost(rail.id, Pole::Negative),
                     terminal("chassis", "point"),
                     Pole::None,
                     Purpose::Bond);

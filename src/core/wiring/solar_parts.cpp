@@ -1,15 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The solar controller on the load side of the main switch, with a two-pole isolator in the array's
-// leads (opened first) and a single-pole one with a fuse on the way to the positive bar.
+
+#include "core/wiring/solar_parts.h"
 
 #include "core/gear/solar.h"
-#include "core/wiring/draft.h"
 
 namespace spirk {
 
 namespace {
 
-PanelCurve curveOf(const ChosenSolar& s) {
+PanelCurve curveOf(const SunUnit& s) {
     const auto inSeries = static_cast<double>(s.series);
     return {{0, 1},
             s.panel->voc * inSeries,
@@ -17,7 +16,7 @@ PanelCurve curveOf(const ChosenSolar& s) {
             s.panel->imp * static_cast<double>(s.parallel)};
 }
 
-Transfer controlOf(const ChosenBank& bank, const ChosenSolar& s) {
+Transfer controlOf(const BankUnit& bank, const SunUnit& s) {
     const Volts set = bank.chemistry.absorption;
     const Watts sun = takenPower(*s.controller, *s.panel, s.series, arrayPower(s), set);
     return {.in = {0, 1},
@@ -30,7 +29,7 @@ Transfer controlOf(const ChosenBank& bank, const ChosenSolar& s) {
             .inside = {}};
 }
 
-void addDevices(Draft& draft, const ChosenSolar& solar) {
+void addDevices(Draft& draft, const SunUnit& solar, const SunJoint& joint) {
     const Connection plug{"clamp", squareMillimetres(10)};
     Device& array =
         draft.device("array",
@@ -61,15 +60,15 @@ void addDevices(Draft& draft, const ChosenSolar& solar) {
     draft.port(mppt, "pv-", own);
     draft.port(mppt, "bat+", own, terminal("mppt", "bat-"));
     draft.port(mppt, "bat-", own);
-    mppt.elements.emplace_back(controlOf(draft.gear.bank, solar));
+    mppt.elements.emplace_back(controlOf(draft.gear.bank(), solar));
     Device& out = draft.hardware("mppt.isolator", DeviceKind::Isolator, "isolator");
-    draft.port(out, "a", draft.connectionOf("isolator"), mainPost(Pole::Negative));
-    draft.port(out, "b", draft.connectionOf("isolator"), mainPost(Pole::Negative));
+    draft.port(out, "a", draft.connectionOf("isolator"), joint.neg);
+    draft.port(out, "b", draft.connectionOf("isolator"), joint.neg);
     draft.contact(out, "isolator", {{0, 1}});
 }
 
 // Panels limit themselves: a conductor of theirs carries their short-circuit current for good.
-void onPanelsSide(const Draft& draft, const ChosenSolar& solar, Conductor& c) {
+void onPanelsSide(const Draft& draft, const SunUnit& solar, Conductor& c) {
     const double sun = rule(draft.library, "array_factor").value;
     c.side = Side::Panels;
     c.insulation = draft.library.region.solarInsulation;
@@ -77,7 +76,7 @@ void onPanelsSide(const Draft& draft, const ChosenSolar& solar, Conductor& c) {
     c.shortCircuit = solar.panel->isc * static_cast<double>(solar.parallel);
 }
 
-void addArrayLeads(Draft& draft, const ChosenSolar& solar) {
+void addArrayLeads(Draft& draft, const SunUnit& solar) {
     std::vector<ConductorId> path;
     for (const Pole pole : {Pole::Positive, Pole::Negative}) {
         const bool positive = pole == Pole::Positive;
@@ -110,11 +109,11 @@ void addArrayLeads(Draft& draft, const ChosenSolar& solar) {
                                      path});
 }
 
-void addBatteryLeads(Draft& draft) {
+void addBatteryLeads(Draft& draft, const SunJoint& joint) {
     const ConductorId feed("mppt.feed+");
     Conductor& pos = draft.conductor(feed.value,
-                                     "positive bar to the controller's isolator",
-                                     mainPost(Pole::Positive),
+                                     joint.from + " to the controller's isolator",
+                                     joint.pos,
                                      terminal("mppt.isolator", "a"),
                                      Pole::Positive,
                                      Purpose::Feed);
@@ -131,7 +130,7 @@ void addBatteryLeads(Draft& draft) {
         .conductor("mppt.feed-",
                    "controller to negative bar",
                    terminal("mppt", "bat-"),
-                   mainPost(Pole::Negative),
+                   joint.neg,
                    Pole::Negative,
                    Purpose::Feed)
         .protectedBy = feed;
@@ -154,7 +153,7 @@ LiveStep covered() {
     return s;
 }
 
-LiveStep uncovered() {
+LiveStep uncovered(const SunJoint& joint) {
     const DeviceId id("mppt");
     LiveStep s;
     s.id = "on.mppt";
@@ -162,16 +161,17 @@ LiveStep uncovered() {
     s.text =
         "Controller's fuse in and its isolator closed: battery first. Check its "
         "settings. Then uncover the panels and close the array's isolator.";
-    s.caution = "Panels are live in daylight. Opening their plugs under load draws an arc.";
+    s.caution =
+        "Panels are live in daylight. Opening their plugs under load draws an arc." + joint.caution;
     s.subjects = {subject(id)};
     s.fuses = {ConductorId("mppt.feed+")};
     Look battery;
-    battery.readings = {{Reads::Across, {id, "bat+"}, ""}};
+    battery.readings = {{Reads::Across, TerminalId{id, "bat+"}, ""}};
     Look panels;
     panels.name = ".sun";
     panels.sun = 1.0;
     panels.readings = {{Reads::UpTo,
-                        {id, ""},
+                        TerminalId{id, ""},
                         "amps from the controller in full sun; in proportion on a dull day"}};
     s.looks = {battery, panels};
     return s;
@@ -179,13 +179,13 @@ LiveStep uncovered() {
 
 }  // namespace
 
-Piece solarOnBars(Draft draft) {
-    draft.unit = UnitId("mppt");
-    addDevices(draft, *draft.gear.solar);
-    addArrayLeads(draft, *draft.gear.solar);
-    addBatteryLeads(draft);
-    draft.piece.steps = {covered(), uncovered()};
-    draft.piece.settings = chargeSettings(DeviceId("mppt"), draft.gear.bank.chemistry);
+Piece solarParts(Draft draft, const SunUnit& sun, const SunJoint& joint) {
+    draft.unit = sun.id;
+    addDevices(draft, sun, joint);
+    addArrayLeads(draft, sun);
+    addBatteryLeads(draft, joint);
+    draft.piece.steps = {covered(), uncovered(joint)};
+    draft.piece.settings = chargeSettings(DeviceId("mppt"), draft.gear.bank().chemistry);
     return std::move(draft.piece);
 }
 

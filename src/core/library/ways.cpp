@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <algorithm>
+#include <array>
+
+#include "core/library/table_readers.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::array<std::string_view, 8> kWayKindNames{
+    "bank", "main_rail", "converter_rail", "bond", "sun", "engine", "inverter", "circuits"};
+
+}  // namespace
+
+void readWays(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.ways, [](JsonFields& row, WayRow& out) {
+        out.id = row.text("id");
+        out.of = static_cast<WayKind>(row.oneOf("of", kWayKindNames));
+        out.name = row.text("name");
+        out.speaksFor = row.text("speaks_for");
+        out.source = row.text("source");
+    });
+    for (std::size_t kind = 0; kind < kWayKindNames.size(); ++kind) {
+        if (std::ranges::find(library.ways, static_cast<WayKind>(kind), &WayRow::of) ==
+            library.ways.end()) {
+            fields.problem(
+                "rows",
+                "There is no way of the kind '" + std::string(kWayKindNames[kind]) + "'.",
+                "Each kind needs one.");
+        }
+    }
+}
+
+const WayRow* findWay(const Library& library, WayKind of, const std::string& id) {
+    const auto found = std::ranges::find_if(
+        library.ways, [&](const WayRow& way) { return way.of == of && way.id == id; });
+    return found == library.ways.end() ? nullptr : &*found;
+}
+
+const WayRow& usualWay(const Library& library, WayKind of) {
+    const auto found = std::ranges::find(library.ways, of, &WayRow::of);
+    promise(found != library.ways.end(), "each kind has a way: its reader holds it to that");
+    return *found;
+}
+
+}  // namespace spirk

@@ -1,0 +1,176 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/plan/read_gear.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <set>
+
+#include "core/plan/limits.h"
+#include "core/plan/plan_names.h"
+#include "core/result/shortened.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::size_t kMostShownId = 60;
+
+// A unit's id is a stem: what is made of it is called 'stem.part'.
+void readUnit(JsonFields& row, UnitChoice& out) {
+    const std::size_t before = row.problemCount();
+    out.id = UnitId(readPlainId(row));
+    if (row.problemCount() == before && out.id.value.find('.') != std::string::npos) {
+        row.problem("id", "The id of a unit has no dot.", "Use '_' or '-' instead.");
+    }
+    out.way = WayId(row.text("way"));
+    if (row.has("options")) {
+        JsonFields options = row.object("options");
+        for (const std::string& key : options.keys(limits::kOptions)) {
+            out.options[key] = options.text(key);
+        }
+    }
+}
+
+template <class Choice, class Read>
+void readUnits(JsonFields& fields, const char* list, std::vector<Choice>& into, const Read& read) {
+    if (!fields.has(list)) {
+        return;
+    }
+    for (JsonFields& row : fields.objects(list, limits::kUnits)) {
+        Choice out;
+        readUnit(row, out);
+        read(row, out);
+        into.push_back(std::move(out));
+        row.settleUnknownKeys();
+    }
+}
+
+void readFedBy(JsonFields& row, RailChoice& out) {
+    if (row.has("converter")) {
+        out.fedBy = FromConverter{UnitId(row.text("from_rail")), row.text("converter")};
+    } else {
+        out.fedBy = FromBank{UnitId(row.text("from_bank"))};
+    }
+    if (row.has("kind")) {
+        out.kind = static_cast<Distribution>(row.oneOf("kind", kDistributionNames));
+    }
+}
+
+void readWhat(JsonFields& row, SourceChoice& out) {
+    out.into = UnitId(row.text("into"));
+    switch (row.oneOf("kind", kSourceNames)) {
+        case 0:
+            out.what = readSolar(row);
+            return;
+        default:
+            out.what = readEngine(row);
+    }
+}
+
+void readCircuits(JsonFields& fields, Gear& gear) {
+    if (!fields.has("circuits")) {
+        return;
+    }
+    for (JsonFields& row : fields.objects("circuits", limits::kAppliances)) {
+        CircuitChoice out{UnitId(readPlainId(row)), UnitId(row.text("on")), {}};
+        for (const std::string& load : row.texts("loads")) {
+            out.loads.emplace_back(load);
+        }
+        gear.circuits.push_back(std::move(out));
+        row.settleUnknownKeys();
+    }
+}
+
+// A stem names one unit, whatever it is.
+void refuseTwins(const Gear& gear, JsonFields& fields) {
+    std::set<std::string> seen;
+    const auto hold = [&](const auto& list, const char* name) {
+        for (const auto& unit : list) {
+            if (!unit.id.value.empty() && !seen.insert(unit.id.value).second) {
+                fields.problem(name,
+                               fmt::format("The id '{}' is used twice.",
+                                           shortened(unit.id.value, kMostShownId)),
+                               "Give each unit an id of its own, whichever list it is in.");
+            }
+        }
+    };
+    hold(gear.banks, "banks");
+    hold(gear.rails, "rails");
+    hold(gear.sources, "sources");
+    hold(gear.inverters, "inverters");
+}
+
+void needBankAndRail(const Gear& gear, JsonFields& fields) {
+    if (gear.banks.empty()) {
+        fields.problem("banks", "A plan has a bank.", "Add one.");
+    }
+    const bool rail = std::ranges::any_of(
+        gear.rails, [](const RailChoice& r) { return std::holds_alternative<FromBank>(r.fedBy); });
+    if (!rail) {
+        fields.problem("rails", "A plan has a rail that its bank feeds.", "Add one.");
+    }
+}
+
+}  // namespace
+
+std::string readPlainId(JsonFields& row) {
+    const std::size_t before = row.problemCount();
+    std::string id = row.text("id");
+    if (row.problemCount() == before && !isPlainId(id)) {
+        row.problem("id",
+                    "The id '" + shortened(id, kMostShownId) + "' can't be used.",
+                    "Make it of letters, digits, '.', '_' and '-', at most 100 bytes of them.");
+    }
+    return id;
+}
+
+void readStrings(JsonFields& fields, BankChoice& bank) {
+    bank.model = fields.text("model");
+    bank.count = fields.integer("count", 1, 4);
+    bank.series = fields.has("series") ? fields.integer("series", 1, 4) : 1;
+}
+
+SolarChoice readSolar(JsonFields& fields) {
+    SolarChoice out;
+    out.panel = fields.text("panel");
+    out.series = fields.integer("series", 1, 8);
+    out.parallel = fields.integer("parallel", 1, 8);
+    out.controller = fields.text("controller");
+    return out;
+}
+
+EngineChoice readEngine(JsonFields& fields) {
+    EngineChoice out;
+    out.charger = fields.text("charger");
+    out.alternator = amps(fields.number("alternator_a", 1, 1000));
+    return out;
+}
+
+void readModel(JsonFields& fields, InverterChoice& inverter) {
+    inverter.model = fields.text("model");
+    inverter.onPerDay = hours(fields.number("on_h_per_day", 0, 24));
+}
+
+Gear readGear(JsonFields fields) {
+    Gear gear;
+    const std::size_t before = fields.problemCount();
+    readUnits(fields, "banks", gear.banks, [](JsonFields& row, BankChoice& out) {
+        readStrings(row, out);
+    });
+    readUnits(fields, "rails", gear.rails, readFedBy);
+    readUnits(fields, "sources", gear.sources, readWhat);
+    readUnits(fields, "inverters", gear.inverters, [](JsonFields& row, InverterChoice& out) {
+        out.from = UnitId(row.text("from"));
+        readModel(row, out);
+    });
+    readCircuits(fields, gear);
+    fields.settleUnknownKeys();
+    if (fields.problemCount() == before) {
+        needBankAndRail(gear, fields);
+        refuseTwins(gear, fields);
+    }
+    return gear;
+}
+
+}  // namespace spirk

@@ -1,0 +1,66 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// The units of a plan's gear: found, put in and taken out.
+
+#include <algorithm>
+
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+// Stems of units that formats 1 and 2 had, and that a new plan begins with: their names stay.
+inline constexpr const char* kBankUnit = "bank";
+inline constexpr const char* kMainRail = "main";
+inline constexpr const char* kConverterRail = "converter";
+inline constexpr const char* kSunUnit = "mppt";
+inline constexpr const char* kEngineUnit = "dcdc";
+inline constexpr const char* kInverterUnit = "inverter";
+
+// The lists of a plan's gear.
+enum class UnitList { Banks, Rails, Sources, Inverters, Circuits };
+// Where a unit stands in the file, by its id: 'gear.banks.bank'.
+[[nodiscard]] std::string pathOf(UnitList list, const UnitId& id);
+
+// The first bank. Requires one.
+[[nodiscard]] const BankChoice& bankOf(const Gear& gear);
+[[nodiscard]] BankChoice& bankOf(Gear& gear);
+// The rail that the bank feeds. Requires one.
+[[nodiscard]] const RailChoice& mainRailOf(const Gear& gear);
+[[nodiscard]] RailChoice& mainRailOf(Gear& gear);
+
+// The first of their kind; null where there is none.
+[[nodiscard]] const SolarChoice* solarOf(const Gear& gear);
+[[nodiscard]] SolarChoice* solarOf(Gear& gear);
+[[nodiscard]] const EngineChoice* engineOf(const Gear& gear);
+[[nodiscard]] EngineChoice* engineOf(Gear& gear);
+[[nodiscard]] const InverterChoice* inverterOf(const Gear& gear);
+[[nodiscard]] InverterChoice* inverterOf(Gear& gear);
+[[nodiscard]] const FromConverter* converterOf(const Gear& gear);
+[[nodiscard]] FromConverter* converterOf(Gear& gear);
+
+// The first source of a kind with its way; null where there is none.
+template <class Kind, class GearType>
+[[nodiscard]] auto* firstSourceOf(GearType& gear) {
+    const auto found = std::ranges::find_if(gear.sources, [](const SourceChoice& source) {
+        return std::holds_alternative<Kind>(source.what);
+    });
+    return found == gear.sources.end() ? nullptr : &*found;
+}
+
+// A bank of one battery on a main rail: the least gear that there is.
+[[nodiscard]] Gear gearWith(const std::string& battery, int count, int series);
+
+// The first bank, of these batteries.
+void putBank(Gear& gear, const std::string& battery, int count = 1, int series = 1);
+// In place of the first of its kind, by the usual way where there was none.
+void putSolar(Gear& gear, SolarChoice choice);
+void putEngine(Gear& gear, EngineChoice choice);
+void putInverter(Gear& gear, const std::string& model, Seconds onPerDay);
+void putConverter(Gear& gear, const std::string& model);
+// All of the kind.
+void takeOutSolar(Gear& gear);
+void takeOutEngine(Gear& gear);
+void takeOutInverter(Gear& gear);
+void takeOutConverter(Gear& gear);
+
+}  // namespace spirk

@@ -1,0 +1,320 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/system/system.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/plan/units.h"
+#include "core/result/match.h"
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+Finding unknownGear(const std::string& field, const std::string& given) {
+    Finding out;
+    out.id = "GEAR " + field;
+    out.rule = "GEAR";
+    out.severity = Severity::Fault;
+    out.where = {{SubjectKind::Figure, field}};
+    out.what = {"The plan names '{given}' ({field}), which this library does not have.",
+                {{"given", given}, {"field", field}}};
+    out.why = {"Everything that hangs on it is left out or reckoned with another entry.", {}};
+    out.remedy = {"Choose an entry of the library in Supply.", {}};
+    out.source = "Spirk's library";
+    return out;
+}
+
+Finding leftOut(const std::string& path, Message what, Message remedy) {
+    Finding out;
+    out.id = "T4 " + path;
+    out.rule = "T4";
+    out.severity = Severity::Fault;
+    out.where = {{SubjectKind::Figure, path}};
+    out.what = std::move(what);
+    out.why = {"It is left out: neither drawn, nor sized, nor judged.", {}};
+    out.remedy = std::move(remedy);
+    out.source = "own arithmetic";
+    return out;
+}
+
+Finding unfed(const std::string& path, const UnitId& on) {
+    return leftOut(
+        path,
+        {"'{unit}' hangs on '{on}', which nothing feeds.", {{"unit", path}, {"on", on.value}}},
+        {"Say in the plan's file which rail or bank it hangs on.", {}});
+}
+
+Finding oneTooMany(const std::string& path, const UnitId& first) {
+    return leftOut(path,
+                   {"'{unit}' is a second unit of its kind beside '{first}'.",
+                    {{"unit", path}, {"first", first.value}}},
+                   {"This version judges one of each kind: take one of them out.", {}});
+}
+
+template <class T>
+const T* lookUp(const std::vector<T>& own,
+                const std::vector<T>& entries,
+                const std::string& id,
+                const char* field,
+                std::vector<Finding>& findings) {
+    const T* found = findById(own, id);
+    found = found == nullptr ? findById(entries, id) : found;
+    if (found == nullptr) {
+        findings.push_back(unknownGear(field, id));
+    }
+    return found;
+}
+
+const Climate* chosenClimate(const Plan& plan,
+                             const Library& library,
+                             std::vector<Finding>& findings) {
+    promise(!library.climates.empty(), "the library has climates");
+    const auto found = std::ranges::find(library.climates, plan.trip.climate, &Climate::name);
+    if (found != library.climates.end()) {
+        return &*found;
+    }
+    findings.push_back(unknownGear("trip.climate", plan.trip.climate));
+    return &library.climates.front();
+}
+
+// Puts the plan's units together one after another; what cannot be resolved is told and left out.
+class Resolver {
+public:
+    Resolver(const Plan& plan, const Library& library) : plan_(plan), library_(library) {
+        if (plan.region != library.region.id) {
+            out_.findings.push_back(unknownGear("region", plan.region));
+        }
+        addBanks();
+        out_.climate = chosenClimate(plan, library, out_.findings);
+        addRails();
+        for (const SourceChoice& source : plan.gear.sources) {
+            addSource(source);
+        }
+        for (const InverterChoice& inverter : plan.gear.inverters) {
+            addInverter(inverter);
+        }
+        for (const CircuitChoice& circuit : plan.gear.circuits) {
+            if (hasRail(circuit.on, pathOf(UnitList::Circuits, circuit.id))) {
+                out_.circuits.push_back(circuit);
+            }
+        }
+    }
+    [[nodiscard]] System take() { return std::move(out_); }
+
+private:
+    template <class T>
+    const T* look(const std::vector<T> Shelf::*list, const std::string& id, const std::string& at) {
+        return lookUp(plan_.own.*list, library_.*list, id, at.c_str(), out_.findings);
+    }
+    // A way that is not known is told, and the usual one of its kind taken.
+    [[nodiscard]] SystemUnit unitOf(const UnitChoice& choice, UnitList list, WayKind kind) {
+        SystemUnit out{choice.id, choice.way, pathOf(list, choice.id)};
+        if (findWay(library_, kind, choice.way.value) == nullptr) {
+            out_.findings.push_back(unknownGear(out.path + ".way", choice.way.value));
+            out.way = WayId(usualWay(library_, kind).id);
+        }
+        for (const auto& [option, value] : choice.options) {
+            out_.findings.push_back(unknownGear(out.path + ".options." + option, value));
+        }
+        return out;
+    }
+    template <class UnitType>
+    [[nodiscard]] UnitType unitAs(const UnitChoice& choice, UnitList list, WayKind kind) {
+        UnitType out;
+        static_cast<SystemUnit&>(out) = unitOf(choice, list, kind);
+        return out;
+    }
+    [[nodiscard]] bool hasRail(const UnitId& rail, const std::string& path) {
+        const bool there = std::ranges::find(out_.rails, rail, &RailUnit::id) != out_.rails.end();
+        if (!there) {
+            out_.findings.push_back(unfed(path, rail));
+        }
+        return there;
+    }
+    // One of each kind is judged; a second one would be drawn and not judged.
+    template <class UnitType>
+    void addOne(std::vector<UnitType>& list, UnitType unit) {
+        if (list.empty()) {
+            list.push_back(std::move(unit));
+        } else {
+            out_.findings.push_back(oneTooMany(unit.path, list.front().id));
+        }
+    }
+
+    void addBanks() {
+        promise(!library_.batteries.empty() && !library_.chemistries.empty(),
+                "the library has batteries and their chemistries");
+        promise(!plan_.gear.banks.empty(), "a plan has a bank");
+        for (const BankChoice& choice : plan_.gear.banks) {
+            addOne(out_.banks, bankUnit(choice));
+        }
+    }
+    [[nodiscard]] BankUnit bankUnit(const BankChoice& choice) {
+        auto out = unitAs<BankUnit>(choice, UnitList::Banks, WayKind::Bank);
+        out.count = choice.count;
+        out.series = choice.series;
+        out.model = look(&Shelf::batteries, choice.model, out.path + ".model");
+        if (out.model == nullptr) {
+            out.model = &library_.batteries.front();
+        }
+        const Chemistry* block = findById(library_.chemistries, out.model->chemistry);
+        if (block == nullptr) {
+            out_.findings.push_back(
+                unknownGear("own_gear.batteries.chemistry", out.model->chemistry));
+            block = &library_.chemistries.front();
+        }
+        const double blocks = blocksOf(out.model->nominal);
+        out.battery = scaled(*block, blocks);
+        out.chemistry = scaled(*block, blocks * out.series);
+        out.nominal = out.model->nominal * static_cast<double>(out.series);
+        out.system = volts(12.0 * blocks * out.series);
+        return out;
+    }
+    void addRails() {
+        for (const RailChoice& choice : plan_.gear.rails) {
+            match(
+                choice.fedBy,
+                [&](const FromBank& from) { addBankRail(choice, from); },
+                [&](const FromConverter& from) { addConverterRail(choice, from); });
+        }
+        promise(!out_.rails.empty(), "a plan has a rail at its bank");
+    }
+    void addBankRail(const RailChoice& choice, const FromBank& from) {
+        auto out = unitAs<RailUnit>(choice, UnitList::Rails, WayKind::MainRail);
+        out.kind = choice.kind;
+        const bool there =
+            std::ranges::find(out_.banks, from.bank, &BankUnit::id) != out_.banks.end();
+        if (!there) {
+            out_.findings.push_back(unfed(out.path, from.bank));
+        }
+        out.bank = out_.banks.front().id;
+        // Without it there would be no system to speak of: it hangs on the first bank then.
+        addRail(out, true);
+    }
+    void addConverterRail(const RailChoice& choice, const FromConverter& from) {
+        auto out = unitAs<RailUnit>(choice, UnitList::Rails, WayKind::ConverterRail);
+        out.bank = out_.banks.front().id;
+        out.converter = look(&Shelf::converters, from.model, out.path + ".model");
+        if (out.converter != nullptr) {
+            addRail(out, hasRail(from.rail, out.path));
+        }
+    }
+    void addRail(const RailUnit& rail, bool fed) {
+        const bool converter = rail.converter != nullptr;
+        const auto same = std::ranges::find_if(
+            out_.rails, [&](const RailUnit& r) { return (r.converter != nullptr) == converter; });
+        if (same != out_.rails.end()) {
+            out_.findings.push_back(oneTooMany(rail.path, same->id));
+        } else if (fed) {
+            out_.rails.push_back(rail);
+        }
+    }
+    void addSource(const SourceChoice& choice) {
+        match(
+            choice.what,
+            [&](const SolarChoice& solar) { addSun(choice, solar); },
+            [&](const EngineChoice& engine) { addEngine(choice, engine); });
+    }
+    void addSun(const SourceChoice& choice, const SolarChoice& solar) {
+        auto out = unitAs<SunUnit>(choice, UnitList::Sources, WayKind::Sun);
+        out.into = choice.into;
+        out.panel = look(&Shelf::panels, solar.panel, out.path + ".panel");
+        out.controller = look(&Shelf::controllers, solar.controller, out.path + ".controller");
+        out.series = solar.series;
+        out.parallel = solar.parallel;
+        if (out.panel != nullptr && out.controller != nullptr && hasRail(out.into, out.path)) {
+            addOne(out_.suns, out);
+        }
+    }
+    void addEngine(const SourceChoice& choice, const EngineChoice& engine) {
+        auto out = unitAs<EngineUnit>(choice, UnitList::Sources, WayKind::Engine);
+        out.into = choice.into;
+        out.charger = look(&Shelf::dcdcs, engine.charger, out.path + ".charger");
+        out.alternator = engine.alternator;
+        if (out.charger != nullptr && hasRail(out.into, out.path)) {
+            addOne(out_.engines, out);
+        }
+    }
+    void addInverter(const InverterChoice& choice) {
+        auto out = unitAs<InverterUnit>(choice, UnitList::Inverters, WayKind::Inverter);
+        out.from = choice.from;
+        out.model = look(&Shelf::inverters, choice.model, out.path + ".model");
+        out.onPerDay = choice.onPerDay;
+        if (out.model != nullptr && hasRail(out.from, out.path)) {
+            addOne(out_.inverters, out);
+        }
+    }
+
+    const Plan& plan_;
+    const Library& library_;
+    System out_;
+};
+
+}  // namespace
+
+System systemOf(const Plan& plan, const Library& library) { return Resolver(plan, library).take(); }
+
+const RailUnit& System::mainRail() const {
+    const auto found = std::ranges::find(rails, nullptr, &RailUnit::converter);
+    promise(found != rails.end(), "a system has a rail at its bank");
+    return *found;
+}
+
+const RailUnit* System::converterRail() const {
+    const auto found =
+        std::ranges::find_if(rails, [](const RailUnit& rail) { return rail.converter != nullptr; });
+    return found == rails.end() ? nullptr : &*found;
+}
+
+const ConverterModel* System::converter() const {
+    const RailUnit* rail = converterRail();
+    return rail == nullptr ? nullptr : rail->converter;
+}
+
+double blocksOf(Volts nominal) {
+    // 12 V lead and 12.8 V lithium are both one; their middle tells them from 6 V and 24 V.
+    constexpr double kBlockVolts = 12.4;
+    return std::max(0.5, std::round(2.0 * nominal.si() / kBlockVolts) / 2.0);
+}
+
+Chemistry scaled(const Chemistry& block, double blocks) {
+    Chemistry out = block;
+    if (blocks == 1.0) {
+        return out;
+    }
+    out.name += fmt::format(" ({} blocks of 12 V in series)", blocks);
+    for (Volts* v : {&out.absorption,
+                     &out.absorptionLow,
+                     &out.absorptionHigh,
+                     &out.floating,
+                     &out.cutOff,
+                     &out.inverterCutOff}) {
+        *v = *v * blocks;
+    }
+    for (double* r : {&out.resistanceLow, &out.resistanceMid, &out.resistanceHigh}) {
+        *r *= blocks;
+    }
+    for (Volts& v : out.restVolts) {
+        v = v * blocks;
+    }
+    return out;
+}
+
+bool onConverter(const Appliance& a, const System& gear) {
+    return gear.converter() != nullptr && a.feed == Feed::Dc && a.supplied == Supplied::Twelve &&
+           gear.bank().system > volts(12.0);
+}
+
+Watts arrayPower(const SunUnit& solar) {
+    return solar.panel->power * static_cast<double>(solar.series * solar.parallel);
+}
+
+Coulombs bankCapacity(const BankUnit& bank) {
+    return bank.model->capacity * static_cast<double>(bank.count);
+}
+
+}  // namespace spirk

@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Who feeds whom, and the library's entries behind a plan's choices. A choice that the library does
+// not know becomes a finding and counts as not there, so that a design is always complete.
+
+#include <optional>
+#include <vector>
+
+#include "core/plan/finding.h"
+#include "core/plan/plan.h"
+
+namespace spirk {
+
+// What every unit that could be resolved has.
+struct SystemUnit {
+    UnitId id;
+    WayId way;         // one that this program knows
+    std::string path;  // in the plan's file: 'gear.banks.bank'
+};
+
+struct BankUnit : SystemUnit {
+    const BatteryModel* model = nullptr;
+    Chemistry battery;    // volts and resistance of one battery
+    Chemistry chemistry;  // the same from pole to pole of the bank: `series` batteries
+    int count = 0;        // strings in parallel
+    int series = 1;
+    Volts nominal;  // from pole to pole
+    Volts system;   // 12, 24 ...: what gear is sold for
+};
+// What loads, sources and inverters hang on.
+struct RailUnit : SystemUnit {
+    UnitId bank;                                // that it hangs on, by a converter or not
+    const ConverterModel* converter = nullptr;  // that makes it; null: the bank does
+    Distribution kind = Distribution::Bars;
+};
+struct SunUnit : SystemUnit {
+    UnitId into;
+    const PanelModel* panel = nullptr;
+    const ControllerModel* controller = nullptr;
+    int series = 1;
+    int parallel = 1;
+};
+struct EngineUnit : SystemUnit {
+    UnitId into;
+    const DcdcModel* charger = nullptr;
+    Amps alternator;
+};
+struct InverterUnit : SystemUnit {
+    UnitId from;
+    const InverterModel* model = nullptr;
+    Seconds onPerDay;
+};
+
+// Units with the library's entries behind them, in the plan's order: who feeds whom. Borrows from
+// the library and from the plan's own gear. There is always a bank: an unknown one falls back to
+// the library's first battery, with a finding.
+struct System {
+    std::vector<BankUnit> banks;
+    std::vector<RailUnit> rails;
+    std::vector<SunUnit> suns;
+    std::vector<EngineUnit> engines;
+    std::vector<InverterUnit> inverters;
+    std::vector<CircuitChoice> circuits;  // that the person gave, on rails that are there
+    const Climate* climate = nullptr;
+    std::vector<Finding> findings;
+
+    // The first of each kind; null where there is none.
+    [[nodiscard]] const BankUnit& bank() const { return banks.front(); }
+    [[nodiscard]] const SunUnit* sun() const { return suns.empty() ? nullptr : &suns.front(); }
+    [[nodiscard]] const EngineUnit* engine() const {
+        return engines.empty() ? nullptr : &engines.front();
+    }
+    [[nodiscard]] const InverterModel* inverter() const {
+        return inverters.empty() ? nullptr : inverters.front().model;
+    }
+    [[nodiscard]] const ConverterModel* converter() const;
+    // The rail that the bank feeds; that a converter makes, null where there is none.
+    [[nodiscard]] const RailUnit& mainRail() const;
+    [[nodiscard]] const RailUnit* converterRail() const;
+};
+
+// Own gear comes before the library's of the same id. Both must outlive the result.
+[[nodiscard]] System systemOf(const Plan& plan, const Library& library);
+
+// The entries that can be chosen: the person's own, then the library's.
+template <class Model>
+[[nodiscard]] std::vector<const Model*> onOffer(const std::vector<Model>& own,
+                                                const std::vector<Model>& library) {
+    std::vector<const Model*> out;
+    for (const auto* list : {&own, &library}) {
+        for (const Model& model : *list) {
+            out.push_back(&model);
+        }
+    }
+    return out;
+}
+
+// How many 12 V blocks a battery of this nominal voltage is, in halves: 12 V and 12.8 V are one,
+// 6 V a half, 24 V and 25.6 V two.
+[[nodiscard]] double blocksOf(Volts nominal);
+// A 12 V block's chemistry, for `blocks` of them in series.
+[[nodiscard]] Chemistry scaled(const Chemistry& block, double blocks);
+
+// Whether an appliance hangs on the converter's 12 V rail, where there is one.
+[[nodiscard]] bool onConverter(const Appliance& appliance, const System& gear);
+
+[[nodiscard]] Watts arrayPower(const SunUnit& solar);
+// Rated capacity of the whole bank.
+[[nodiscard]] Coulombs bankCapacity(const BankUnit& bank);
+
+}  // namespace spirk

@@ -1,0 +1,19 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// What every way of joining a solar controller has: the array, a two-pole isolator in its leads
+// (opened first), the controller, and a single-pole isolator with a fuse on its way to the bank.
+
+#include "core/wiring/ways.h"
+
+namespace spirk {
+
+// Where a controller joins.
+struct SunJoint {
+    Post pos, neg;
+    std::string from;     // of its positive lead, in words: 'positive bar'
+    std::string caution;  // more of it at the switch-on; begins with a space, or is empty
+};
+
+[[nodiscard]] Piece solarParts(Draft draft, const SunUnit& sun, const SunJoint& joint);
+
+}  // namespace spirk

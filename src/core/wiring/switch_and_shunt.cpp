@@ -1,0 +1,128 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Main fuse, main switch, shunt as the first thing on the negative, and the bars.
+
+#include "core/quantities/format.h"
+#include "core/wiring/ways.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr const char* kBusPos = "bus.pos";
+constexpr const char* kBusNeg = "bus.neg";
+constexpr const char* kFeed = "main.feed+";
+
+void addBars(Draft& draft, const RailUnit& rail) {
+    const Connection connection = draft.connectionOf("bus_bar");
+    const bool distributor = rail.kind == Distribution::Distributor;
+    Device& pos =
+        draft.hardware(kBusPos, DeviceKind::BusBar, distributor ? "distributor" : "bus_bar");
+    pos.name = distributor ? pos.name : "positive bus bar";
+    draft.port(pos, kBar, connection, terminal(kBusNeg, kBar));
+    Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
+    neg.name = "negative bus bar";
+    draft.port(neg, kBar, connection);
+    draft.piece.offers = {
+        {railPost(rail.id, Pole::Positive),
+         terminal(kBusPos, kBar),
+         distributor ? Holds::Distributor : Holds::Itself},
+        {railPost(rail.id, Pole::Negative), terminal(kBusNeg, kBar), Holds::Itself}};
+}
+
+void addMainPath(Draft& draft, const RailUnit& rail) {
+    const Post pos = bankPost(rail.bank, Pole::Positive);
+    const Post neg = bankPost(rail.bank, Pole::Negative);
+    Device& master = draft.hardware("main.switch", DeviceKind::MainSwitch, "main_switch");
+    draft.port(master, "a", draft.connectionOf("main_switch"), neg);
+    draft.port(master, "b", draft.connectionOf("main_switch"), neg);
+    draft.contact(master, "main_switch", {{0, 1}});
+    Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, "shunt");
+    draft.port(shunt, "a", draft.connectionOf("shunt"));  // battery side
+    draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
+    shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
+    const ConductorId feed(kFeed);
+    draft.conductor(feed.value,
+                    "bank to main switch",
+                    pos,
+                    terminal("main.switch", "a"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(feed, holderFuse(draft));
+    draft
+        .conductor("main.link+",
+                   "main switch to positive bar",
+                   terminal("main.switch", "b"),
+                   terminal(kBusPos, kBar),
+                   Pole::Positive,
+                   Purpose::Link)
+        .protectedBy = feed;
+    draft
+        .conductor("main.feed-",
+                   "bank to shunt",
+                   neg,
+                   terminal("shunt", "a"),
+                   Pole::Negative,
+                   Purpose::Feed)
+        .protectedBy = feed;
+    draft
+        .conductor("main.link-",
+                   "shunt to negative bar",
+                   terminal("shunt", "b"),
+                   terminal(kBusNeg, kBar),
+                   Pole::Negative,
+                   Purpose::Link)
+        .protectedBy = feed;
+    draft.pair("main.feed+", "main.feed-");
+    draft.pair("main.link+", "main.link-");
+    draft.circuit().paths.push_back(
+        {"drop.main",
+         "bank to bus bars",
+         "drop_critical",
+         "sizing.full",
+         draft.base(),
+         {feed, ConductorId("main.link+"), ConductorId("main.link-"), ConductorId("main.feed-")}});
+}
+
+LiveStep mainSwitch() {
+    LiveStep s;
+    s.id = "on.main";
+    s.stage = Stage::Main;
+    s.text =
+        "Main fuse in, main switch on. Nothing else is connected: the monitor "
+        "shows no current.";
+    s.subjects = {subject(DeviceId("main.switch"))};
+    s.fuses = {ConductorId(kFeed)};
+    s.closed = {DeviceId("main.switch")};
+    Look look;
+    look.readings = {{Reads::Across, terminal(kBusPos, kBar), ""},
+                     {Reads::Monitor, {}, "amps at the monitor"}};
+    s.looks = {look};
+    return s;
+}
+
+std::vector<WantedSetting> monitorSettings(const BankUnit& bank) {
+    // Judgement: counted as full a little below absorption.
+    constexpr double kBelowAbsorption = 0.2;
+    const DeviceId shunt("shunt");
+    // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
+    return {{shunt, Sets::Monitor, "capacity", format(bankCapacity(bank))},
+            {shunt,
+             Sets::Monitor,
+             "charged voltage",
+             format(bank.chemistry.absorption - volts(kBelowAbsorption))},
+            {shunt, Sets::Monitor, "tail current", "4 %"},
+            {shunt, Sets::Monitor, "zero", "set with everything off"}};
+}
+
+}  // namespace
+
+Piece switchAndShunt(Draft draft, const RailUnit& rail) {
+    draft.unit = rail.id;
+    addBars(draft, rail);
+    addMainPath(draft, rail);
+    draft.piece.steps = {mainSwitch()};
+    draft.piece.settings = monitorSettings(draft.gear.bank());
+    return std::move(draft.piece);
+}
+
+}  // namespace spirk

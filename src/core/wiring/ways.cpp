@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/wiring/ways.h"
+
+#include <algorithm>
+#include <array>
+
+#include "core/result/promise.h"
+
+namespace spirk {
+
+namespace {
+
+constexpr std::array kWays{
+    Way{"equal_leads", WayKind::Bank, equalLeads},
+    Way{"switch_and_shunt", WayKind::MainRail, switchAndShunt},
+    Way{"converter_on_bars", WayKind::ConverterRail, converterOnBars},
+    Way{"one_bond", WayKind::Bond, oneBond},
+    Way{"behind_switch", WayKind::Sun, solarBehindSwitch},
+    Way{"dcdc_from_starter", WayKind::Engine, dcdcFromStarter},
+    Way{"inverter_on_bars", WayKind::Inverter, inverterOnBars},
+    Way{"blade_block", WayKind::Circuits, bladeBlock},
+};
+
+template <class Unit>
+Piece pieceBy(const Draft& draft, WayKind of, std::string_view id, const Unit& unit) {
+    const auto way =
+        std::ranges::find_if(kWays, [&](const Way& w) { return w.of == of && w.id == id; });
+    promise(way != kWays.end(), "each way of the table is in the list");
+    return std::get<Piece (*)(Draft, const Unit&)>(way->piece)(draft, unit);
+}
+
+// By the way that the plan says, which the system has held against the table.
+template <class Unit>
+Piece pieceOf(const Draft& draft, WayKind of, const Unit& unit) {
+    return pieceBy(draft, of, unit.way.value, unit);
+}
+
+}  // namespace
+
+std::span<const Way> ways() { return kWays; }
+
+std::vector<Piece> piecesOf(const Draft& draft) {
+    const System& system = draft.gear;
+    const auto usual = [&](WayKind of) { return usualWay(draft.library, of).id; };
+    std::vector<Piece> out;
+    for (const BankUnit& bank : system.banks) {
+        out.push_back(pieceOf(draft, WayKind::Bank, bank));
+    }
+    const RailUnit& main = system.mainRail();
+    out.push_back(pieceOf(draft, WayKind::MainRail, main));
+    out.push_back(pieceBy(draft, WayKind::Bond, usual(WayKind::Bond), main));
+    for (const SunUnit& sun : system.suns) {
+        out.push_back(pieceOf(draft, WayKind::Sun, sun));
+    }
+    for (const EngineUnit& engine : system.engines) {
+        out.push_back(pieceOf(draft, WayKind::Engine, engine));
+    }
+    for (const InverterUnit& inverter : system.inverters) {
+        out.push_back(pieceOf(draft, WayKind::Inverter, inverter));
+    }
+    for (const RailUnit& rail : system.rails) {
+        if (rail.converter != nullptr) {
+            out.push_back(pieceOf(draft, WayKind::ConverterRail, rail));
+        }
+        out.push_back(pieceBy(draft, WayKind::Circuits, usual(WayKind::Circuits), rail));
+    }
+    return out;
+}
+
+}  // namespace spirk
