@@ -113,8 +113,8 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
     return false;
 }
 
-Finding losesTheBank(const CheckInput& in, const Conductor& feed) {
-    const Device& main = *firstOf(in.wiring.circuit, DeviceKind::MainSwitch);
+Finding losesTheBank(const CheckInput& in) {
+    const WayId before("before_switch");
     Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController));
     f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
     f.what = {"The solar controller joins the bank behind the main switch.", {}};
@@ -126,8 +126,10 @@ Finding losesTheBank(const CheckInput& in, const Conductor& feed) {
         "Open the panels' isolator before the main switch, and say so beside it; or join the "
         "controller before the switch: it then also charges while the van stands switched off.",
         {}};
-    f.mends = {{{"Join the controller before the main switch", {}},
-                {Amend{MoveEnd{feed.id, End::From, firstTerminal(main)}}}}};
+    if (in.gear.sun()->way != before) {
+        f.mends = {{{"Join the controller before the main switch", {}},
+                    {UseWay{in.gear.sun()->id, before}}}};
+    }
     return f;
 }
 
@@ -158,7 +160,7 @@ Checks solarChecks(const CheckInput& input) {
     const Conductor* feed = feedOf(circuit, controller.unit, Pole::Positive);
     if (feed != nullptr &&
         !joinsBeforeMainSwitch(circuit, {controller.id, controller.ports[output].name})) {
-        out.findings.push_back(losesTheBank(input, *feed));
+        out.findings.push_back(losesTheBank(input));
     }
     const MonthSun* best = bestMonth(input);
     if (best != nullptr && best->cut > rule(input.library, "clipping_limit").value) {

@@ -122,7 +122,8 @@ Plan apply(Plan plan, const Mend& mend) {
                     modelOf(plan.gear, c.part) = c.model;
                 }
             },
-            [&](const UseCount& c) { countOf(plan.gear, c.of) = c.count; });
+            [&](const UseCount& c) { countOf(plan.gear, c.of) = c.count; },
+            [&](const UseWay& c) { there(unitOf(plan.gear, c.unit)).way = c.way; });
     }
     return plan;
 }

@@ -45,7 +45,14 @@ struct UseCount {
     bool operator==(const UseCount&) const = default;
 };
 
-using Change = std::variant<Amend, TakeBack, UseModel, UseCount>;
+// Another way of joining a unit. Requires that the plan has it.
+struct UseWay {
+    UnitId unit;
+    WayId way;
+    bool operator==(const UseWay&) const = default;
+};
+
+using Change = std::variant<Amend, TakeBack, UseModel, UseCount, UseWay>;
 
 // One undo step.
 struct Mend {

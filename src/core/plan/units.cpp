@@ -111,6 +111,20 @@ Gear gearWith(const std::string& battery, int count, int series) {
     return out;
 }
 
+UnitChoice* unitOf(Gear& gear, const UnitId& id) {
+    UnitChoice* out = nullptr;
+    const auto search = [&](auto& list) {
+        for (UnitChoice& unit : list) {
+            out = unit.id == id ? &unit : out;
+        }
+    };
+    search(gear.banks);
+    search(gear.rails);
+    search(gear.sources);
+    search(gear.inverters);
+    return out;
+}
+
 void putBank(Gear& gear, const std::string& battery, int count, int series) {
     BankChoice& bank = bankOf(gear);
     bank.model = battery;

@@ -38,6 +38,9 @@ enum class UnitList { Banks, Rails, Sources, Inverters, Circuits };
 [[nodiscard]] const FromConverter* converterOf(const Gear& gear);
 [[nodiscard]] FromConverter* converterOf(Gear& gear);
 
+// By its stem, whichever list it is in; null where there is none.
+[[nodiscard]] UnitChoice* unitOf(Gear& gear, const UnitId& id);
+
 // The first source of a kind with its way; null where there is none.
 template <class Kind, class GearType>
 [[nodiscard]] auto* firstSourceOf(GearType& gear) {

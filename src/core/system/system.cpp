@@ -175,11 +175,16 @@ private:
         return out;
     }
     void addRails() {
+        // A converter's rail may stand before the one that it draws from.
         for (const RailChoice& choice : plan_.gear.rails) {
-            match(
-                choice.fedBy,
-                [&](const FromBank& from) { addBankRail(choice, from); },
-                [&](const FromConverter& from) { addConverterRail(choice, from); });
+            if (const auto* from = std::get_if<FromBank>(&choice.fedBy)) {
+                addBankRail(choice, *from);
+            }
+        }
+        for (const RailChoice& choice : plan_.gear.rails) {
+            if (const auto* from = std::get_if<FromConverter>(&choice.fedBy)) {
+                addConverterRail(choice, *from);
+            }
         }
         promise(!out_.rails.empty(), "a plan has a rail at its bank");
     }

@@ -16,6 +16,7 @@ constexpr std::array kWays{
     Way{"converter_on_bars", WayKind::ConverterRail, converterOnBars},
     Way{"one_bond", WayKind::Bond, oneBond},
     Way{"behind_switch", WayKind::Sun, solarBehindSwitch},
+    Way{"before_switch", WayKind::Sun, solarBeforeSwitch},
     Way{"dcdc_from_starter", WayKind::Engine, dcdcFromStarter},
     Way{"inverter_on_bars", WayKind::Inverter, inverterOnBars},
     Way{"blade_block", WayKind::Circuits, bladeBlock},

@@ -29,6 +29,7 @@ struct Way {
 [[nodiscard]] Piece switchAndShunt(Draft draft, const RailUnit& rail);
 [[nodiscard]] Piece oneBond(Draft draft, const RailUnit& rail);  // negative bar to chassis
 [[nodiscard]] Piece solarBehindSwitch(Draft draft, const SunUnit& sun);
+[[nodiscard]] Piece solarBeforeSwitch(Draft draft, const SunUnit& sun);
 [[nodiscard]] Piece dcdcFromStarter(Draft draft, const EngineUnit& engine);
 [[nodiscard]] Piece inverterOnBars(Draft draft, const InverterUnit& inverter);
 [[nodiscard]] Piece converterOnBars(Draft draft, const RailUnit& rail);

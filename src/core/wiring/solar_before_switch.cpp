@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The solar controller at the bank, before the main switch: it charges a van that is stored. Its
+// negative still goes behind the shunt, which counts what it gives.
+
+#include <algorithm>
+
+#include "core/result/promise.h"
+#include "core/wiring/solar_parts.h"
+
+namespace spirk {
+
+Piece solarBeforeSwitch(Draft draft, const SunUnit& sun) {
+    const auto rail = std::ranges::find(draft.gear.rails, sun.into, &RailUnit::id);
+    promise(rail != draft.gear.rails.end(), "a source's rail is there");
+    const Post bank = bankPost(rail->bank, Pole::Positive);
+    return solarParts(
+        std::move(draft),
+        sun,
+        {bank,
+         railPost(sun.into, Pole::Negative),
+         "bank",
+         " The controller and its leads stay live with the main switch off: only its isolator and "
+         "its fuse part them from the bank."});
+}
+
+}  // namespace spirk

@@ -1,0 +1,98 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/wiring/ways.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <set>
+
+#include "core/circuit/assemble.h"
+#include "core/design/design.h"
+#include "core/plan/edit.h"
+#include "core/plan/units.h"
+#include "tests/support/builders.h"
+
+namespace spirk {
+namespace {
+
+using test::library;
+
+using Key = std::pair<WayKind, std::string>;
+
+TEST(Ways, StandInTheListAndInTheTable) {
+    std::set<Key> listed;
+    std::set<Key> told;
+    for (const Way& way : ways()) {
+        EXPECT_TRUE(listed.insert({way.of, std::string(way.id)}).second) << way.id;
+    }
+    for (const WayRow& row : library().ways) {
+        EXPECT_TRUE(told.insert({row.of, row.id}).second) << row.id;
+        EXPECT_FALSE(row.name.empty() || row.speaksFor.empty() || row.source.empty()) << row.id;
+    }
+    EXPECT_EQ(listed, told);
+}
+
+Plan withSun(const char* way, int batteries) {
+    Plan plan = test::aFullVan();
+    putBank(plan.gear, "lfp_150", batteries);
+    firstSourceOf<SolarChoice>(plan.gear)->way = WayId(way);
+    return plan;
+}
+
+// Amperes out of the controller at noon with the main switch off.
+Amps storedAtNoon(const Design& d) {
+    Moment noon;
+    noon.id = "stored";
+    noon.sun = 1.0;
+    noon.open = {firstOf(d.wiring.circuit, DeviceKind::MainSwitch)->id};
+    const MomentSolution m = solveMoment({&d.wiring.circuit, d.cables.ohms, Strength::Weak}, noon);
+    const Flow* flow = m.flowOf(d.wiring.circuit, DeviceId("mppt"));
+    return flow == nullptr ? amps(0.0) : flow->through;
+}
+
+TEST(SolarWays, OnlyTheOneBeforeTheSwitchChargesAStoredVan) {
+    for (const int batteries : {1, 3}) {
+        SCOPED_TRACE(batteries);
+        const Design before = design(withSun("before_switch", batteries), library());
+        const Design behind = design(withSun("behind_switch", batteries), library());
+        EXPECT_GT(storedAtNoon(before), amps(20.0));
+        EXPECT_NEAR(storedAtNoon(behind).si(), 0.0, 1e-9);
+    }
+}
+
+// Common practice: a lead from the bank is fused at the bank, and its return is measured.
+TEST(SolarWays, BeforeTheSwitchTheLeadIsFusedAtTheBankAndReturnsBehindTheShunt) {
+    const Design d = design(withSun("before_switch", 3), library());
+    const Circuit& c = d.wiring.circuit;
+    const Conductor* feed = findConductor(c, ConductorId("mppt.feed+"));
+    ASSERT_NE(feed, nullptr);
+    EXPECT_TRUE(findPort(c, feed->from)->batteryEnd);
+    ASSERT_NE(protectionAt(c, *feed, End::From), nullptr);
+    EXPECT_EQ(protectionAt(c, *feed, End::From)->missing, "S7");
+    const Conductor* back = findConductor(c, ConductorId("mppt.feed-"));
+    EXPECT_EQ(back->to, firstTerminal(*barOf(c, Pole::Negative)));
+}
+
+TEST(SolarWays, TheAdviceAgainstTheSwitchTakesTheOtherWay) {
+    const Plan plan = withSun("behind_switch", 3);
+    const Design d = design(plan, library());
+    const Finding* advice = test::findingOf(d, "S8");
+    ASSERT_NE(advice, nullptr);
+    const Plan mended = apply(plan, advice->mends.front());
+    EXPECT_EQ(mended, withSun("before_switch", 3));
+    const Design after = design(mended, library());
+    EXPECT_EQ(test::findingOf(after, "S8"), nullptr);
+}
+
+// What is an error behind the switch is none before it, and no rule is newly broken by the way.
+TEST(SolarWays, NeitherBringsADangerOrAFault) {
+    for (const char* way : {"behind_switch", "before_switch"}) {
+        SCOPED_TRACE(way);
+        for (const Finding& f : design(withSun(way, 3), library()).checks.findings) {
+            EXPECT_TRUE(f.severity != Severity::Danger) << f.id;
+        }
+    }
+}
+
+}  // namespace
+}  // namespace spirk
