@@ -7,6 +7,7 @@
 #include "core/design/why.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
+#include "core/exchange/table_json.h"
 #include "core/files/read_file.h"
 #include "core/files/save_text.h"
 #include "paper/pages.h"
@@ -135,7 +136,12 @@ Outcome exportTo(const Design& design, const Library& library, const Export& wha
                        "export",
                        "Use diagram, lists, sheet, parts, cuts, labels, cables or report."});
     }
-    const auto path = saveText(*table, what.path, Streams::Allowed, what.replace);
+    const bool report = what.kind == "report";
+    if (report && !what.path.ends_with(".json") && !isStream(what.path)) {
+        return failed({"A report is JSON.", what.path, "Give it a name that ends in .json."});
+    }
+    const auto path = saveText(
+        report ? *table : tableFor(what.path, *table), what.path, Streams::Allowed, what.replace);
     if (!path) {
         return failed(path.error());
     }

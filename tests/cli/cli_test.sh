@@ -83,6 +83,9 @@ for kind in parts cuts labels cables; do
     expect "export $kind" 0 "$cli" export "$demo" $kind "$work/$kind.csv"
     python3 -c "import csv,sys; rows = list(csv.reader(open(sys.argv[1], newline=''))); assert len(rows) > 10 and len({len(r) for r in rows}) == 1" "$work/$kind.csv" || failed=1
 done
+expect "export cables as JSON" 0 "$cli" export "$demo" cables "$work/cables.json"
+python3 -c "import json,sys; rows = json.load(open(sys.argv[1])); assert len(rows) > 10 and all(r['load_a'] >= 0 for r in rows)" "$work/cables.json" || failed=1
+expect "export of a report as CSV" 2 "$cli" export "$demo" report "$work/report.csv"
 expect "export report" 0 "$cli" export "$demo" report "$work/report.json"
 expect "export of an unknown kind" 2 "$cli" export "$demo" painting "$work/x.svg"
 expect "export with a wrong ending" 2 "$cli" export "$demo" diagram "$work/x.doc"

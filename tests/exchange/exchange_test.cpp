@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
+#include "core/exchange/table_json.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -51,8 +53,22 @@ TEST(Report, JsonHoldsTheDesignsOwnFigures) {
     EXPECT_NEAR(report["demand_wh_per_day"].get<double>(), inWattHours(d.supply.demand), 1e-9);
     EXPECT_EQ(report["findings"].size(), d.checks.findings.size());
     EXPECT_EQ(report["moments"].size(), d.moments.size());
-    EXPECT_EQ(report["conductors"].size(), d.build.labels.size());
+    EXPECT_EQ(report["spirk_report"], 1);
+    const auto ours = std::ranges::count_if(report["conductors"],
+                                            [](const json& c) { return c["laid_by"] == "us"; });
+    EXPECT_EQ(static_cast<std::size_t>(ours), d.build.labels.size());
+    EXPECT_EQ(report["devices"].size(), d.wiring.circuit.devices.size());
+    EXPECT_EQ(report["paths"].size(), d.cables.drops.size());
     EXPECT_EQ(report["findings"][0]["severity"], "danger");
+}
+
+TEST(Tables, AreWhatTheEndingOfTheirFileSays) {
+    const std::string csv =
+        writeCsv({{"name", "load_a"}, {"a \"lamp\", blue", "2.5"}, {"fan", ""}});
+    EXPECT_EQ(tableFor("x.csv", csv), csv);
+    const json expected = json::parse(
+        R"([{"name": "a \"lamp\", blue", "load_a": 2.5}, {"name": "fan", "load_a": ""}])");
+    EXPECT_EQ(json::parse(tableFor("x.json", csv)), expected);
 }
 
 TEST(Report, EveryDerivationIsValidJson) {

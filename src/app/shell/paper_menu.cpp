@@ -5,6 +5,7 @@
 #include "app/shell/export_files.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
+#include "core/exchange/table_json.h"
 
 namespace spirk::app {
 
@@ -58,12 +59,16 @@ void ExportMenu::addTable(const QString& file,
     QAction* action = addAction(text);
     action->setObjectName("export." + file.section('.', 0, 0));
     connect(action, &QAction::triggered, this, [this, file, write = std::move(write)] {
-        const QString path =
-            dialogs_.saveFile(parentWidget(), tr("Export"), file, tr("Tables (*.csv *.json)"));
+        const QString endings =
+            file.endsWith(".csv") ? tr("Tables (*.csv *.json)") : tr("Reports (*.json)");
+        const QString path = dialogs_.saveFile(parentWidget(), tr("Export"), file, endings);
         if (path.isEmpty()) {
             return;
         }
-        const QByteArray bytes = QByteArray::fromStdString(write(*document_.design()));
+        const std::string written = write(*document_.design());
+        const bool table = file.endsWith(".csv");
+        const QByteArray bytes =
+            QByteArray::fromStdString(table ? tableFor(path.toStdString(), written) : written);
         tell(exported(document_, dialogs_, parentWidget(), {{path, bytes}}, path));
     });
 }

@@ -6,6 +6,7 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "core/exchange/network_json.h"
 #include "core/result/match.h"
 
 namespace spirk {
@@ -13,6 +14,9 @@ namespace spirk {
 namespace {
 
 using Json = nlohmann::ordered_json;
+
+// Of the report's keys; a key that changes its meaning or goes raises it.
+constexpr int kReportVersion = 1;
 
 Json toJson(const Value& value) {
     return match(
@@ -78,49 +82,6 @@ Json findings(const Design& design) {
     return out;
 }
 
-Json conductors(const Design& design, const Library& library) {
-    Json out = Json::array();
-    for (std::size_t i = 0; i < design.cables.rows.size(); ++i) {
-        const CableRow& r = design.cables.rows[i];
-        const Conductor& c = design.wiring.circuit.conductors[i];
-        if (!isOurs(c)) {
-            continue;
-        }
-        Json row{{"number", design.build.numbers.at(c.id)},
-                 {"id", c.id.value},
-                 {"name", c.name},
-                 {"from", text(c.from)},
-                 {"to", text(c.to)},
-                 {"load_a", r.load.si()},
-                 {"area_mm2", inMm2(r.area)},
-                 {"ampacity_a", r.ampacity.si()},
-                 {"length_m", design.lengths.routes[i].length.si()},
-                 {"drop_v", r.drop.si()}};
-        if (r.fuseFrom && !r.fuseFrom->leftOut) {
-            row["fuse"] = fuseText(library, *r.fuseFrom);
-            row["fuse_a"] = r.fuseFrom->rating.si();
-        }
-        out.push_back(std::move(row));
-    }
-    return out;
-}
-
-Json moments(const Design& design) {
-    Json out = Json::array();
-    for (std::size_t i = 0; i < design.moments.size(); ++i) {
-        const MomentSolution& m = design.moments[i];
-        Json currents = Json::object();
-        for (std::size_t k = 0; k < m.conductor.size(); ++k) {
-            currents[design.wiring.circuit.conductors[k].id.value] = m.conductor[k].si();
-        }
-        out.push_back({{"id", m.moment},
-                       {"name", design.wiring.moments[i].name},
-                       {"served", m.served},
-                       {"conductor_a", currents}});
-    }
-    return out;
-}
-
 std::string dump(const Json& json) {
     return json.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
@@ -132,7 +93,8 @@ std::string findingsJson(const Design& design) { return dump(findings(design)); 
 
 std::string reportJson(const Design& design, const Library& library) {
     const StandingFigures s = standingFigures(design);
-    Json out{{"plan", design.plan.name},
+    Json out{{"spirk_report", kReportVersion},
+             {"plan", design.plan.name},
              {"demand_wh_per_day", inWattHours(design.supply.demand)},
              {"usable_wh", inWattHours(design.supply.usable)},
              {"worst_on_inverter_w", s.worstOnInverter.si()}};
@@ -140,8 +102,11 @@ std::string reportJson(const Design& design, const Library& library) {
         out["days_without_sun"] = *s.daysWithoutSun;
     }
     out["findings"] = findings(design);
-    out["conductors"] = conductors(design, library);
-    out["moments"] = moments(design);
+    out["devices"] = devicesJson(design);
+    out["protections"] = protectionsJson(design);
+    out["conductors"] = conductorsJson(design, library);
+    out["moments"] = momentsJson(design);
+    out["paths"] = pathsJson(design);
     return dump(out);
 }
 
