@@ -37,6 +37,22 @@ TEST(System, WhatHangsOnNothingIsToldAndLeftOut) {
     EXPECT_NE(s.engine(), nullptr);
 }
 
+TEST(System, NothingChargesOrInvertsOnAConvertersRail) {
+    Plan plan = test::aFullVan();
+    putBank(plan.gear, "lfp_24_100", 3);
+    putConverter(plan.gear, "converter_20");
+    for (SourceChoice& source : plan.gear.sources) {
+        source.into = UnitId(kConverterRail);
+    }
+    plan.gear.inverters.front().from = UnitId(kConverterRail);
+    const Design d = design(plan, library());
+    EXPECT_EQ(d.gear.sun(), nullptr);
+    EXPECT_EQ(d.gear.engine(), nullptr);
+    EXPECT_EQ(d.gear.inverter(), nullptr);
+    EXPECT_TRUE(tells(d.gear, "T4 gear.sources.mppt"));
+    EXPECT_TRUE(tells(d.gear, "T4 gear.inverters.inverter"));
+}
+
 TEST(System, ASecondUnitOfAKindIsToldAndLeftOut) {
     Plan plan = test::aFullVan();
     SourceChoice second = plan.gear.sources.front();
@@ -79,6 +95,23 @@ TEST(GivenCircuits, JoinTheirLoadsWhateverTheirKind) {
     EXPECT_NE(findConductor(d.wiring.circuit, ConductorId("circuit.given.rear.feed+")), nullptr);
     EXPECT_NE(findConductor(d.wiring.circuit, ConductorId("load.lamp.tail+")), nullptr);
     EXPECT_EQ(findConductor(d.wiring.circuit, ConductorId("circuit.lighting.feed+")), nullptr);
+}
+
+// One load takes 12 V only and is behind the converter, the other is on the bank's rail: they can't
+// share a circuit, whatever a plan says.
+TEST(GivenCircuits, LeaveOutWhatIsOnAnotherRail) {
+    Plan plan = test::aSmallVan();
+    putBank(plan.gear, "lfp_24_100", 1);
+    putConverter(plan.gear, "converter_20");
+    plan.appliances.front().supplied = Supplied::Twelve;
+    plan.gear.circuits = {{UnitId("rear"),
+                           UnitId(kMainRail),
+                           {ApplianceId("fridge"), ApplianceId("lamp"), ApplianceId("nobody")}}};
+    const Design d = design(plan, library());
+    EXPECT_TRUE(tells(d.gear, "T4 gear.circuits.rear.fridge"));
+    EXPECT_TRUE(tells(d.gear, "T4 gear.circuits.rear.nobody"));
+    EXPECT_NE(findConductor(d.wiring.circuit, ConductorId("circuit.given.rear.feed+")), nullptr);
+    EXPECT_NE(findConductor(d.wiring.circuit, ConductorId("circuit.12v.kitchen.feed+")), nullptr);
 }
 
 }  // namespace

@@ -99,6 +99,8 @@ void refuseTwins(const Gear& gear, JsonFields& fields) {
     hold(gear.rails, "rails");
     hold(gear.sources, "sources");
     hold(gear.inverters, "inverters");
+    seen.clear();  // a circuit's name stands behind 'circuit.given.'
+    hold(gear.circuits, "circuits");
 }
 
 void needBankAndRail(const Gear& gear, JsonFields& fields) {

@@ -98,9 +98,7 @@ public:
             addInverter(inverter);
         }
         for (const CircuitChoice& circuit : plan.gear.circuits) {
-            if (hasRail(circuit.on, pathOf(UnitList::Circuits, circuit.id))) {
-                out_.circuits.push_back(circuit);
-            }
+            addCircuit(circuit);
         }
     }
     [[nodiscard]] System take() { return std::move(out_); }
@@ -134,6 +132,18 @@ private:
             out_.findings.push_back(unfed(path, rail));
         }
         return there;
+    }
+    // Of a source or an inverter: a converter's rail neither takes a charge nor bears them.
+    [[nodiscard]] bool hangsAtBank(const UnitId& rail, const std::string& path) {
+        const auto at = std::ranges::find(out_.rails, rail, &RailUnit::id);
+        if (at == out_.rails.end() || at->converter == nullptr) {
+            return hasRail(rail, path);
+        }
+        out_.findings.push_back(leftOut(path,
+                                        {"'{unit}' hangs on '{on}', which a converter feeds.",
+                                         {{"unit", path}, {"on", rail.value}}},
+                                        {"Let it hang on a rail that the bank feeds.", {}}));
+        return false;
     }
     // One of each kind is judged; a second one would be drawn and not judged.
     template <class UnitType>
@@ -231,7 +241,7 @@ private:
         out.controller = look(&Shelf::controllers, solar.controller, out.path + ".controller");
         out.series = solar.series;
         out.parallel = solar.parallel;
-        if (out.panel != nullptr && out.controller != nullptr && hasRail(out.into, out.path)) {
+        if (out.panel != nullptr && out.controller != nullptr && hangsAtBank(out.into, out.path)) {
             addOne(out_.suns, out);
         }
     }
@@ -240,7 +250,7 @@ private:
         out.into = choice.into;
         out.charger = look(&Shelf::dcdcs, engine.charger, out.path + ".charger");
         out.alternator = engine.alternator;
-        if (out.charger != nullptr && hasRail(out.into, out.path)) {
+        if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
             addOne(out_.engines, out);
         }
     }
@@ -249,9 +259,38 @@ private:
         out.from = choice.from;
         out.model = look(&Shelf::inverters, choice.model, out.path + ".model");
         out.onPerDay = choice.onPerDay;
-        if (out.model != nullptr && hasRail(out.from, out.path)) {
+        if (out.model != nullptr && hangsAtBank(out.from, out.path)) {
             addOne(out_.inverters, out);
         }
+    }
+
+    // Of its loads those that are on its rail, and in no circuit before it.
+    void addCircuit(const CircuitChoice& choice) {
+        const std::string path = pathOf(UnitList::Circuits, choice.id);
+        if (!hasRail(choice.on, path)) {
+            return;
+        }
+        CircuitChoice out = choice;
+        std::erase_if(out.loads, [&](const ApplianceId& load) {
+            const bool fits = railOf(load) == choice.on && circuitWith(out_, load) == nullptr;
+            if (!fits) {
+                out_.findings.push_back(
+                    leftOut(path + "." + load.value,
+                            {"'{load}' is not on the rail of its circuit, or is in another one.",
+                             {{"load", load.value}}},
+                            {"Take it out of '{circuit}'.", {{"circuit", path}}}));
+            }
+            return !fits;
+        });
+        out_.circuits.push_back(std::move(out));
+    }
+    // Nothing for what is not there or takes mains.
+    [[nodiscard]] std::optional<UnitId> railOf(const ApplianceId& load) const {
+        const auto at = std::ranges::find(plan_.appliances, load, &Appliance::id);
+        if (at == plan_.appliances.end() || at->feed != Feed::Dc) {
+            return std::nullopt;
+        }
+        return onConverter(*at, out_) ? out_.converterRail()->id : out_.mainRail().id;
     }
 
     const Plan& plan_;
@@ -262,6 +301,13 @@ private:
 }  // namespace
 
 System systemOf(const Plan& plan, const Library& library) { return Resolver(plan, library).take(); }
+
+const CircuitChoice* circuitWith(const System& system, const ApplianceId& load) {
+    const auto found = std::ranges::find_if(system.circuits, [&](const CircuitChoice& c) {
+        return std::ranges::find(c.loads, load) != c.loads.end();
+    });
+    return found == system.circuits.end() ? nullptr : &*found;
+}
 
 const RailUnit& System::mainRail() const {
     const auto found = std::ranges::find(rails, nullptr, &RailUnit::converter);

@@ -104,6 +104,9 @@ template <class Model>
 // Whether an appliance hangs on the converter's 12 V rail, where there is one.
 [[nodiscard]] bool onConverter(const Appliance& appliance, const System& gear);
 
+// The given circuit that a load is in; null where the program groups it.
+[[nodiscard]] const CircuitChoice* circuitWith(const System& system, const ApplianceId& load);
+
 [[nodiscard]] Watts arrayPower(const SunUnit& solar);
 // Rated capacity of the whole bank.
 [[nodiscard]] Coulombs bankCapacity(const BankUnit& bank);

@@ -100,13 +100,6 @@ std::string ownCircuit(const ApplianceId& id) {
     return escaped ? std::string(kOwn) + id.value : id.value;
 }
 
-const CircuitChoice* givenCircuit(const Appliance& a, const System& gear) {
-    const auto found = std::ranges::find_if(gear.circuits, [&](const CircuitChoice& c) {
-        return std::ranges::find(c.loads, a.id) != c.loads.end();
-    });
-    return found == gear.circuits.end() ? nullptr : &*found;
-}
-
 std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
     std::vector<LoadCircuit> out;
     for (const Appliance& a : draft.plan.appliances) {
@@ -117,7 +110,7 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
         const std::string id = circuitOf(a, draft.gear);
         auto found = std::ranges::find(out, id, &LoadCircuit::id);
         if (found == out.end()) {
-            const bool grouped = sharesCircuit(a, rail) && givenCircuit(a, draft.gear) == nullptr;
+            const bool grouped = sharesCircuit(a, rail) && circuitWith(draft.gear, a.id) == nullptr;
             const std::string title = grouped ? titleOf(a.category) : a.name;
             out.push_back({id, rail.converter ? title + ", 12 V" : title, {}, {}});
             found = out.end() - 1;
@@ -382,7 +375,7 @@ DeviceId deviceOf(const ApplianceId& id) { return DeviceId("load." + id.value); 
 std::string circuitOf(const Appliance& appliance, const System& gear) {
     const bool behind = onConverter(appliance, gear);
     const Hang rail = hangOf(gear, behind ? *gear.converterRail() : gear.mainRail());
-    if (const CircuitChoice* given = givenCircuit(appliance, gear)) {
+    if (const CircuitChoice* given = circuitWith(gear, appliance.id)) {
         return "circuit." + std::string(kGiven) + given->id.value;
     }
     if (!sharesCircuit(appliance, rail)) {
