@@ -274,11 +274,13 @@ private:
         std::erase_if(out.loads, [&](const ApplianceId& load) {
             const bool fits = railOf(load) == choice.on && circuitWith(out_, load) == nullptr;
             if (!fits) {
-                out_.findings.push_back(
+                Finding f =
                     leftOut(path + "." + load.value,
                             {"'{load}' is not on the rail of its circuit, or is in another one.",
                              {{"load", load.value}}},
-                            {"Take it out of '{circuit}'.", {{"circuit", path}}}));
+                            {"Take it out of '{circuit}'.", {{"circuit", path}}});
+                f.why = {"It is wired as if that circuit did not list it.", {}};
+                out_.findings.push_back(std::move(f));
             }
             return !fits;
         });
