@@ -75,8 +75,10 @@ private:
         }
         std::vector<ElementAt> out;
         for (const std::size_t d : devices) {
-            const auto range = std::ranges::equal_range(index.draws, d, {}, &ElementAt::device);
-            out.insert(out.end(), range.begin(), range.end());
+            auto at = std::ranges::lower_bound(index.draws, d, {}, &ElementAt::device);
+            for (; at != index.draws.end() && at->device == d; ++at) {
+                out.push_back(*at);
+            }
         }
         return out;
     }
