@@ -11,6 +11,7 @@
 #include "core/files/read_file.h"
 #include "core/files/save_text.h"
 #include "paper/pages.h"
+#include "paper/words.h"
 
 namespace spirk::cli {
 
@@ -85,20 +86,23 @@ std::string comparedText(const Design& design, const Library& library, const Fig
     const auto choice = comparedBy(design, figure);
     return choice ? asText(alternatives(design, library, choice->conductor, choice->compared),
                            design.build.currency,
-                           design.plan.units)
+                           speech(design.plan.units))
                   : "";
 }
 
 }  // namespace
 
 Outcome report(const Design& design, const Library& library, Form form) {
-    return {codeFor(design),
-            form == Form::Json ? reportJson(design, library) : reportText(design, library),
-            ""};
+    return {
+        codeFor(design),
+        form == Form::Json ? reportJson(design, library) : reportText(design, library, speech()),
+        ""};
 }
 
 Outcome check(const Design& design, Form form) {
-    return {codeFor(design), form == Form::Json ? findingsJson(design) : findingsText(design), ""};
+    return {codeFor(design),
+            form == Form::Json ? findingsJson(design) : findingsText(design, speech()),
+            ""};
 }
 
 Outcome why(const Design& design, const Library& library, const std::string& figure, Form form) {
@@ -106,9 +110,10 @@ Outcome why(const Design& design, const Library& library, const std::string& fig
         if (form == Form::Json) {
             return {kClean, derivationJson(*d), ""};
         }
-        return {kClean,
-                asText(*d, design.plan.units) + comparedText(design, library, FigureId(figure)),
-                ""};
+        return {
+            kClean,
+            asText(*d, speech(design.plan.units)) + comparedText(design, library, FigureId(figure)),
+            ""};
     }
     std::string near;
     for (const auto& [id, derivation] : design.why.all()) {

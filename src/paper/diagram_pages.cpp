@@ -10,6 +10,7 @@
 #include "core/diagram/geometry.h"
 #include "paper/diagram_painter.h"
 #include "paper/page_flow.h"
+#include "paper/words.h"
 
 namespace spirk {
 
@@ -44,6 +45,10 @@ std::vector<Slice> slices(const DiagramGeometry& geometry, double scale) {
     return out;
 }
 
+struct DiagramPages {
+    Q_DECLARE_TR_FUNCTIONS(spirk::DiagramPages)
+};
+
 }  // namespace
 
 std::vector<Page> diagramPages(const Design& design, const Library& library) {
@@ -53,9 +58,9 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
     const double readable = std::min(std::max(fit, kLeastScale), kMostScale);
     const double scale = std::min(readable, kHeight / geometry->bounds.h);
     const std::vector<Slice> parts = slices(*geometry, scale);
-    const QString title = QCoreApplication::translate("Paper", "Wiring diagram");
+    const QString title = DiagramPages::tr("Wiring diagram");
     const QString plan = QString::fromStdString(design.plan.name);
-    const QString foot = QString::fromStdString(footCaution());
+    const QString foot = q(footCaution());
     std::vector<Page> out;
     for (std::size_t i = 0; i < parts.size(); ++i) {
         Page page;

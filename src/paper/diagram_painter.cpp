@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "paper/symbols.h"
+#include "paper/words.h"
 
 namespace spirk {
 
@@ -17,8 +18,9 @@ constexpr double kNameSize = 10.0;
 constexpr double kRailWidth = 5.0;
 constexpr double kHitSlack = 5.0;
 
-QString tr(const char* text) { return QCoreApplication::translate("Diagram", text); }
-QString q(const std::string& s) { return QString::fromStdString(s); }
+struct DiagramWords {
+    Q_DECLARE_TR_FUNCTIONS(spirk::DiagramWords)
+};
 QRectF toQ(const Rect& r) { return {r.x, r.y, r.w, r.h}; }
 QPointF toQ(const Point& p) { return {p.x, p.y}; }
 
@@ -117,9 +119,9 @@ private:
             QPen(left ? v_.ink.danger : v_.ink.text, 1.2, left ? Qt::DotLine : Qt::SolidLine));
         paintFuse(p_, toQ(placed.center), placed.horizontal, !left);
         const QString rating =
-            left ? tr("no fuse")
-                 : q(format(fuse->rating)) + (fuse->amended ? QStringLiteral(" ✎") : QString());
-        const QString kind = left ? QString() : q(shortFamily(fuse->family));
+            left ? DiagramWords::tr("no fuse")
+                 : q(fuse->rating) + (fuse->amended ? QStringLiteral(" ✎") : QString());
+        const QString kind = left ? QString() : q(familyOf(*v_.library, fuse->family).shortName);
         const QPointF at = toQ(placed.center);
         const QRectF box = placed.horizontal ? QRectF(at.x() - 30, at.y() - 30, 60, 22)
                                              : QRectF(at.x() + 8, at.y() - 12, 56, 24);
@@ -133,18 +135,6 @@ private:
              left ? v_.ink.danger : v_.ink.text);
     }
 
-    // The name of the family without what everybody knows.
-    [[nodiscard]] std::string shortFamily(const std::string& id) const {
-        std::string name = familyOf(*v_.library, id).name;
-        for (const std::string cut : {"bolt-in strip fuse ", "terminal ", " fuse", ", regular"}) {
-            const std::size_t at = name.find(cut);
-            if (at != std::string::npos) {
-                name.erase(at, cut.size());
-            }
-        }
-        return name;
-    }
-
     void paintWireLabel(const PlacedWire& wire, const Conductor& c, const CableRow& row) {
         if (!isOurs(c)) {
             return;
@@ -152,15 +142,13 @@ private:
         const int number = v_.design->build.numbers.at(c.id);
         const bool amended =
             row.areaAmended || c.amended || v_.design->lengths.routes[indexOf(c)].amended;
-        const QString first =
-            QStringLiteral("%1 · %2%3")
-                .arg(number)
-                .arg(q(format(row.area)), amended ? QStringLiteral(" ✎") : QString());
-        QString second =
-            q(format(v_.design->lengths.routes[indexOf(c)].length, v_.design->plan.units));
+        const QString first = QStringLiteral("%1 · %2%3")
+                                  .arg(number)
+                                  .arg(q(row.area), amended ? QStringLiteral(" ✎") : QString());
+        QString second = q(v_.design->lengths.routes[indexOf(c)].length, v_.design->plan.units);
         if (moment() != nullptr) {
             const Amps i = moment()->conductor[indexOf(c)];
-            second += "  " + arrow(wire, i) + q(format(abs(i)));
+            second += "  " + arrow(wire, i) + q(abs(i));
         }
         const QRectF box = toQ(wire.label);
         const bool chosen = selected(SubjectKind::Conductor, wire.id.value);
@@ -217,11 +205,11 @@ private:
         const bool twice =
             device->kind == DeviceKind::FuseBlock || device->kind == DeviceKind::Strip;
         if (!positive && twice) {
-            name = tr("negative of the %1").arg(name);
+            name = DiagramWords::tr("negative of the %1").arg(name);
         }
         if (moment() != nullptr && positive) {
             const auto volts = voltsOf(*device);
-            name += volts ? "  " + q(format(*volts)) : "  " + tr("dead");
+            name += volts ? "  " + q(*volts) : "  " + DiagramWords::tr("dead");
         }
         if (!main && !chassis) {
             // Half the rail: the conductor in its middle has a label of its own.
@@ -290,10 +278,10 @@ private:
 
     [[nodiscard]] QString readingOf(const Device& device) const {
         const auto volts = voltsOf(device);
-        QString out = volts ? q(format(*volts)) : tr("dead");
+        QString out = volts ? q(*volts) : DiagramWords::tr("dead");
         const Flow* flow = moment()->flowOf(circuit_, device.id);
         if (flow != nullptr && volts) {
-            out += "   " + q(format(abs(flow->through)));
+            out += "   " + q(abs(flow->through));
         }
         return out;
     }
@@ -325,7 +313,7 @@ private:
                     box.topLeft() + QPointF(box.width() / 2, box.height() - 17));
         text(QRectF(box.x() - 30, box.bottom() + 14, box.width() + 60, 13),
              Qt::AlignHCenter,
-             tr("isolator, 2-pole DC"),
+             DiagramWords::tr("isolator, 2-pole DC"),
              kLabelSize - 1.0,
              Weight::Regular,
              v_.ink.text);
@@ -339,11 +327,13 @@ private:
         text(
             box.adjusted(10, 8, -10, -8),
             Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-            tr("Mains side not planned here.\n\nThe inverter's output is mains and can kill, also "
-               "without "
-               "shore power. RCD, breaker, sockets and the bond of neutral and earth are missing: "
-               "leave "
-               "it unplugged until a licensed electrician has planned, inspected and tested them."),
+            DiagramWords::tr(
+                "Mains side not planned here.\n\nThe inverter's output is mains and can kill, also "
+                "without "
+                "shore power. RCD, breaker, sockets and the bond of neutral and earth are missing: "
+                "leave "
+                "it unplugged until a licensed electrician has planned, inspected and tested "
+                "them."),
             kNameSize,
             Weight::Medium,
             v_.ink.fault);

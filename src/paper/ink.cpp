@@ -54,7 +54,7 @@ Ink paperInk() {
 
 Ink inRegion(Ink ink, const Region& region) {
     // Yellow is darkened on a light ground until it can be seen.
-    if (region.negative == "yellow") {
+    if (region.negative.english == "yellow") {
         ink.negative = ink.ground.lightness() > 127 ? QColor("#9a7400") : QColor("#e3c34f");
     }
     return ink;

@@ -334,14 +334,14 @@ TEST_F(Files, GearOpensWithTheProgramAsItsTypeSays) {
     Plan own = named("mine");
     own.own.batteries = {test::library().batteries.front()};
     own.own.batteries.front().id = "own.mine";
-    own.own.batteries.front().name = "мой аккумулятор";
+    own.own.batteries.front().name.english = "мой аккумулятор";
     window->document().setPlan(own, QString());
     trigger("plan.gear.export");
     window->document().setPlan(named("other"), QString());
     window->openFile(in("mine.spirkgear"));
     EXPECT_EQ(plan().name, "other");
     ASSERT_EQ(plan().own.batteries.size(), 1u);
-    EXPECT_EQ(plan().own.batteries[0].name, "мой аккумулятор");
+    EXPECT_EQ(plan().own.batteries[0].name.english, "мой аккумулятор");
     // Again: nothing is there twice, and it is said.
     window->openFile(in("mine.spirkgear"));
     EXPECT_EQ(plan().own.batteries.size(), 1u);

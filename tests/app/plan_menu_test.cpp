@@ -103,7 +103,7 @@ TEST_F(PlanMenuTest, OwnGearIsEnteredChosenExportedAndImported) {
     nextOpen = nextSave;
     trigger("plan.gear.import");
     ASSERT_EQ(plan().own.batteries.size(), 1u);
-    EXPECT_EQ(plan().own.batteries[0].name, "lithium battery, 170 Ah");
+    EXPECT_EQ(plan().own.batteries[0].name.english, "lithium battery, 170 Ah");
 }
 
 TEST_F(PlanMenuTest, ABadGearFileIsRefusedWithItsPlaces) {

@@ -28,7 +28,7 @@ TEST_F(Cards, EveryStepOfTheSheetComesOnceInOrder) {
     std::vector<std::string> steps;
     for (const auto* list : {&p.deadTests, &p.switchOn}) {
         for (const SwitchStep& s : *list) {
-            steps.push_back(s.text);
+            steps.push_back(english(s.text));
         }
     }
     std::size_t seen = 0;

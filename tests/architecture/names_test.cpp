@@ -21,7 +21,7 @@ std::vector<std::string> linesThatNameOne() {
         "\"(bank\\.|bus\\.|main\\.|array\\.|mppt|dcdc|inverter\\.|fuseblock|engine\\.feed|chassis|"
         "starter)");
     const std::regex looksLikeOne(
-        "\"dcdc_chargers|\"mppt\" : \"pwm\"|\"mppt\", \"pwm\"|== \"mppt\" \\?");
+        "\"dcdc_chargers|\"mppt\" : \"pwm\"|\"mppt\"_text, \"pwm\"_text|== \"mppt\" \\?");
     std::vector<std::string> out;
     for (const auto& entry :
          fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / "src/core")) {

@@ -16,7 +16,8 @@ namespace {
 using test::library;
 
 const Part* partOf(const Build& b, const std::string& name) {
-    const auto found = std::ranges::find(b.parts, name, &Part::name);
+    const auto found =
+        std::ranges::find_if(b.parts, [&](const Part& p) { return english(p.name) == name; });
     return found == b.parts.end() ? nullptr : &*found;
 }
 
@@ -28,7 +29,9 @@ TEST(Parts, BatteriesPanelsAndFusesAreCounted) {
     double fuses = 0.0;
     std::size_t slots = 0;
     for (const Part& p : d.build.parts) {
-        fuses += p.group == "fuses" && !p.name.starts_with("holder") ? p.quantity.si : 0.0;
+        fuses += p.group == PartGroup::Fuses && !english(p.name).starts_with("holder")
+                     ? p.quantity.si
+                     : 0.0;
     }
     for (const Conductor& c : d.wiring.circuit.conductors) {
         slots += protectionAt(d.wiring.circuit, c, End::From) != nullptr ? 1U : 0U;
@@ -51,7 +54,7 @@ TEST(Parts, AFuseLeftOutIsNotBought) {
     const auto count = [](const Design& d) {
         double n = 0.0;
         for (const Part& p : d.build.parts) {
-            n += p.group == "fuses" ? p.quantity.si : 0.0;
+            n += p.group == PartGroup::Fuses ? p.quantity.si : 0.0;
         }
         return n;
     };
@@ -70,7 +73,7 @@ TEST(Cuts, MetresOfCableAreThoseOfTheConductors) {
         EXPECT_FALSE(c.toLug.empty());
     }
     for (const Part& p : d.build.parts) {
-        bought += p.group == "cable" ? p.quantity.si : 0.0;
+        bought += p.group == PartGroup::Cable ? p.quantity.si : 0.0;
     }
     for (std::size_t i = 0; i < d.lengths.routes.size(); ++i) {
         routed += isOurs(d.wiring.circuit.conductors[i]) ? d.lengths.routes[i].length.si() : 0.0;
@@ -115,10 +118,10 @@ TEST(Labels, SayNumberWhereToSizeAndFuse) {
     const Design d = design(test::aFullVan(), library());
     const auto label =
         std::ranges::find(d.build.labels, ConductorId("inverter.feed+"), &LabelText::conductor);
-    EXPECT_NE(label->first.find("inverter"), std::string::npos);
-    EXPECT_NE(label->second.find("bus.pos:bar → inverter:dc+"), std::string::npos);
-    EXPECT_NE(label->second.find("mm²"), std::string::npos);
-    EXPECT_NE(label->second.find(" A"), std::string::npos);
+    EXPECT_NE(english(label->first).find("inverter"), std::string::npos);
+    EXPECT_NE(english(label->second).find("bus.pos:bar → inverter:dc+"), std::string::npos);
+    EXPECT_NE(english(label->second).find("mm²"), std::string::npos);
+    EXPECT_NE(english(label->second).find(" A"), std::string::npos);
 }
 
 }  // namespace

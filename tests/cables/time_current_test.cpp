@@ -20,7 +20,7 @@ TimeCurrent pictureOf(const Design& d, const char* id) {
 TEST(TimeCurrent, FollowsTheEnvelopeOfTheFuse) {
     const Design d = design(test::aFullVan(), test::library());
     const TimeCurrent t = pictureOf(d, "circuit.kitchen.feed+");
-    EXPECT_EQ(t.fuse, "blade fuse, regular, 5 A");
+    EXPECT_EQ(english(t.fuse), "blade fuse, regular, 5 A");
     ASSERT_FALSE(t.longest.empty());
     for (std::size_t i = 1; i < t.longest.size(); ++i) {
         EXPECT_GT(t.longest[i].current, t.longest[i - 1].current);

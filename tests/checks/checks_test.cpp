@@ -92,7 +92,7 @@ TEST(Rules, EachRegionSaysOnWhoseWordItStands) {
     // NEC 551 governs recreational vehicles; EN 1648's tables are not known here.
     EXPECT_EQ(basis(test::americanLibrary(), "W1").standing, Standing::GovernsVans);
     EXPECT_EQ(basis(library(), "W1").standing, Standing::BoatPracticeByChoice);
-    EXPECT_NE(basis(library(), "W1").source.find("EN 1648: check"), std::string::npos);
+    EXPECT_NE(basis(library(), "W1").source.english.find("EN 1648: check"), std::string::npos);
 }
 
 TEST(Rules, ACleanPlanHasNoFindings) {

@@ -150,7 +150,7 @@ TEST(Distributor, HoldsItsFusesItself) {
     EXPECT_EQ(fuse.holds, Holds::Distributor);
     EXPECT_EQ(fuse.distance, metres(0));
     EXPECT_EQ(test::findingOf(d, "W5"), nullptr);
-    const auto holder = [](const Part& p) { return p.name.starts_with("holder for ANL"); };
+    const auto holder = [](const Part& p) { return english(p.name).starts_with("holder for ANL"); };
     EXPECT_TRUE(std::ranges::none_of(d.build.parts, holder));
 }
 

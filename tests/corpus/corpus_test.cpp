@@ -33,15 +33,16 @@ std::string sheet(const Design& d) {
     std::ostringstream out;
     for (const auto* list : {&d.powerUp.deadTests, &d.powerUp.switchOn}) {
         for (const SwitchStep& s : *list) {
-            out << s.id << '\n' << s.text << '\n' << s.caution << '\n';
+            out << s.id << '\n' << english(s.text) << '\n' << english(s.caution) << '\n';
             for (const Expected& e : s.readings) {
-                out << "  " << e.where << ' ' << format(e.value) << ' ' << format(e.low) << " to "
-                    << format(e.high) << '\n';
+                out << "  " << english(e.where) << ' ' << format(e.value) << ' ' << format(e.low)
+                    << " to " << format(e.high) << '\n';
             }
         }
     }
     for (const DeviceSetting& s : d.powerUp.settings) {
-        out << s.device.value << ": " << s.name << ": " << s.setting << " = " << s.value << '\n';
+        out << s.device.value << ": " << english(s.name) << ": " << english(s.setting) << " = "
+            << format(s.value) << '\n';
     }
     return out.str();
 }
@@ -49,8 +50,8 @@ std::string sheet(const Design& d) {
 std::string moments(const Design& d) {
     std::ostringstream out;
     for (std::size_t m = 0; m < d.moments.size(); ++m) {
-        out << d.moments[m].moment << ' ' << d.wiring.moments[m].name << ' ' << d.moments[m].served
-            << '\n';
+        out << d.moments[m].moment << ' ' << english(d.wiring.moments[m].name) << ' '
+            << d.moments[m].served << '\n';
         for (std::size_t i = 0; i < d.moments[m].conductor.size(); ++i) {
             out << "  " << d.wiring.circuit.conductors[i].id.value << ' '
                 << format(d.moments[m].conductor[i]) << '\n';
@@ -79,7 +80,7 @@ std::string drawing(const Design& d) {
 std::string amendments(const Plan& plan) {
     std::ostringstream out;
     for (const Amendment& a : plan.amendments) {
-        out << describe(a) << '\n';
+        out << english(describe(a)) << '\n';
     }
     for (const auto& [id, number] : plan.numbers) {
         out << number << ' ' << id.value << '\n';

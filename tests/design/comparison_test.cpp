@@ -57,7 +57,7 @@ TEST(Comparison, AnAmendedSizeStandsBesideTheComputedOne) {
     ASSERT_NE(chosen, sizes.end());
     ASSERT_NE(computed, sizes.end());
     EXPECT_NE(chosen, computed);
-    EXPECT_EQ(chosen->what, "120 mm²");
+    EXPECT_EQ(english(chosen->what), "120 mm²");
     EXPECT_LT(computed->priceMore, 0.0);
 }
 
@@ -68,7 +68,7 @@ TEST(Comparison, AFuseIsComparedWithItsNeighboursAndWithOtherFamilies) {
     ASSERT_NE(chosen, fuses.begin());
     EXPECT_TRUE(brings(*(chosen - 1), "W2"));
     EXPECT_TRUE(std::ranges::any_of(
-        fuses, [](const Alternative& a) { return a.what.starts_with("class T fuse"); }));
+        fuses, [](const Alternative& a) { return english(a.what).starts_with("class T fuse"); }));
 }
 
 TEST(Comparison, OnlyAChoiceIsCompared) {

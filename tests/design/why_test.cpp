@@ -21,14 +21,16 @@ constexpr double kBalanceAmps = 1e-6;
 
 double si(const Value& value) { return std::get<Measure>(value).si; }
 
+std::string symbolOf(const Term& term) { return english(term.symbol); }
+
 double term(const Derivation& d, const std::string& symbol) {
-    const auto found = std::ranges::find(d.terms, symbol, &Term::symbol);
+    const auto found = std::ranges::find(d.terms, symbol, symbolOf);
     EXPECT_NE(found, d.terms.end()) << d.id.value << " " << symbol;
     return found == d.terms.end() ? std::nan("") : si(found->value);
 }
 
 bool has(const Derivation& d, const std::string& symbol) {
-    return std::ranges::find(d.terms, symbol, &Term::symbol) != d.terms.end();
+    return std::ranges::find(d.terms, symbol, symbolOf) != d.terms.end();
 }
 
 class WhyOfMoments : public ::testing::TestWithParam<bool> {
@@ -165,7 +167,7 @@ TEST_P(WhyOfMoments, EveryReadingsRangeComesOutOfItsTerms) {
     for (const SwitchStep& step : design_.powerUp.switchOn) {
         for (const Expected& reading : step.readings) {
             const auto d = ask(reading.figure);
-            ASSERT_TRUE(d.has_value()) << step.id << ": " << reading.where;
+            ASSERT_TRUE(d.has_value()) << step.id << ": " << english(reading.where);
             SCOPED_TRACE(d->id.value);
             EXPECT_EQ(si(d->result), reading.value.si);
             const Range range = rangeOf(*d);
@@ -201,7 +203,7 @@ TEST(Why, KnowsTheDeadTestsToo) {
     ASSERT_FALSE(d.powerUp.deadTests.empty());
     for (const SwitchStep& dead : d.powerUp.deadTests) {
         for (const Expected& reading : dead.readings) {
-            EXPECT_TRUE(why(d, reading.figure).has_value()) << reading.where;
+            EXPECT_TRUE(why(d, reading.figure).has_value()) << english(reading.where);
         }
     }
 }

@@ -105,7 +105,7 @@ TEST(Library, EveryBatteryHasItsChemistryAndEveryStudExists) {
 TEST(Library, ClimatesHaveTwelveMonthsAndTheColdestIsBelowTheMeans) {
     EXPECT_EQ(library().climates.size(), 24u);
     for (const Climate& c : library().climates) {
-        SCOPED_TRACE(c.name);
+        SCOPED_TRACE(c.name.english);
         ASSERT_EQ(c.sun.size(), 12u);
         ASSERT_EQ(c.mean.size(), 12u);
         EXPECT_LT(c.coldest, *std::ranges::min_element(c.mean));

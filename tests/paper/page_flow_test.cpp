@@ -122,7 +122,7 @@ TEST(SeverityMark, ShapesDiffer) {
         QPainter p(&image);
         paintSeverity(p, QRectF(0, 0, 40, 40), severity, paperInk());
         p.end();
-        EXPECT_NEAR(covered(image), area, 0.04) << name(severity);
+        EXPECT_NEAR(covered(image), area, 0.04) << name(severity).english;
     }
 }
 

@@ -36,7 +36,7 @@ TEST(Paper, ConductorsHaveTheColoursOfTheRegion) {
     const Ink europe = inRegion(paperInk(), test::library().region);
     const Ink america = inRegion(paperInk(), american);
     EXPECT_EQ(colourOf(europe, CoreColour::Negative), QColor(Qt::black));
-    EXPECT_EQ(american.negative, "yellow");
+    EXPECT_EQ(american.negative.english, "yellow");
     const QColor negative = colourOf(america, CoreColour::Negative);
     EXPECT_NEAR(negative.hue(), 50, 15);
     EXPECT_EQ(colourOf(america, CoreColour::SolarNegative), QColor(Qt::black));
@@ -67,7 +67,7 @@ TEST(Paper, EveryPageHasTheLineOfCaution) {
         const std::vector<Page> pages = pagesOf(document, demo(), test::library());
         const std::string svg = textOfSvg(document, demo());
         std::size_t found = 0;
-        const std::string line = footCaution().substr(0, 40);
+        const std::string line = english(footCaution()).substr(0, 40);
         for (std::size_t at = svg.find(line); at != std::string::npos;
              at = svg.find(line, at + 1)) {
             ++found;

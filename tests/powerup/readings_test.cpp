@@ -32,8 +32,9 @@ protected:
     }
     [[nodiscard]] static const Expected& reading(const std::string& id, const std::string& part) {
         const auto& all = step(id).readings;
-        const auto found = std::ranges::find_if(
-            all, [&](const Expected& e) { return e.where.find(part) != std::string::npos; });
+        const auto found = std::ranges::find_if(all, [&](const Expected& e) {
+            return english(e.where).find(part) != std::string::npos;
+        });
         EXPECT_NE(found, all.end()) << id << " " << part;
         return *found;
     }
@@ -46,8 +47,8 @@ protected:
 TEST_F(Readings, EachLiesWithinItsBand) {
     for (const SwitchStep& s : demo().powerUp.switchOn) {
         for (const Expected& e : s.readings) {
-            EXPECT_LE(e.low.si, e.value.si + 1e-9) << s.id << " " << e.where;
-            EXPECT_GE(e.high.si, e.value.si - 1e-9) << s.id << " " << e.where;
+            EXPECT_LE(e.low.si, e.value.si + 1e-9) << s.id << " " << english(e.where);
+            EXPECT_GE(e.high.si, e.value.si - 1e-9) << s.id << " " << english(e.where);
             EXPECT_EQ(e.low.unit, e.value.unit);
             EXPECT_EQ(e.high.unit, e.value.unit);
         }
@@ -165,8 +166,8 @@ TEST_F(Readings, EverySubjectExists) {
 TEST_F(Readings, SettingsFollowTheChemistry) {
     const auto value = [](const char* device, const char* setting) {
         for (const DeviceSetting& s : demo().powerUp.settings) {
-            if (s.device.value == device && s.setting == setting) {
-                return s.value;
+            if (s.device.value == device && english(s.setting) == setting) {
+                return format(s.value);
             }
         }
         return std::string("none");
@@ -179,7 +180,7 @@ TEST_F(Readings, SettingsFollowTheChemistry) {
 }
 
 TEST(Caution, AtTheFootNeverPromises) {
-    const std::string foot = footCaution();
+    const std::string foot = english(footCaution());
     EXPECT_NE(foot.find("electrician"), std::string::npos);
     EXPECT_EQ(foot.find(" safe"), std::string::npos);
 }

@@ -94,7 +94,7 @@ TEST(Engine, NoDrivingNeedsNothingAndSaysSo) {
     plan.trip.drivingPerDay = hours(0);
     const Supply s = supplyOf(plan);
     EXPECT_EQ(s.engine->needed.si, 0.0);
-    EXPECT_NE(s.why.find(FigureId("supply.engine.needed"))->note.find("No driving"),
+    EXPECT_NE(english(s.why.find(FigureId("supply.engine.needed"))->note).find("No driving"),
               std::string::npos);
 }
 

@@ -52,7 +52,7 @@ TEST(LiveSteps, NameWhatIsThere) {
         }
     }
     for (const WantedSetting& setting : w.settings) {
-        EXPECT_NE(findDevice(w.circuit, setting.device), nullptr) << setting.setting;
+        EXPECT_NE(findDevice(w.circuit, setting.device), nullptr) << english(setting.setting);
     }
 }
 

@@ -152,8 +152,8 @@ TEST(Amendments, MoveAnEndToAnotherTerminal) {
     const Conductor* moved = findConductor(w.circuit, ConductorId("inverter.feed-"));
     EXPECT_EQ(moved->to, bankNegative);
     // Its label says where it goes now.
-    EXPECT_EQ(moved->name.find("negative bar"), std::string::npos);
-    EXPECT_NE(moved->name.find("collecting bar"), std::string::npos);
+    EXPECT_EQ(english(moved->name).find("negative bar"), std::string::npos);
+    EXPECT_NE(english(moved->name).find("collecting bar"), std::string::npos);
 }
 
 TEST(Amendments, OneWhoseTargetHasGoneBecomesAFindingAndIsKept) {

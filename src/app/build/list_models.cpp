@@ -9,15 +9,9 @@ namespace spirk::app {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("Build", text); }
-
-QString joined(const std::vector<std::string>& parts) {
-    QStringList out;
-    for (const std::string& part : parts) {
-        out << q(part);
-    }
-    return out.join(", ");
-}
+struct Lists {
+    Q_DECLARE_TR_FUNCTIONS(spirk::app::Lists)
+};
 
 }  // namespace
 
@@ -69,18 +63,23 @@ QVariant ListModel::headerData(int section, Qt::Orientation orientation, int rol
 ListModel* partsModel(Document& document, QObject* parent) {
     return new ListModel(
         document,
-        {tr("Group"), tr("Part"), tr("Quantity"), tr("Weight"), tr("Price, about"), tr("Used by")},
+        {Lists::tr("Group"),
+         Lists::tr("Part"),
+         Lists::tr("Quantity"),
+         Lists::tr("Weight"),
+         Lists::tr("Price, about"),
+         Lists::tr("Used by")},
         [](const Design& d) {
             ListModel::Rows rows;
             for (const Part& p : d.build.parts) {
                 const Units& units = d.plan.units;
                 rows.push_back(
-                    {q(p.group),
+                    {q(titleOf(p.group)),
                      q(p.name),
-                     q(format(p.quantity, units)),
-                     p.weightKg > 0.0 ? q(format(kilograms(p.weightKg), units)) : QString(),
+                     q(p.quantity, units),
+                     p.weightKg > 0.0 ? q(kilograms(p.weightKg), units) : QString(),
                      p.price > 0.0 ? q(formatPrice(p.price, d.build.currency)) : QString(),
-                     joined(p.usedBy)});
+                     q(p.usedBy)});
             }
             return rows;
         },
@@ -91,19 +90,19 @@ ListModel* partsModel(Document& document, QObject* parent) {
 ListModel* cutsModel(Document& document, QObject* parent) {
     return new ListModel(
         document,
-        {tr("Piece"),
-         tr("Size"),
-         tr("Colour"),
-         tr("Length"),
-         tr("One end"),
-         tr("Lug"),
-         tr("Other end"),
-         tr("Lug")},
+        {Lists::tr("Piece"),
+         Lists::tr("Size"),
+         Lists::tr("Colour"),
+         Lists::tr("Length"),
+         Lists::tr("One end"),
+         Lists::tr("Lug"),
+         Lists::tr("Other end"),
+         Lists::tr("Lug")},
         [](const Design& d) {
             ListModel::Rows rows;
             for (const CutPiece& c : d.build.cuts) {
                 rows.push_back({q(c.piece),
-                                q(format(c.area)),
+                                q(c.area),
                                 q(c.colour),
                                 QStringLiteral("%1 mm").arg(inMillimetres(c.length), 0, 'f', 0),
                                 q(c.from),
@@ -120,7 +119,7 @@ ListModel* cutsModel(Document& document, QObject* parent) {
 ListModel* labelsModel(Document& document, QObject* parent) {
     return new ListModel(
         document,
-        {tr("First line"), tr("Second line")},
+        {Lists::tr("First line"), Lists::tr("Second line")},
         [](const Design& d) {
             ListModel::Rows rows;
             for (const LabelText& l : d.build.labels) {

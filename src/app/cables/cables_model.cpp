@@ -107,9 +107,9 @@ QString CablesModel::cell(int row, int column) const {
         case Name:
             return q(c.name);
         case Load:
-            return q(format(r.load));
+            return q(r.load);
         case Size:
-            return q(format(r.area)) + (r.areaAmended ? kAmendedMark : QString());
+            return q(r.area) + (r.areaAmended ? kAmendedMark : QString());
         case Fuse:
             if (!r.fuseFrom) {
                 return {};
@@ -117,14 +117,14 @@ QString CablesModel::cell(int row, int column) const {
             if (r.fuseFrom->leftOut) {
                 return tr("left out");
             }
-            return q(format(r.fuseFrom->rating)) + (r.fuseFrom->amended ? kAmendedMark : QString());
+            return q(r.fuseFrom->rating) + (r.fuseFrom->amended ? kAmendedMark : QString());
         case Length:
-            return q(format(d.lengths.routes[i].length, d.plan.units)) +
+            return q(d.lengths.routes[i].length, d.plan.units) +
                    (d.lengths.routes[i].amended ? kAmendedMark : QString());
         case Ampacity:
-            return q(format(r.ampacity));
+            return q(r.ampacity);
         case Drop:
-            return q(format(r.drop));
+            return q(r.drop);
         case CurrentMargin:
         case DropMargin:
         case ShortMargin: {

@@ -43,7 +43,7 @@ int PlacesTable::rows(const Design& design) const {
 }
 QString PlacesTable::cell(int row, int column) const {
     const VanPlace& p = nth(shown().plan.van.places, row);
-    return column == 0 ? q(p.name) : q(format(p.ambient, plan().units));
+    return column == 0 ? q(p.name) : q(p.ambient, plan().units);
 }
 bool PlacesTable::editable(int, int) const { return true; }
 Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& typed) const {
@@ -75,7 +75,7 @@ QString WaysTable::cell(int row, int column) const {
     if (column == 3) {
         return way.bundling == Bundling::Tied ? tr("yes") : tr("no");
     }
-    return column == 2 ? q(format(way.length, plan().units))
+    return column == 2 ? q(way.length, plan().units)
                        : placeName(van, column == 0 ? way.from : way.to);
 }
 bool WaysTable::editable(int, int column) const { return column >= 2; }

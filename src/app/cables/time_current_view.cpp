@@ -53,14 +53,14 @@ void TimeCurrentView::refresh() {
         words_ = tr("No fuse protects this conductor.");
     } else if (shown_->opensWithin && shown_->bears) {
         words_ = tr("On the weakest short, %1, the %2 opens within %3; the cable bears %4.")
-                     .arg(q(format(shown_->faultFar)),
+                     .arg(q(shown_->faultFar),
                           q(shown_->fuse),
-                          q(format(Measure{shown_->opensWithin->si(), Unit::Second})),
-                          q(format(Measure{shown_->bears->si(), Unit::Second})));
+                          q(Measure{shown_->opensWithin->si(), Unit::Second}),
+                          q(Measure{shown_->bears->si(), Unit::Second}));
     } else {
         words_ =
             tr("%1. On the weakest short, %2, it need not open; the cable carries %3 for good.")
-                .arg(q(shown_->fuse), q(format(shown_->faultFar)), q(format(shown_->ampacity)));
+                .arg(q(shown_->fuse), q(shown_->faultFar), q(shown_->ampacity));
     }
     setAccessibleName(tr("Time and current of the chosen conductor"));
     setAccessibleDescription(words_);
@@ -94,7 +94,7 @@ void TimeCurrentView::paintGrid(QPainter& p, const QRectF& area, const Ink& ink)
         p.setPen(ink.faint);
         p.drawText(QRectF(x - 40, area.bottom() + 1, 80, line),
                    Qt::AlignHCenter,
-                   q(format(amps(std::pow(10.0, power)))));
+                   q(amps(std::pow(10.0, power))));
     }
 }
 
@@ -181,18 +181,17 @@ void TimeCurrentView::paintEvent(QPaintEvent* /*event*/) {
     p.setClipRect(area.adjusted(-1, -1, 1, 1));
     paintFuse(p, area, ink);
     paintCable(p, area, ink);
-    paintMark(
-        p, area, shown_->load, tr("load %1").arg(q(format(shown_->load))), 0, QPen(ink.text, 1.4));
+    paintMark(p, area, shown_->load, tr("load %1").arg(q(shown_->load)), 0, QPen(ink.text, 1.4));
     paintMark(p,
               area,
               shown_->faultFar,
-              tr("short at the far end %1").arg(q(format(shown_->faultFar))),
+              tr("short at the far end %1").arg(q(shown_->faultFar)),
               1,
               QPen(ink.advice, 1.4, Qt::DotLine));
     paintMark(p,
               area,
               shown_->faultNear,
-              tr("near end %1").arg(q(format(shown_->faultNear))),
+              tr("near end %1").arg(q(shown_->faultNear)),
               2,
               QPen(ink.advice, 1.4, Qt::DashDotLine));
     p.restore();

@@ -142,19 +142,19 @@ QString NeedsModel::cell(int row, int column) const {
         case Count:
             return QString::number(a.count);
         case Rated:
-            return q(format(a.rated));
+            return q(a.rated);
         case Measured:
-            return a.measured ? q(format(*a.measured)) : QString();
+            return a.measured ? q(*a.measured) : QString();
         case OnTime:
-            return q(format(onTime(a)));
+            return q(onTime(a));
         case Start:
             return a.uses.empty() ? QString() : q(formatClock(a.uses.front().start));
         case Together:
             return a.runs == Runs::Alone ? tr("alone") : tr("together");
         case Energy:
-            return q(format(need->perDay));
+            return q(need->perDay);
         case Share:
-            return q(formatNumber(need->share * 100.0, 2)) + " %";
+            return q(percent(need->share));
         case ColumnCount:
             break;
     }

@@ -85,10 +85,9 @@ void NeedsStation::addSection(QMenu& menu, Category category) {
         if (entry.category != category) {
             continue;
         }
-        QAction* action = inner->addAction(tr("%1, %2, %3")
-                                               .arg(q(entry.name),
-                                                    suppliedText(entry.feed, entry.supplied),
-                                                    q(format(entry.measured))));
+        QAction* action = inner->addAction(
+            tr("%1, %2, %3")
+                .arg(q(entry.name), suppliedText(entry.feed, entry.supplied), q(entry.measured)));
         action->setObjectName("needs.add." + q(entry.id));
         connect(
             action, &QAction::triggered, this, [this, id = q(entry.id)] { addFromCatalogue(id); });
@@ -148,7 +147,7 @@ QWidget* NeedsStation::makeEmptyState() {
 
 QString NeedsStation::summary() const {
     return plan().appliances.empty() ? tr("nothing listed yet")
-                                     : tr("%1 a day").arg(q(format(design().supply.demand)));
+                                     : tr("%1 a day").arg(q(design().supply.demand));
 }
 
 StationState NeedsStation::state() const {
@@ -217,10 +216,10 @@ void NeedsStation::refresh() {
     remove_->setEnabled(!plan().appliances.empty());
     const Needs& needs = design().needs;
     totals_->setText(tr("DC %1 · mains %2 · inverter's own losses %3 · from the bank %4 a day")
-                         .arg(q(format(needs.dcPerDay)),
-                              q(format(needs.mainsPerDay)),
-                              q(format(design().supply.inverterExtra)),
-                              q(format(design().supply.demand))));
+                         .arg(q(needs.dcPerDay),
+                              q(needs.mainsPerDay),
+                              q(design().supply.inverterExtra),
+                              q(design().supply.demand)));
 }
 
 }  // namespace spirk::app

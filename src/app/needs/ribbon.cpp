@@ -260,7 +260,7 @@ void Ribbon::paintStack(QPainter& p) const {
     p.drawLine(area.bottomLeft(), area.bottomRight());
     p.setPen(ink.faint);
     const QRectF label(4, area.top(), area.left() - 10, area.height());
-    p.drawText(label, Qt::AlignRight | Qt::AlignTop, q(format(watts(most))));
+    p.drawText(label, Qt::AlignRight | Qt::AlignTop, q(watts(most)));
     // Below the scale's figure, where there is room for both.
     const QRectF below = label.adjusted(0, fontMetrics().height(), 0, 0);
     if (below.height() >= 2.0 * fontMetrics().height()) {
@@ -424,7 +424,7 @@ bool Ribbon::viewportEvent(QEvent* event) {
                                tr("%1: %2 while on, %3 a day\nDrag a bar to move it, its ends to "
                                   "stretch it; double "
                                   "click splits it.")
-                                   .arg(q(a.name), q(format(wattsUsed(a))), q(format(onTime(a)))));
+                                   .arg(q(a.name), q(wattsUsed(a)), q(onTime(a))));
             return true;
         }
     }

@@ -100,8 +100,7 @@ void Document::apply(const Plan& plan) {
     const StandingFigures before = standingFigures(*design_);
     plan_ = plan;
     design_ = designOf(plan_);
-    consequence_ =
-        QString::fromStdString(spirk::consequence(before, standingFigures(*design_), plan_.units));
+    consequence_ = q(spirk::consequence(before, standingFigures(*design_)), plan_.units);
     emit designChanged();
 }
 

@@ -1,42 +1,49 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shared/text.h"
 
+#include <QCoreApplication>
 #include <QStringList>
 
 #include "core/result/promise.h"
 
 namespace spirk::app {
 
+namespace {
+
+struct Severities {
+    Q_DECLARE_TR_FUNCTIONS(spirk::app::Severities)
+};
+struct Supplies {
+    Q_DECLARE_TR_FUNCTIONS(spirk::app::Supplies)
+};
+
+}  // namespace
+
 QString severityText(const SeverityCount& count, int kinds) {
-    const auto tr = [](const char* text, int n) {
-        return QCoreApplication::translate("Severity", text, nullptr, n);
-    };
     QStringList parts;
     if (count.dangers > 0) {
-        parts << tr("%n danger(s)", count.dangers);
+        parts << Severities::tr("%n danger(s)", nullptr, count.dangers);
     }
     if (count.faults > 0) {
-        parts << tr("%n fault(s)", count.faults);
+        parts << Severities::tr("%n fault(s)", nullptr, count.faults);
     }
     if (count.advice > 0) {
-        parts << tr("%n advice", count.advice);
+        parts << Severities::tr("%n advice", nullptr, count.advice);
     }
-    return parts.isEmpty() ? QCoreApplication::translate("Severity", "nothing found")
-                           : parts.mid(0, kinds).join(", ");
+    return parts.isEmpty() ? Severities::tr("nothing found") : parts.mid(0, kinds).join(", ");
 }
 
 QString suppliedText(Feed feed, Supplied supplied) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("Supplied", text); };
     if (feed == Feed::Mains) {
-        return tr("mains");
+        return Supplies::tr("mains");
     }
     switch (supplied) {
         case Supplied::Twelve:
-            return tr("12 V");
+            return Supplies::tr("12 V");
         case Supplied::TwentyFour:
-            return tr("24 V");
+            return Supplies::tr("24 V");
         case Supplied::Either:
-            return tr("12/24 V");
+            return Supplies::tr("12/24 V");
     }
     unreachable("suppliedText(Supplied)");
 }

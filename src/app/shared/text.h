@@ -2,28 +2,13 @@
 #pragma once
 // Text of the core, for widgets.
 
-#include <QCoreApplication>
 #include <QString>
 #include <QTextDocument>
-#include <string>
 
 #include "core/checks/checks.h"
+#include "paper/words.h"
 
 namespace spirk::app {
-
-[[nodiscard]] inline QString q(const std::string& text) { return QString::fromStdString(text); }
-// A sentence of the core in the person's language: the template is translated, then filled.
-[[nodiscard]] inline QString q(const Message& message, const Units& units = {}) {
-    Message translated = message;
-    translated.pattern = QCoreApplication::translate("Core", message.pattern.c_str()).toStdString();
-    return q(english(translated, units));
-}
-[[nodiscard]] inline QString q(const Value& value, const Units& units = {}) {
-    return q(format(value, units));
-}
-[[nodiscard]] inline QString q(Measure value, const Units& units = {}) {
-    return q(format(value, units));
-}
 
 // '1 danger, 2 faults': what there is, gravest first, at most `kinds` of them.
 [[nodiscard]] QString severityText(const SeverityCount& count, int kinds);

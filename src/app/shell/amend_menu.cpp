@@ -113,7 +113,7 @@ void AmendMenu::fillSizes() {
     const CableRow& r = row();
     const Plan& plan = document_.plan();
     addChoice(size_,
-              tr("As computed, %1").arg(q(format(r.computedArea))),
+              tr("As computed, %1").arg(q(r.computedArea)),
               !r.areaAmended,
               withoutKind(plan, SetSize{r.id, {}}));
     const auto& sold = document_.library().conductors;
@@ -122,10 +122,8 @@ void AmendMenu::fillSizes() {
          i <= at + kEachSide && i < std::ssize(sold);
          ++i) {
         const SquareMetres area = sold[static_cast<std::size_t>(i)].area;
-        addChoice(size_,
-                  q(format(area)),
-                  r.areaAmended && area == r.area,
-                  amended(plan, SetSize{r.id, area}));
+        addChoice(
+            size_, q(area), r.areaAmended && area == r.area, amended(plan, SetSize{r.id, area}));
     }
 }
 
@@ -142,12 +140,12 @@ void AmendMenu::fillFuses() {
     const Plan& plan = document_.plan();
     const auto add = [&](const FuseFamily& family, Amps rating) {
         addChoice(rating_,
-                  q(family.name) + ", " + q(format(rating)),
+                  q(family.name) + ", " + q(rating),
                   fuse.amended && fuse.family == family.id && fuse.rating == rating,
                   amended(plan, SetFuse{r.id, End::From, family.id, rating}));
     };
     addChoice(rating_,
-              tr("As computed, %1").arg(q(format(fuse.computedRating))),
+              tr("As computed, %1").arg(q(fuse.computedRating)),
               !fuse.amended,
               withoutKind(plan, SetFuse{r.id, End::From, "", {}}));
     const FuseFamily& own = familyOf(document_.library(), fuse.family);
@@ -218,7 +216,7 @@ void AmendMenu::enterLength() {
         const Design& d = *document_.design();
         const std::size_t at = static_cast<std::size_t>(c - d.wiring.circuit.conductors.data());
         enter(tr("Length of %1").arg(q(c->name)),
-              q(format(d.lengths.routes[at].length, d.plan.units)),
+              q(d.lengths.routes[at].length, d.plan.units),
               [id](const Plan& plan, std::optional<Metres> length) {
                   return length ? amended(plan, SetLength{id, *length})
                                 : withoutKind(plan, SetLength{id, {}});
@@ -231,7 +229,7 @@ void AmendMenu::enterDistance() {
     if (c != nullptr && row().fuseFrom) {
         const ConductorId id = c->id;
         enter(tr("Fuse of %1 from its source").arg(q(c->name)),
-              q(format(row().fuseFrom->distance, document_.plan().units)),
+              q(row().fuseFrom->distance, document_.plan().units),
               [id](const Plan& plan, std::optional<Metres> distance) {
                   return distance ? amended(plan, SetFuseDistance{id, End::From, *distance})
                                   : withoutKind(plan, SetFuseDistance{id, End::From, {}});

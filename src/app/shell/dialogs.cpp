@@ -21,11 +21,14 @@ QMessageBox* box(QWidget* parent, const QString& title, const QString& text) {
     return out;
 }
 
-QString tr(const char* text) { return QCoreApplication::translate("Dialogs", text); }
+struct Asked {
+    Q_DECLARE_TR_FUNCTIONS(spirk::app::Asked)
+};
 
 UnsavedAnswer askUnsaved(QWidget* parent, const QString& plan) {
-    QMessageBox* asked =
-        box(parent, tr("Unsaved changes"), tr("'%1' has changes that are not saved.").arg(plan));
+    QMessageBox* asked = box(parent,
+                             Asked::tr("Unsaved changes"),
+                             Asked::tr("'%1' has changes that are not saved.").arg(plan));
     asked->setStandardButtons(QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel);
     asked->setDefaultButton(QMessageBox::Save);
     const int answer = asked->exec();
@@ -35,15 +38,18 @@ UnsavedAnswer askUnsaved(QWidget* parent, const QString& plan) {
 }
 
 ConflictAnswer askConflict(QWidget* parent, const QString& file) {
-    QMessageBox* asked = box(parent,
-                             tr("Changed by another program"),
-                             tr("'%1' has been changed by another program since it was opened "
-                                "here. Which of the two is to stay?")
-                                 .arg(file));
-    QPushButton* beside = asked->addButton(tr("Save mine &beside it…"), QMessageBox::AcceptRole);
-    QPushButton* mine = asked->addButton(tr("&Mine: replace it"), QMessageBox::DestructiveRole);
+    QMessageBox* asked =
+        box(parent,
+            Asked::tr("Changed by another program"),
+            Asked::tr("'%1' has been changed by another program since it was opened "
+                      "here. Which of the two is to stay?")
+                .arg(file));
+    QPushButton* beside =
+        asked->addButton(Asked::tr("Save mine &beside it…"), QMessageBox::AcceptRole);
+    QPushButton* mine =
+        asked->addButton(Asked::tr("&Mine: replace it"), QMessageBox::DestructiveRole);
     QPushButton* theirs =
-        asked->addButton(tr("&Theirs: open it and drop mine"), QMessageBox::DestructiveRole);
+        asked->addButton(Asked::tr("&Theirs: open it and drop mine"), QMessageBox::DestructiveRole);
     asked->addButton(QMessageBox::Cancel);
     asked->setDefaultButton(beside);
     ConflictAnswer answer = ConflictAnswer::Cancel;
@@ -58,10 +64,10 @@ ConflictAnswer askConflict(QWidget* parent, const QString& file) {
 }
 
 bool askReplace(QWidget* parent, const QStringList& files) {
-    QMessageBox* asked =
-        box(parent,
-            tr("Replace files"),
-            tr("There are files of these names already: %1. Replace them?").arg(files.join(", ")));
+    QMessageBox* asked = box(parent,
+                             Asked::tr("Replace files"),
+                             Asked::tr("There are files of these names already: %1. Replace them?")
+                                 .arg(files.join(", ")));
     asked->setStandardButtons(QMessageBox::Yes | QMessageBox::Cancel);
     asked->setDefaultButton(QMessageBox::Cancel);
     return asked->exec() == QMessageBox::Yes;

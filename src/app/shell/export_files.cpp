@@ -11,7 +11,9 @@ namespace spirk::app {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("ExportFiles", text); }
+struct ExportFiles {
+    Q_DECLARE_TR_FUNCTIONS(spirk::app::ExportFiles)
+};
 
 }  // namespace
 
@@ -23,8 +25,9 @@ QString exported(const Document& document,
     QStringList unasked;
     for (const NamedBytes& file : files) {
         if (sameFile(file.path.toStdString(), document.fileName().toStdString())) {
-            return tr("'%1' is the plan itself, which an export would destroy. Choose another "
-                      "name.")
+            return ExportFiles::tr(
+                       "'%1' is the plan itself, which an export would destroy. Choose another "
+                       "name.")
                 .arg(QFileInfo(file.path).fileName());
         }
         if (file.path != asked && QFileInfo::exists(file.path)) {
@@ -35,7 +38,8 @@ QString exported(const Document& document,
         return {};
     }
     const auto paths = saveTogether(files);
-    return paths ? tr("Written: %1").arg(QStringList(paths->begin(), paths->end()).join(", "))
+    return paths ? ExportFiles::tr("Written: %1")
+                       .arg(QStringList(paths->begin(), paths->end()).join(", "))
                  : q(oneLine(paths.error()));
 }
 

@@ -34,26 +34,25 @@ QString line(const QString& name, const QString& value) {
 }
 
 QString gearLines(const Design& d) {
-    const auto tr = [](const char* text) { return FirstPlanDialog::tr(text); };
-    const auto many = [](int count, const std::string& name) {
+    const auto many = [](int count, const Words& name) {
         return count == 1 ? q(name) : QStringLiteral("%1 × %2").arg(count).arg(q(name));
     };
     const System& gear = d.gear;
-    QString out =
-        line(tr("Bank"), many(gear.bank().count * gear.bank().series, gear.bank().model->name));
+    QString out = line(FirstPlanDialog::tr("Bank"),
+                       many(gear.bank().count * gear.bank().series, gear.bank().model->name));
     if (gear.sun()) {
-        out += line(tr("Sun"),
+        out += line(FirstPlanDialog::tr("Sun"),
                     many(gear.sun()->series * gear.sun()->parallel, gear.sun()->panel->name) +
                         ", " + q(gear.sun()->controller->name));
     }
     if (gear.engine()) {
-        out += line(tr("Engine"), q(gear.engine()->charger->name));
+        out += line(FirstPlanDialog::tr("Engine"), q(gear.engine()->charger->name));
     }
     if (gear.inverter() != nullptr) {
-        out += line(tr("Inverter"), q(gear.inverter()->name));
+        out += line(FirstPlanDialog::tr("Inverter"), q(gear.inverter()->name));
     }
     if (gear.converter() != nullptr) {
-        out += line(tr("12 V loads by"), q(gear.converter()->name));
+        out += line(FirstPlanDialog::tr("12 V loads by"), q(gear.converter()->name));
     }
     return out;
 }
@@ -191,7 +190,7 @@ void FirstPlanDialog::fillForRegion() {
     trip_->setCurrentIndex(std::max(0, trip_->findData(trip)));
     climate_->clear();
     for (const Climate& climate : lib.climates) {
-        addRow(climate_, climate.name, q(climate.name));
+        addRow(climate_, climate.name.english, q(climate.name));
     }
     climate_->setCurrentIndex(climate_->findData(q(lib.region.firstClimate)));
     fillOwned(battery_, lib.batteries);
@@ -200,8 +199,7 @@ void FirstPlanDialog::fillForRegion() {
     load_->clear();
     load_->addItem(tr("none beyond lights, fridge, pump and phones"), QString());
     for (const CatalogueAppliance* a : heavyAppliances(lib)) {
-        addRow(
-            load_, a->id, tr("%1 (%2 a day)").arg(q(a->name), q(format(a->measured * a->onTime))));
+        addRow(load_, a->id, tr("%1 (%2 a day)").arg(q(a->name), q(a->measured * a->onTime)));
     }
     change();
 }
@@ -232,11 +230,11 @@ void FirstPlanDialog::showOutcome() {
     QString text = "<b>" + tr("What comes of it") + "</b><table>" + gearLines(d);
     text += line(tr("Carries"),
                  tr("%1 days without sun at %2 a day")
-                     .arg(q(daysText(d.supply.daysWithoutSun)), q(format(d.supply.demand))));
+                     .arg(localNumber(daysText(d.supply.daysWithoutSun)), q(d.supply.demand)));
     text += line(tr("Built in"),
                  tr("about %1 and %2")
                      .arg(q(formatPrice(figures.price, figures.currency)),
-                          q(format(kilograms(figures.weightKg), d.plan.units))));
+                          q(kilograms(figures.weightKg), d.plan.units)));
     text += line(tr("Found"), severityText(figures.findings, 3)) + "</table>";
     outcome_->setText(text);
 }

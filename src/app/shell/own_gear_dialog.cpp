@@ -17,12 +17,13 @@ namespace spirk::app {
 namespace {
 
 // What a text field may hold, by id, as people read it.
-std::vector<std::pair<std::string, std::string>> choicesOf(TextFrom from,
-                                                           const std::vector<std::string>& own,
-                                                           const Library& library) {
-    std::vector<std::pair<std::string, std::string>> out;
-    for (const std::string& id : own) {
-        out.emplace_back(id, id);
+// Ids, and how each is shown.
+std::vector<std::pair<std::string, Text>> choicesOf(TextFrom from,
+                                                    const std::vector<Phrase>& own,
+                                                    const Library& library) {
+    std::vector<std::pair<std::string, Text>> out;
+    for (const Phrase& choice : own) {
+        out.emplace_back(choice.english, choice);
     }
     if (from == TextFrom::Chemistries) {
         for (const Chemistry& c : library.chemistries) {
@@ -32,8 +33,8 @@ std::vector<std::pair<std::string, std::string>> choicesOf(TextFrom from,
         for (const Stud& s : library.studs) {
             out.emplace_back(s.id, s.name);
         }
-        out.emplace_back("clamp", "clamp");
-        out.emplace_back("blade", "blade");
+        out.emplace_back("clamp", "clamp"_text);
+        out.emplace_back("blade", "blade"_text);
     }
     return out;
 }
@@ -48,7 +49,7 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
         return onOffer(listOf<Model>(document_.plan().own), listOf<Model>(library));
     };
     Kind out;
-    out.title = q(std::string(fields.title));
+    out.title = q(fields.title);
     out.names = [offered] {
         QStringList names;
         for (const Model* model : offered()) {
@@ -61,7 +62,7 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
         const Model& model = *all[static_cast<std::size_t>(nth)];
         name_->setText(q(model.name));
         for (const auto& field : fields.texts) {
-            QComboBox* box = choice(q(std::string(field.key)), q(std::string(field.label)));
+            QComboBox* box = choice(q(std::string(field.key)), q(field.label));
             for (const auto& [id, text] :
                  choicesOf(field.from, field.choices, document_.library())) {
                 box->addItem(q(text), q(id));
@@ -70,16 +71,18 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
         }
         for (const auto& field : fields.numbers) {
             const auto value = field.get(model);
-            const QString label = field.unit.empty() ? q(std::string(field.label))
-                                                     : tr("%1, %2").arg(q(std::string(field.label)),
-                                                                        q(std::string(field.unit)));
-            number(
-                q(std::string(field.key)), label, value ? q(formatNumber(*value, 8)) : QString());
+            const QString label =
+                field.unit.empty()
+                    ? q(field.label)
+                    : OwnGearDialog::tr("%1, %2").arg(q(field.label), q(std::string(field.unit)));
+            number(q(std::string(field.key)),
+                   label,
+                   value ? localNumber(formatNumber(*value, 8)) : QString());
         }
     };
     out.keep = [this, &fields](const QString& name) -> QString {
         Model model;
-        model.name = name.toStdString();
+        model.name.english = name.toStdString();
         for (const auto& field : fields.texts) {
             field.set(
                 model,
@@ -95,7 +98,7 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
             const auto value = parseNumber(typed, field.least, field.most);
             if (!value) {
                 edit->setFocus();
-                return tr("%1: %2").arg(q(std::string(field.label)), q(oneLine(value.error())));
+                return OwnGearDialog::tr("%1: %2").arg(q(field.label), q(oneLine(value.error())));
             }
             field.set(model, *value);
         }
@@ -105,10 +108,10 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
         }
         Plan next = document_.plan();
         std::vector<Model>& list = listOf<Model>(next.own);
-        model.id = ownGearId(model.name, list);
+        model.id = ownGearId(model.name.english, list);
         std::erase_if(list, [&](const Model& m) { return m.id == model.id; });
         list.push_back(std::move(model));
-        document_.push(tr("Keep gear of your own"), std::move(next));
+        document_.push(OwnGearDialog::tr("Keep gear of your own"), std::move(next));
         return {};
     };
     return out;

@@ -44,11 +44,11 @@ public:
             return {};
         }
         if (section == 0) {
-            return QCoreApplication::translate("SideBySide", "Conductor");
+            return SideBySideDialog::tr("Conductor");
         }
         const QString region = q(answers_.regions[static_cast<std::size_t>(section - 1) / 2]);
-        return (section % 2 == 1 ? QCoreApplication::translate("SideBySide", "%1: size")
-                                 : QCoreApplication::translate("SideBySide", "%1: fuse"))
+        return (section % 2 == 1 ? SideBySideDialog::tr("%1: size")
+                                 : SideBySideDialog::tr("%1: fuse"))
             .arg(region);
     }
 

@@ -72,12 +72,13 @@ QToolButton* Strip::figure(const QString& name, const FigureId& id) {
 
 void Strip::refresh() {
     const StandingFigures s = standingFigures(*document_.design());
-    days_->setText(s.daysWithoutSun ? tr("%1 days without sun").arg(q(daysText(*s.daysWithoutSun)))
-                                    : tr("nothing drawn yet"));
+    days_->setText(s.daysWithoutSun
+                       ? tr("%1 days without sun").arg(localNumber(daysText(*s.daysWithoutSun)))
+                       : tr("nothing drawn yet"));
     worst_->setText(s.worstOnInverter > watts(0.0)
-                        ? tr("%1 worst on the inverter").arg(q(format(s.worstOnInverter)))
+                        ? tr("%1 worst on the inverter").arg(q(s.worstOnInverter))
                         : tr("no mains loads"));
-    weight_->setText(q(format(kilograms(s.weightKg), document_.plan().units)));
+    weight_->setText(q(kilograms(s.weightKg), document_.plan().units));
     price_->setText(
         tr("about %1")
             .arg(q(formatPrice(std::round(s.price / kPriceStep) * kPriceStep, s.currency))));

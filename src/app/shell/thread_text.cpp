@@ -15,9 +15,18 @@ namespace spirk::app {
 
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
+struct DrawerWords {
+    Q_DECLARE_TR_FUNCTIONS(spirk::app::DrawerWords)
+};
 
-QString escaped(const std::string& text) { return q(text).toHtmlEscaped(); }
+template <class Shown>
+QString escaped(const Shown& shown, const Units& units = {}) {
+    if constexpr (std::is_same_v<Shown, Text> || std::is_same_v<Shown, Value>) {
+        return q(shown, units).toHtmlEscaped();
+    } else {
+        return q(shown).toHtmlEscaped();
+    }
+}
 
 QString link(const Subject& subject, const QString& text) {
     return QStringLiteral("<a href=\"%1\">%2</a>").arg(selectLink(subject), text.toHtmlEscaped());
@@ -75,25 +84,26 @@ private:
                                                 : QString::number(number->second) + " · ") +
               q(c->name));
         begin();
-        row(tr("From"), terminal(c->from));
-        row(tr("To"), terminal(c->to));
-        figure(tr("Current"), cableFigure(id, "load"));
-        figure(tr("Fuse"), fuseFigure(id, End::From));
-        figure(tr("Fuse at the far end"), fuseFigure(id, End::To));
+        row(DrawerWords::tr("From"), terminal(c->from));
+        row(DrawerWords::tr("To"), terminal(c->to));
+        figure(DrawerWords::tr("Current"), cableFigure(id, "load"));
+        figure(DrawerWords::tr("Fuse"), fuseFigure(id, End::From));
+        figure(DrawerWords::tr("Fuse at the far end"), fuseFigure(id, End::To));
         if (isOurs(*c)) {
-            figure(tr("Size"), cableFigure(id, "size"));
-            figure(tr("May carry"), cableFigure(id, "ampacity"));
-            figure(tr("Length"), lengthFigure(id));
-            figure(tr("Drop"), cableFigure(id, "drop"));
-            figure(tr("Short circuit"), cableFigure(id, "fault"));
+            figure(DrawerWords::tr("Size"), cableFigure(id, "size"));
+            figure(DrawerWords::tr("May carry"), cableFigure(id, "ampacity"));
+            figure(DrawerWords::tr("Length"), lengthFigure(id));
+            figure(DrawerWords::tr("Drop"), cableFigure(id, "drop"));
+            figure(DrawerWords::tr("Short circuit"), cableFigure(id, "fault"));
             const CableRow& r = d_.cables.rows[index];
-            row(tr("Terminals"),
+            row(DrawerWords::tr("Terminals"),
                 q(studName(library_, r.from.stud)).toHtmlEscaped() + " · " +
                     q(studName(library_, r.to.stud)).toHtmlEscaped());
             labels(id);
             steps(subject(id));
         } else {
-            row(tr("Standing"), tr("the vehicle's own: shown, not sized"));
+            row(DrawerWords::tr("Standing"),
+                DrawerWords::tr("the vehicle's own: shown, not sized"));
         }
         end();
         moments(id, index);
@@ -108,13 +118,13 @@ private:
     void labels(const ConductorId& id) {
         for (const LabelText& l : d_.build.labels) {
             if (l.conductor == id) {
-                row(tr("Label"), escaped(l.first) + "<br>" + escaped(l.second));
+                row(DrawerWords::tr("Label"), escaped(l.first) + "<br>" + escaped(l.second));
             }
         }
         for (const CutPiece& c : d_.build.cuts) {
             if (c.conductor == id) {
-                row(tr("Piece %1").arg(q(c.piece)),
-                    q(format(c.length, d_.plan.units)) + ", " + escaped(c.colour) + "<br>" +
+                row(DrawerWords::tr("Piece %1").arg(q(c.piece)),
+                    q(c.length, d_.plan.units) + ", " + escaped(c.colour) + "<br>" +
                         escaped(c.fromLug) + " – " + escaped(c.toLug));
             }
         }
@@ -125,15 +135,17 @@ private:
             if (std::ranges::find(step.subjects, what) == step.subjects.end()) {
                 continue;
             }
-            row(tr("Switch-on"), escaped(step.text));
+            row(DrawerWords::tr("Switch-on"), escaped(step.text));
             for (const Expected& e : step.readings) {
-                row(tr("Expected"), escaped(e.where) + ": " + whyLink(e.figure, q(e.value)));
+                row(DrawerWords::tr("Expected"),
+                    escaped(e.where) + ": " + whyLink(e.figure, q(e.value)));
             }
         }
     }
 
     void moments(const ConductorId& id, std::size_t index) {
-        html_ += "<p style='color:" + faint_ + "'>" + tr("Current in each moment") + "</p>";
+        html_ +=
+            "<p style='color:" + faint_ + "'>" + DrawerWords::tr("Current in each moment") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
             html_ +=
@@ -155,20 +167,21 @@ private:
         }
         title(q(device->name));
         begin();
-        row(tr("Place"), escaped(device->place.value));
+        row(DrawerWords::tr("Place"), escaped(device->place.value));
         if (device->appliance) {
-            row(tr("Appliance"), link(subject(*device->appliance), q(device->appliance->value)));
-            figure(tr("Energy a day"), energyFigure(*device->appliance));
+            row(DrawerWords::tr("Appliance"),
+                link(subject(*device->appliance), q(device->appliance->value)));
+            figure(DrawerWords::tr("Energy a day"), energyFigure(*device->appliance));
         }
         for (const Conductor& c : circuit.conductors) {
             if (c.from.device == id || c.to.device == id) {
                 const std::string& port = c.from.device == id ? c.from.port : c.to.port;
-                row(tr("Terminal %1").arg(q(port)), link(subject(c.id), q(c.name)));
+                row(DrawerWords::tr("Terminal %1").arg(q(port)), link(subject(c.id), q(c.name)));
             }
         }
         for (const DeviceSetting& s : d_.powerUp.settings) {
             if (s.device == id) {
-                row(tr("Set"), escaped(s.setting) + ": " + escaped(s.value));
+                row(DrawerWords::tr("Set"), escaped(s.setting) + ": " + escaped(s.value));
             }
         }
         steps(subject(id));
@@ -178,7 +191,7 @@ private:
 
     // Volts and amps of a device in each moment, where it has any.
     void momentsOf(const Device& device) {
-        html_ += "<p style='color:" + faint_ + "'>" + tr("In each moment") + "</p>";
+        html_ += "<p style='color:" + faint_ + "'>" + DrawerWords::tr("In each moment") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
             const Moment& moment = d_.wiring.moments[i];
@@ -201,7 +214,7 @@ private:
                 return whyLink(voltsFigure(d_.wiring.moments[moment], here), q(measure(*v)));
             }
         }
-        return tr("dead");
+        return DrawerWords::tr("dead");
     }
 
     [[nodiscard]] QString ampsIn(std::size_t moment, const Device& device) const {
@@ -218,17 +231,18 @@ private:
         }
         title(q(found->name));
         begin();
-        figure(tr("Energy a day"), energyFigure(id));
+        figure(DrawerWords::tr("Energy a day"), energyFigure(id));
         const auto need = std::ranges::find(d_.needs.appliances, id, &ApplianceNeed::id);
-        row(tr("Share of the day"), q(percent(need->share)).toHtmlEscaped());
+        row(DrawerWords::tr("Share of the day"), q(percent(need->share)).toHtmlEscaped());
         if (d_.needs.deciding == id) {
-            row(tr("Decides"), tr("the largest of all: look here first"));
+            row(DrawerWords::tr("Decides"), DrawerWords::tr("the largest of all: look here first"));
         }
         const DeviceId load = deviceOf(id);
         if (findDevice(d_.wiring.circuit, load) != nullptr) {
-            row(tr("In the circuit"), link(subject(load), tr("its terminals")));
+            row(DrawerWords::tr("In the circuit"),
+                link(subject(load), DrawerWords::tr("its terminals")));
         } else if (found->feed == Feed::Mains) {
-            figure(tr("On the inverter"), FigureId("needs.inverter.worst"));
+            figure(DrawerWords::tr("On the inverter"), FigureId("needs.inverter.worst"));
         }
         end();
     }
@@ -258,9 +272,10 @@ QString threadText(const Design& design,
                    const Ink& ink) {
     if (!subject) {
         return "<p style='color:" + ink.faint.name() + "'>" +
-               tr("Choose an appliance, a device or a conductor anywhere: its whole story is told "
-                  "here, from "
-                  "the load to the label. Every figure that is a link answers 'why'.") +
+               DrawerWords::tr(
+                   "Choose an appliance, a device or a conductor anywhere: its whole story is told "
+                   "here, from "
+                   "the load to the label. Every figure that is a link answers 'why'.") +
                "</p>";
     }
     return Thread(design, library, ink).of(*subject);
@@ -268,7 +283,7 @@ QString threadText(const Design& design,
 
 QString whyText(const Derivation& d, const Design& design, const Ink& ink) {
     const QString faint = ink.faint.name();
-    QString html = "<h3>" + tr("Why: %1").arg(q(d.title)).toHtmlEscaped() + "</h3>";
+    QString html = "<h3>" + DrawerWords::tr("Why: %1").arg(q(d.title)).toHtmlEscaped() + "</h3>";
     html += "<p><b>" + q(d.result, design.plan.units).toHtmlEscaped() + "</b></p><p>" +
             escaped(d.formula) + "</p>";
     html += "<table cellspacing=0 cellpadding=2 width='100%'>";
@@ -283,28 +298,29 @@ QString whyText(const Derivation& d, const Design& design, const Ink& ink) {
                     .arg(escaped(t.symbol), value, faint, escaped(t.name), origin);
     }
     html += "</table><p style='color:" + faint + "'>" +
-            tr("Source: %1").arg(q(d.source)).toHtmlEscaped() + "</p>";
+            DrawerWords::tr("Source: %1").arg(q(d.source)).toHtmlEscaped() + "</p>";
     return d.note.empty() ? html : html + "<p>" + escaped(d.note) + "</p>";
 }
 
 QString comparedText(const std::vector<Alternative>& alternatives,
                      const Design& design,
                      const Ink& ink) {
-    QString html = "<h4>" + tr("Compared with") + "</h4>";
+    QString html = "<h4>" + DrawerWords::tr("Compared with") + "</h4>";
     html += "<table cellspacing=0 cellpadding=2 width='100%'>";
     for (const Alternative& a : alternatives) {
         const QString name = escaped(a.what);
-        const QString mark = a.isChosen && a.isComputed ? tr("as it is, and as computed")
-                             : a.isChosen               ? tr("as it is")
-                             : a.isComputed             ? tr("as computed")
-                                                        : QString();
+        const QString mark = a.isChosen && a.isComputed
+                                 ? DrawerWords::tr("as it is, and as computed")
+                             : a.isChosen   ? DrawerWords::tr("as it is")
+                             : a.isComputed ? DrawerWords::tr("as computed")
+                                            : QString();
         const QString price = (a.priceMore < 0.0 ? QStringLiteral("−") : QStringLiteral("+")) +
                               q(formatPrice(std::abs(a.priceMore), design.build.currency));
         html += QStringLiteral("<tr><td>%1</td><td>%2</td><td align='right'>%3</td></tr>")
                     .arg(a.isChosen ? "<b>" + name + "</b>" : name,
-                         tr("%1 used").arg(q(percent(mostUsed(a.margins)))),
+                         DrawerWords::tr("%1 used").arg(q(percent(mostUsed(a.margins)))),
                          a.isChosen ? QString() : price);
-        const QString said = escaped(verdict(a, design.plan.units));
+        const QString said = escaped(verdict(a), design.plan.units);
         for (const QString& line : {mark, said}) {
             html += line.isEmpty() ? QString()
                                    : QStringLiteral(

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/supply/months_chart.h"
 
-#include <QLocale>
 #include <QPainter>
 #include <algorithm>
 
@@ -39,7 +38,7 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
             tr("Sun on a mean day; the line is what is drawn"), Qt::ElideRight, width() - 24));
     const double step = area.width() / 12.0;
     const bool room = step > fontMetrics().horizontalAdvance("May") * 1.15;
-    const auto names = room ? QLocale::ShortFormat : QLocale::NarrowFormat;
+    const int letters = room ? 3 : 1;
     for (const MonthSun& m : s.months) {
         const double x = area.left() + step * (m.month - 1);
         const double h = area.height() * m.perDay.si() / most;
@@ -48,14 +47,14 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
         p.setPen(m.month == s.leanestMonth ? ink.accent : ink.faint);
         p.drawText(QRectF(x, area.bottom() + 1, step, line),
                    Qt::AlignHCenter,
-                   QLocale::c().monthName(m.month, names));
+                   q(monthName(m.month)).left(letters));
     }
     const double y = area.bottom() - area.height() * s.demand.si() / most;
     p.setPen(QPen(ink.accent, 1.6));
     p.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     p.drawText(QRectF(area.left(), y - line - 1, area.width(), line),
                Qt::AlignRight | Qt::AlignBottom,
-               q(format(s.demand)));
+               q(s.demand));
 }
 
 }  // namespace spirk::app

@@ -4,7 +4,6 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLocale>
 #include <QScrollArea>
 #include <QStyle>
 #include <QVBoxLayout>
@@ -171,7 +170,7 @@ void SupplyStation::addTrip(QFormLayout* form) {
     lastMonth_ = combo(form, "lastMonth", tr("&To"));
     for (QComboBox* box : {firstMonth_, lastMonth_}) {
         for (int month = 1; month <= 12; ++month) {
-            box->addItem(QLocale::c().monthName(month), month);
+            box->addItem(q(monthName(month)), month);
         }
     }
     connect(climate_, &QComboBox::activated, this, [this] {
@@ -384,7 +383,8 @@ QString SupplyStation::summary() const {
         return tr("nothing drawn yet");
     }
     return tr("%1 of %2 days")
-        .arg(q(daysText(s.daysWithoutSun)), q(formatNumber(plan().trip.daysWithoutSun, 3)));
+        .arg(localNumber(daysText(s.daysWithoutSun)),
+             localNumber(formatNumber(plan().trip.daysWithoutSun, 3)));
 }
 
 StationState SupplyStation::state() const {
@@ -443,11 +443,11 @@ void SupplyStation::refreshGear() {
     const EngineChoice* engine = engineOf(gear);
     choose(charger_, engine == nullptr ? kNone : q(engine->charger));
     alternator_->setEnabled(engine != nullptr);
-    alternator_->show(engine == nullptr ? QString() : q(format(engine->alternator)));
+    alternator_->show(engine == nullptr ? QString() : q(engine->alternator));
     const InverterChoice* inverter = inverterOf(gear);
     choose(inverter_, inverter == nullptr ? kNone : q(inverter->model));
     inverterOn_->setEnabled(inverter != nullptr);
-    inverterOn_->show(inverter == nullptr ? QString() : q(format(inverter->onPerDay)));
+    inverterOn_->show(inverter == nullptr ? QString() : q(inverter->onPerDay));
 }
 
 void SupplyStation::refreshSun() {
@@ -469,20 +469,21 @@ void SupplyStation::refreshSun() {
 
 void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
-    bankRule_->show(s.bank,
-                    tr("usable energy; %1 days without sun").arg(q(daysText(s.daysWithoutSun))));
+    bankRule_->show(
+        s.bank,
+        tr("usable energy; %1 days without sun").arg(localNumber(daysText(s.daysWithoutSun))));
     sunRule_->show(s.sun,
-                   s.sun ? tr("panels, for %1 alone").arg(QLocale::c().monthName(s.leanestMonth))
+                   s.sun ? tr("panels, for %1 alone").arg(q(monthName(s.leanestMonth)))
                          : tr("no panels chosen"));
-    engineRule_->show(s.engine,
-                      s.engineRefill ? tr("current into the bank; empty to full in %1 of driving")
-                                           .arg(q(format(*s.engineRefill)))
-                                     : tr("no engine charging chosen"));
+    engineRule_->show(
+        s.engine,
+        s.engineRefill
+            ? tr("current into the bank; empty to full in %1 of driving").arg(q(*s.engineRefill))
+            : tr("no engine charging chosen"));
     inverterRule_->show(
         s.inverter,
-        s.inverter
-            ? tr("worst case at once; short-time %1").arg(q(format(design().needs.worstSurge)))
-            : tr("no inverter chosen"));
+        s.inverter ? tr("worst case at once; short-time %1").arg(q(design().needs.worstSurge))
+                   : tr("no inverter chosen"));
 }
 
 void SupplyStation::refresh() {
@@ -493,8 +494,8 @@ void SupplyStation::refresh() {
     const QSignalBlocker last(lastMonth_);
     firstMonth_->setCurrentIndex(trip.firstMonth - 1);
     lastMonth_->setCurrentIndex(trip.lastMonth - 1);
-    days_->show(q(formatNumber(trip.daysWithoutSun, 3)));
-    driving_->show(q(format(trip.drivingPerDay)));
+    days_->show(localNumber(formatNumber(trip.daysWithoutSun, 3)));
+    driving_->show(q(trip.drivingPerDay));
     refreshGear();
     refreshRules();
 }

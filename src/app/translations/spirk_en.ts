@@ -2,7 +2,7 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en">
 <context>
-    <name>Severity</name>
+    <name>spirk::app::Severities</name>
     <message numerus="yes">
         <source>%n danger(s)</source>
         <translation>

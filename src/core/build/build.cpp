@@ -12,12 +12,11 @@ namespace spirk {
 
 namespace {
 
-std::string sizeAndFuse(const Library& library, const CableRow& row) {
-    std::string out = format(row.area);
-    if (row.fuseFrom && !row.fuseFrom->leftOut) {
-        out += ", " + fuseText(library, *row.fuseFrom);
-    }
-    return out;
+Text sizeAndFuse(const Library& library, const CableRow& row) {
+    const TextValue size{"size", measure(row.area)};
+    return row.fuseFrom && !row.fuseFrom->leftOut
+               ? Text("{size}, {fuse}"_text, {size, {"fuse", fuseText(library, *row.fuseFrom)}})
+               : Text("{size}"_text, {size});
 }
 
 std::vector<LabelText> labelsOf(const Library& library,
@@ -33,8 +32,11 @@ std::vector<LabelText> labelsOf(const Library& library,
         LabelText label;
         label.number = numbers.at(c.id);
         label.conductor = c.id;
-        label.first = std::to_string(label.number) + "  " + c.name;
-        label.second = text(c.from) + " → " + text(c.to) + ", " + sizeAndFuse(library, *row);
+        label.first = {"{number}  {conductor}"_text,
+                       {{"number", count(label.number)}, {"conductor", c.name}}};
+        label.second = {
+            "{from} → {to}, {cable}"_text,
+            {{"from", text(c.from)}, {"to", text(c.to)}, {"cable", sizeAndFuse(library, *row)}}};
         out.push_back(std::move(label));
     }
     return out;
@@ -42,31 +44,35 @@ std::vector<LabelText> labelsOf(const Library& library,
 
 // Both totals, by group of the parts.
 Derivation totalOf(const char* id,
-                   const char* title,
+                   Phrase title,
                    const Library& library,
                    const std::vector<Part>& parts,
                    double Part::*each,
                    Unit unit) {
     Derivation out{.id = FigureId(id),
                    .title = title,
-                   .formula = "sum over the parts list",
+                   .formula = "sum over the parts list"_text,
                    .terms = {},
                    .result = {},
-                   .source = "library and your own gear; appliances are not in it",
-                   .note = ""};
+                   .source = "library and your own gear; appliances are not in it"_text,
+                   .note = {}};
     double total = 0.0;
-    for (const char* group : {"devices", "fuses", "cable", "lugs"}) {
+    for (const PartGroup group :
+         {PartGroup::Devices, PartGroup::Fuses, PartGroup::Cable, PartGroup::Lugs}) {
         double sum = 0.0;
         for (const Part& part : parts) {
             sum += part.group == group ? part.*each : 0.0;
         }
         total += sum;
-        out.terms.push_back({"Σ", group, Measure{sum, unit}, FromRule{"parts list"}});
+        out.terms.push_back(
+            {"Σ"_text, titleOf(group), Measure{sum, unit}, FromRule{"parts list"_text}});
     }
     out.result = Measure{total, unit};
     if (unit == Unit::None) {
-        out.note = "Order of magnitude, in " + library.region.currency + " of " + library.pricesOf +
-                   ". Shops differ by half, and copper moves.";
+        out.note = {
+            "Order of magnitude, in {currency} of {date}. Shops differ by half, and copper "
+            "moves."_text,
+            {{"currency", library.region.currency}, {"date", library.pricesOf}}};
     }
     return out;
 }
@@ -78,16 +84,34 @@ void addTotals(const Library& library, Build& out) {
     }
     out.currency = library.region.currency;
     out.why.add(totalOf("build.weight",
-                        "Weight of what is built in",
+                        "Weight of what is built in"_text,
                         library,
                         out.parts,
                         &Part::weightKg,
                         Unit::Kilogram));
-    out.why.add(totalOf(
-        "build.price", "Price of what is built in", library, out.parts, &Part::price, Unit::None));
+    out.why.add(totalOf("build.price",
+                        "Price of what is built in"_text,
+                        library,
+                        out.parts,
+                        &Part::price,
+                        Unit::None));
 }
 
 }  // namespace
+
+Phrase titleOf(PartGroup group) {
+    switch (group) {
+        case PartGroup::Devices:
+            return "devices"_text;
+        case PartGroup::Fuses:
+            return "fuses"_text;
+        case PartGroup::Cable:
+            return "cable"_text;
+        case PartGroup::Lugs:
+            return "lugs"_text;
+    }
+    unreachable("titleOf(PartGroup)");
+}
 
 std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
     std::vector<ConductorId> out;
@@ -99,7 +123,7 @@ std::vector<ConductorId> numberedConductors(const Circuit& circuit) {
     return out;
 }
 
-std::string colourOf(const Region& region, CoreColour colour) {
+Text colourOf(const Region& region, CoreColour colour) {
     switch (colour) {
         case CoreColour::Positive:
             return region.positive;
@@ -114,7 +138,7 @@ std::string colourOf(const Region& region, CoreColour colour) {
         case CoreColour::Bond:
             return region.bond;
         case CoreColour::Vehicle:
-            return "vehicle's own";
+            return "vehicle's own"_text;
     }
     unreachable("colourOf");
 }

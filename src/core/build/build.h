@@ -12,13 +12,19 @@
 
 namespace spirk {
 
+enum class PartGroup { Devices, Fuses, Cable, Lugs };
+// Stable: in lists and files.
+inline constexpr std::array<std::string_view, 4> kPartGroupNames{
+    "devices", "fuses", "cable", "lugs"};
+[[nodiscard]] Phrase titleOf(PartGroup group);
+
 struct Part {
-    std::string group;  // 'devices', 'fuses', 'cable', 'lugs'
-    std::string name;
-    Measure quantity;                 // a count, or metres
-    std::vector<std::string> usedBy;  // device's name, number of a conductor, or of its piece
-    double weightKg = 0.0;            // of all of it
-    double price = 0.0;               // of all of it, order of magnitude in the region's currency
+    PartGroup group = PartGroup::Devices;
+    Text name;
+    Measure quantity;          // a count, or metres
+    std::vector<Text> usedBy;  // device's name, number of a conductor, or of its piece
+    double weightKg = 0.0;     // of all of it
+    double price = 0.0;        // of all of it, order of magnitude in the region's currency
     bool operator==(const Part&) const = default;
 };
 
@@ -27,20 +33,20 @@ struct CutPiece {
     int number = 0;     // of the conductor
     std::string piece;  // '12', or '12a' and '12b'
     ConductorId conductor;
-    std::string from, to;  // what each end is fixed to
+    Text from, to;  // what each end is fixed to
     SquareMetres area;
-    std::string insulation;  // in words
-    std::string colour;
+    Text insulation;  // in words
+    Text colour;
     Metres length;
-    std::string fromLug, toLug;
+    Text fromLug, toLug;
     bool operator==(const CutPiece&) const = default;
 };
 
 struct LabelText {
     int number = 0;
     ConductorId conductor;
-    std::string first;   // number and name
-    std::string second;  // where to, size, fuse
+    Text first;   // number and name
+    Text second;  // where to, size, fuse
     bool operator==(const LabelText&) const = default;
 };
 
@@ -65,6 +71,6 @@ struct Build {
 [[nodiscard]] std::vector<ConductorId> numberedConductors(const Circuit& circuit);
 
 // Colour of a conductor in words, as the region asks.
-[[nodiscard]] std::string colourOf(const Region& region, CoreColour colour);
+[[nodiscard]] Text colourOf(const Region& region, CoreColour colour);
 
 }  // namespace spirk

@@ -12,10 +12,10 @@ namespace {
 // A piece shorter than this cannot be crimped at both ends (judgement).
 constexpr double kShortestPiece = 0.1;
 
-std::string nameOf(const Circuit& circuit, const TerminalId& t) {
+Text nameOf(const Circuit& circuit, const TerminalId& t) {
     const Device* device = findDevice(circuit, t.device);
     promise(device != nullptr, "a conductor ends at a device");
-    return device->name + " (" + t.port + ")";
+    return {"{device} ({port})"_text, {{"device", device->name}, {"port", t.port}}};
 }
 
 // A fuse in a holder of its own splits the conductor; one on a stud or in a block does not.
@@ -26,14 +26,14 @@ bool inHolder(const Library& library, const std::optional<ChosenFuse>& fuse) {
 
 }  // namespace
 
-std::string lugText(SquareMetres area, const std::string& stud) {
+Text lugText(SquareMetres area, const std::string& stud) {
     if (stud == "clamp") {
-        return "ferrule " + format(area);
+        return {"ferrule {size}"_text, {{"size", measure(area)}}};
     }
     if (stud == "blade") {
-        return "blade terminal " + format(area);
+        return {"blade terminal {size}"_text, {{"size", measure(area)}}};
     }
-    return "lug " + format(area) + " " + stud;
+    return {"lug {size} {stud}"_text, {{"size", measure(area)}, {"stud", stud}}};
 }
 
 std::vector<CutPiece> cutList(const Library& library,
@@ -67,12 +67,12 @@ std::vector<CutPiece> cutList(const Library& library,
         const std::string& stud = familyOf(library, row.fuseFrom->family).stud;
         CutPiece first = whole;
         first.piece += "a";
-        first.to = "fuse holder";
+        first.to = "fuse holder"_text;
         first.toLug = lugText(row.area, studName(library, stud));
         first.length = row.fuseFrom->distance;
         CutPiece second = whole;
         second.piece += "b";
-        second.from = "fuse holder";
+        second.from = "fuse holder"_text;
         second.fromLug = lugText(row.area, studName(library, stud));
         second.length = std::max(metres(kShortestPiece), whole.length - row.fuseFrom->distance);
         out.push_back(std::move(first));

@@ -13,6 +13,6 @@ namespace spirk {
                                             const std::map<ConductorId, int>& numbers);
 
 // 'lug 50 mm² M8', 'ferrule 4 mm²', 'blade terminal 4 mm²'.
-[[nodiscard]] std::string lugText(SquareMetres area, const std::string& stud);
+[[nodiscard]] Text lugText(SquareMetres area, const std::string& stud);
 
 }  // namespace spirk

@@ -18,11 +18,7 @@ struct Each {
 
 class PartCounter {
 public:
-    void add(const std::string& group,
-             const std::string& name,
-             Measure amount,
-             std::string usedBy,
-             const Each& each) {
+    void add(PartGroup group, const Text& name, Measure amount, Text usedBy, const Each& each) {
         auto found = std::ranges::find_if(
             parts_, [&](const Part& p) { return p.group == group && p.name == name; });
         if (found == parts_.end()) {
@@ -46,14 +42,14 @@ private:
 void addDevices(const Circuit& circuit, PartCounter& parts) {
     for (const Device& d : circuit.devices) {
         if (kindRow(d.kind).bought == Bought::Yes) {
-            parts.add("devices", d.part, count(d.units), d.name, {d.weightKg, d.price});
+            parts.add(PartGroup::Devices, d.part, count(d.units), d.name, {d.weightKg, d.price});
         }
     }
 }
 
 void addFuse(const Library& library,
              const std::optional<ChosenFuse>& fuse,
-             const std::string& usedBy,
+             const Text& usedBy,
              PartCounter& parts) {
     if (!fuse || fuse->leftOut) {
         return;
@@ -61,9 +57,13 @@ void addFuse(const Library& library,
     const FuseFamily& family = familyOf(library, fuse->family);
     // The table's price is that of fuse and holder together.
     const Each each{family.weightKg, family.price};
-    parts.add("fuses", fuseText(library, *fuse), count(1), usedBy, each);
+    parts.add(PartGroup::Fuses, fuseText(library, *fuse), count(1), usedBy, each);
     if (fuse->holds == Holds::Itself) {
-        parts.add("fuses", "holder for " + family.name, count(1), usedBy, {});
+        parts.add(PartGroup::Fuses,
+                  {"holder for {fuse}"_text, {{"fuse", family.name}}},
+                  count(1),
+                  usedBy,
+                  {});
     }
 }
 
@@ -86,22 +86,24 @@ std::vector<Part> partList(const Library& library,
     for (const CableRow& row : cables.rows) {
         // By the number on its label, as cable and lugs are; the vehicle's own has none.
         const auto number = numbers.find(row.id);
-        const std::string name =
-            number == numbers.end() ? row.id.value : std::to_string(number->second);
+        const Text name =
+            Text::given(number == numbers.end() ? row.id.value : std::to_string(number->second));
         addFuse(library, row.fuseFrom, name, parts);
         addFuse(library, row.fuseTo, name, parts);
     }
     for (const CutPiece& cut : cuts) {
-        parts.add("cable",
-                  format(cut.area) + " " + cut.insulation + ", " + cut.colour,
-                  measure(cut.length),
-                  cut.piece,
-                  metreOf(library, cut.area));
+        parts.add(
+            PartGroup::Cable,
+            {"{size} {insulation}, {colour}"_text,
+             {{"size", measure(cut.area)}, {"insulation", cut.insulation}, {"colour", cut.colour}}},
+            measure(cut.length),
+            Text::given(cut.piece),
+            metreOf(library, cut.area));
     }
     const Each lug{0.0, rule(library, "lug_price").value};
     for (const CutPiece& cut : cuts) {
-        parts.add("lugs", cut.fromLug, count(1), cut.piece, lug);
-        parts.add("lugs", cut.toLug, count(1), cut.piece, lug);
+        parts.add(PartGroup::Lugs, cut.fromLug, count(1), Text::given(cut.piece), lug);
+        parts.add(PartGroup::Lugs, cut.toLug, count(1), Text::given(cut.piece), lug);
     }
     return parts.take();
 }

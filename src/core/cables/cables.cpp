@@ -285,16 +285,19 @@ std::vector<Finding> unsoldSizes(const SizingTask& task) {
         f.rule = "SIZE";
         f.severity = Severity::Fault;
         f.where = {subject(set->conductor)};
-        f.what = {"{size}, as set for {conductor}, is not sold in {region}: reckoned as {used}.",
-                  {{"size", measure(set->area)},
-                   {"conductor", set->conductor.value},
-                   {"region", task.library.region.name},
-                   {"used", measure(used)}}};
-        f.why = {"Sizes by gauge and by mm² are different cables, with their own ratings.", {}};
-        f.remedy = {"Set a size that is sold there, or leave the size to the computation.", {}};
-        f.source = "conductors of the region, as in the library";
-        f.mends = {
-            {{"Use {size}", {{"size", measure(used)}}}, {Amend{SetSize{set->conductor, used}}}}};
+        f.what = {
+            "{size}, as set for {conductor}, is not sold in {region}: reckoned as {used}."_text,
+            {{"size", measure(set->area)},
+             {"conductor", set->conductor.value},
+             {"region", task.library.region.name},
+             {"used", measure(used)}}};
+        f.why = {"Sizes by gauge and by mm² are different cables, with their own ratings."_text,
+                 {}};
+        f.remedy = {"Set a size that is sold there, or leave the size to the computation."_text,
+                    {}};
+        f.source = "conductors of the region, as in the library"_text;
+        f.mends = {{{"Use {size}"_text, {{"size", measure(used)}}},
+                    {Amend{SetSize{set->conductor, used}}}}};
         out.push_back(std::move(f));
     }
     return out;
@@ -325,8 +328,9 @@ const AmpacityColumn& columnOf(const Library& library, const std::string& id) {
     return *column;
 }
 
-std::string fuseText(const Library& library, const ChosenFuse& fuse) {
-    return familyOf(library, fuse.family).name + ", " + format(fuse.rating);
+Text fuseText(const Library& library, const ChosenFuse& fuse) {
+    return {"{family}, {rating}"_text,
+            {{"family", familyOf(library, fuse.family).name}, {"rating", measure(fuse.rating)}}};
 }
 
 std::optional<Amps> ampacityOf(const SizingTask& task, std::size_t index, SquareMetres area) {

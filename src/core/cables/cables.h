@@ -50,7 +50,7 @@ struct Margins {
 struct CableRow {
     ConductorId id;
     Amps load;  // largest current in any sizing moment
-    std::string loadMoment;
+    Text loadMoment;
     std::vector<Amps> inMoment;  // from 'from' to 'to', one for each of the wiring's sizing moments
     SquareMetres area;
     SquareMetres computedArea;
@@ -72,7 +72,7 @@ struct CableRow {
 
 struct PathDrop {
     std::string id;
-    std::string name;
+    Text name;
     Volts drop;
     double fraction = 0.0;
     double limit = 0.0;
@@ -101,6 +101,6 @@ struct Cables {
 [[nodiscard]] const FuseFamily& familyOf(const Library& library, const std::string& id);
 [[nodiscard]] const AmpacityColumn& columnOf(const Library& library, const std::string& id);
 // 'class T fuse, 350 A'
-[[nodiscard]] std::string fuseText(const Library& library, const ChosenFuse& fuse);
+[[nodiscard]] Text fuseText(const Library& library, const ChosenFuse& fuse);
 
 }  // namespace spirk

@@ -45,21 +45,25 @@ public:
 
 private:
     void add(Derivation d) { out_.add(std::move(d)); }
+    static Text of(const Conductor& c, Phrase title) { return {title, {{"conductor", c.name}}}; }
 
     [[nodiscard]] FromTable columnRow(const AmpacityColumn& column, SquareMetres area) const {
-        return {"ampacity", column.name + ", " + format(area), column.source, column.certainty};
+        return {"ampacity",
+                {"{column}, {size}"_text, {{"column", column.name}, {"size", measure(area)}}},
+                column.source,
+                column.certainty};
     }
 
     void load(const Conductor& c, const CableRow& row) {
-        const std::string moment = row.loadMoment.empty() ? "no moment" : row.loadMoment;
+        const Text moment = row.loadMoment.empty() ? "no moment"_text : row.loadMoment;
         add({.id = cableFigure(c.id, "load"),
-             .title = c.name + ", current",
-             .formula = "largest current of all sizing moments",
-             .terms = {{"I_B", moment, measure(row.load), FromSolver{moment}}},
+             .title = of(c, "{conductor}, current"_text),
+             .formula = "largest current of all sizing moments"_text,
+             .terms = {{"I_B"_text, moment, measure(row.load), FromSolver{moment}}},
              .result = measure(row.load),
              .source = "the network solved; loads draw their largest power at the lowest working "
-                       "voltage",
-             .note = ""});
+                       "voltage"_text,
+             .note = {}});
     }
 
     void fuse(const Conductor& c, const CableRow& row, End end) {
@@ -71,41 +75,55 @@ private:
         const FuseFamily& family = familyOf(task_.library, f.family);
         Derivation d{
             .id = fuseFigure(c.id, end),
-            .title = c.name + (end == End::From ? ", fuse" : ", fuse at its far end"),
+            .title = of(c,
+                        end == End::From ? "{conductor}, fuse"_text
+                                         : "{conductor}, fuse at its far end"_text),
             .formula = c.purpose == Purpose::Signal
-                           ? "the smallest that shops keep"
-                           : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k",
-            .terms =
-                {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
-                 {"f",
-                  "for currents that run for hours",
-                  number(rule(task_.library, "continuous_factor").value),
-                  fromRule(task_.library, "continuous_factor")},
-                 {"needed", "least rating", measure(f.needed), FromRule{"as the formula says"}},
-                 {"I_n", "rating", measure(f.rating), ratingFrom(f, family)},
-                 {"I_cn",
-                  "interrupting capacity of the family",
-                  measure(family.interrupting),
-                  FromTable{"fuses", family.name, family.interruptingSource, family.certainty}},
-                 {"I_k",
-                  "largest current it may have to interrupt",
-                  measure(f.prospective),
-                  FromSolver{"a short at this fuse, cold cable, batteries in the middle "
-                             "of their range"}}},
+                           ? "the smallest that shops keep"_text
+                           : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k"_text,
+            .terms = {{"I_B"_text,
+                       "current"_text,
+                       measure(row.load),
+                       FromFigure{cableFigure(c.id, "load")}},
+                      {"f"_text,
+                       "for currents that run for hours"_text,
+                       number(rule(task_.library, "continuous_factor").value),
+                       fromRule(task_.library, "continuous_factor")},
+                      {"needed"_text,
+                       "least rating"_text,
+                       measure(f.needed),
+                       FromRule{"as the formula says"_text}},
+                      {"I_n"_text, "rating"_text, measure(f.rating), ratingFrom(f, family)},
+                      {"I_cn"_text,
+                       "interrupting capacity of the family"_text,
+                       measure(family.interrupting),
+                       FromTable{
+                           "fuses", family.name, family.interruptingSource, family.certainty}},
+                      {"I_k"_text,
+                       "largest current it may have to interrupt"_text,
+                       measure(f.prospective),
+                       FromSolver{"a short at this fuse, cold cable, batteries in the middle "
+                                  "of their range"_text}}},
             .result = fuseText(task_.library, f),
-            .source = "NEC 210.20/215.3 (1.25); " + family.source,
-            .note = ""};
+            .source = {"NEC 210.20/215.3 (1.25); {source}"_text,
+                       {{"source", Words{family.source}}}},
+            .note = {}};
         if (f.amended) {
-            d.note = "Set by you. Computed: " + familyOf(task_.library, f.computedFamily).name +
-                     ", " + format(f.computedRating) + ".";
+            d.note = {"Set by you. Computed: {family}, {rating}."_text,
+                      {{"family", familyOf(task_.library, f.computedFamily).name},
+                       {"rating", measure(f.computedRating)}}};
         }
         const auto next = ratingFor(familyOf(task_.library, f.computedFamily), f.needed);
         if (c.purpose != Purpose::Signal && next && *next < f.computedRating) {
-            d.note += "One rating more: with a smaller fuse more current would come this way. ";
+            d.note =
+                then(std::move(d.note),
+                     "One rating more: with a smaller fuse more current would come this way."_text);
         }
         if (f.backup) {
-            d.note += " The fuse of '" + f.backup->value +
-                      "' interrupts for it (back-up protection, IEC 60364-4-43, 434.5.1).";
+            d.note = then(std::move(d.note),
+                          {"The fuse of '{id}' interrupts for it (back-up protection, "
+                           "IEC 60364-4-43, 434.5.1)."_text,
+                           {{"id", f.backup->value}}});
         }
         add(std::move(d));
     }
@@ -124,30 +142,33 @@ private:
         }
         const int tied = task_.lengths.routes[i].tied;
         const BundleFactor bundle = bundleFactor(task_.library, tied);
-        Derivation d{
-            .id = cableFigure(c.id, "ampacity"),
-            .title = c.name + ", may carry",
-            .formula = "I_z = I_table · √((T_max − T_a) / (T_max − T_ref))",
-            .terms = {{"I_table",
-                       column.name + ", " + format(row.area),
-                       measure(table->second),
-                       columnRow(column, row.area)},
-                      {"T_max",
-                       "of the insulation",
-                       measure(column.maximum),
-                       columnRow(column, row.area)},
-                      {"T_a", "warmest place it passes", measure(ambient), FromPlan{"van.places"}},
-                      {"T_ref",
-                       "ambient of the table",
-                       measure(column.reference),
-                       columnRow(column, row.area)}},
-            .result = measure(row.ampacity),
-            .source = column.source,
-            .note = trade(row.area)};
+        Derivation d{.id = cableFigure(c.id, "ampacity"),
+                     .title = of(c, "{conductor}, may carry"_text),
+                     .formula = bundle.rule == nullptr
+                                    ? "I_z = I_table · √((T_max − T_a) / (T_max − T_ref))"_text
+                                    : "I_z = I_table · √((T_max − T_a) / (T_max − T_ref)) · k"_text,
+                     .terms = {{"I_table"_text,
+                                columnRow(column, row.area).row,
+                                measure(table->second),
+                                columnRow(column, row.area)},
+                               {"T_max"_text,
+                                "of the insulation"_text,
+                                measure(column.maximum),
+                                columnRow(column, row.area)},
+                               {"T_a"_text,
+                                "warmest place it passes"_text,
+                                measure(ambient),
+                                FromPlan{"van.places"}},
+                               {"T_ref"_text,
+                                "ambient of the table"_text,
+                                measure(column.reference),
+                                columnRow(column, row.area)}},
+                     .result = measure(row.ampacity),
+                     .source = Words{column.source},
+                     .note = trade(row.area)};
         if (bundle.rule != nullptr) {
-            d.formula += " · k";
-            d.terms.push_back({"k",
-                               std::to_string(tied) + " conductors tied together",
+            d.terms.push_back({"k"_text,
+                               {"{n} conductors tied together"_text, {{"n", count(tied)}}},
                                number(bundle.factor),
                                fromRule(task_.library, bundle.rule)});
         }
@@ -155,12 +176,16 @@ private:
     }
 
     // The shops' figure beside it, for comparison only.
-    [[nodiscard]] std::string trade(SquareMetres area) const {
+    [[nodiscard]] Text trade(SquareMetres area) const {
         const AmpacityColumn& shop = columnOf(task_.library, task_.library.region.comparison);
         const auto found = shop.amps.find(area);
-        return found == shop.amps.end() ? ""
-                                        : "For comparison, not used: " + shop.name + ", " +
-                                              format(found->second) + " (" + shop.source + ").";
+        return found == shop.amps.end() ? Text()
+                                        : Text(
+                                              "For comparison, not used: {column}, {amps} "
+                                              "({source})."_text,
+                                              {{"column", shop.name},
+                                               {"amps", measure(found->second)},
+                                               {"source", Words{shop.source}}});
     }
 
     // The protecting fuse where it is the larger, else a rule.
@@ -177,32 +202,37 @@ private:
         const Amps needed = neededAmpacity(task_, state_, i, FuseView::Fitted);
         Derivation d{
             .id = cableFigure(c.id, "size"),
-            .title = c.name + ", size",
-            .formula = "smallest size with I_z ≥ needed, drop within its limit, k²S² ≥ I²t",
-            .terms =
-                {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
-                 {"needed", "what it must carry for good", measure(needed), neededFrom(c, row)},
-                 {"I_z",
-                  "may carry",
-                  measure(row.ampacity),
-                  FromFigure{cableFigure(c.id, "ampacity")}},
-                 {"drop",
-                  "part of the limit used on its worst path",
-                  percent(row.margins.drop),
-                  FromFigure{cableFigure(c.id, "drop")}},
-                 {"short",
-                  "part of k²S² used",
-                  percent(row.margins.shortCircuit),
-                  FromFigure{cableFigure(c.id, "fault")}}},
+            .title = of(c, "{conductor}, size"_text),
+            .formula = "smallest size with I_z ≥ needed, drop within its limit, k²S² ≥ I²t"_text,
+            .terms = {{"I_B"_text,
+                       "current"_text,
+                       measure(row.load),
+                       FromFigure{cableFigure(c.id, "load")}},
+                      {"needed"_text,
+                       "what it must carry for good"_text,
+                       measure(needed),
+                       neededFrom(c, row)},
+                      {"I_z"_text,
+                       "may carry"_text,
+                       measure(row.ampacity),
+                       FromFigure{cableFigure(c.id, "ampacity")}},
+                      {"drop"_text,
+                       "part of the limit used on its worst path"_text,
+                       percent(row.margins.drop),
+                       FromFigure{cableFigure(c.id, "drop")}},
+                      {"short"_text,
+                       "part of k²S² used"_text,
+                       percent(row.margins.shortCircuit),
+                       FromFigure{cableFigure(c.id, "fault")}}},
             .result = measure(row.area),
-            .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules",
-            .note = ""};
+            .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules"_text,
+            .note = {}};
         if (c.purpose == Purpose::Bond) {
-            d.note = "A bond is one size below the largest positive (ABYC E-11, from memory).";
+            d.note = "A bond is one size below the largest positive (ABYC E-11, from memory)."_text;
         }
         if (row.areaAmended) {
-            d.note =
-                "Set by you. By current and short circuit alone: " + format(row.computedArea) + ".";
+            d.note = {"Set by you. By current and short circuit alone: {size}."_text,
+                      {{"size", measure(row.computedArea)}}};
         }
         add(std::move(d));
     }
@@ -211,28 +241,33 @@ private:
         const ConductorRow& conductor = task_.library.conductors[state_.conductors[i].size];
         Derivation d{
             .id = cableFigure(c.id, "drop"),
-            .title = c.name + ", drop",
-            .formula = "ΔV = I_B · (R_20 · L · (1 + 0.00393 (T − 20)) + joints + fuse)",
-            .terms = {{"I_B", "current", measure(row.load), FromFigure{cableFigure(c.id, "load")}},
-                      {"R_20",
-                       "per metre at 20 °C",
+            .title = of(c, "{conductor}, drop"_text),
+            .formula = "ΔV = I_B · (R_20 · L · (1 + 0.00393 (T − 20)) + joints + fuse)"_text,
+            .terms = {{"I_B"_text,
+                       "current"_text,
+                       measure(row.load),
+                       FromFigure{cableFigure(c.id, "load")}},
+                      {"R_20"_text,
+                       "per metre at 20 °C"_text,
                        measure(ohms(conductor.ohmPerMetre20)),
-                       fromTable(task_.library, "conductors", format(row.area))},
-                      {"L",
-                       "length, one way",
+                       fromTable(task_.library,
+                                 "conductors",
+                                 {"{size}"_text, {{"size", measure(row.area)}}})},
+                      {"L"_text,
+                       "length, one way"_text,
                        measure(task_.lengths.routes[i].length),
                        FromFigure{lengthFigure(c.id)}},
-                      {"T",
-                       "conductor's temperature under this load",
+                      {"T"_text,
+                       "conductor's temperature under this load"_text,
                        measure(row.temperature),
-                       FromRule{"T_a + (T_max − T_ref) (I / I_table)²"}},
-                      {"joints",
-                       "two lugs",
+                       FromRule{"T_a + (T_max − T_ref) (I / I_table)²"_text}},
+                      {"joints"_text,
+                       "two lugs"_text,
                        measure(milliohms(2.0 * rule(task_.library, "contact_lug_mohm").value)),
                        fromRule(task_.library, "contact_lug_mohm")}},
             .result = measure(row.drop),
-            .source = "Ohm's law; IEC 60228 resistance and temperature coefficient",
-            .note = "This conductor alone; the path out and back has the limit."};
+            .source = "Ohm's law; IEC 60228 resistance and temperature coefficient"_text,
+            .note = "This conductor alone; the path out and back has the limit."_text};
         addFuseOhms(d, row.fuseFrom);
         addFuseOhms(d, row.fuseTo);
         add(std::move(d));
@@ -242,8 +277,8 @@ private:
         if (fuse && !fuse->leftOut) {
             const FuseFamily& family = familyOf(task_.library, fuse->family);
             d.terms.push_back(
-                {"fuse",
-                 "fuse and holder",
+                {"fuse"_text,
+                 "fuse and holder"_text,
                  measure(fuseResistance(family, fuse->rating)),
                  FromTable{"fuses", family.name, "common practice", "common practice"}});
         }
@@ -253,52 +288,54 @@ private:
         const AmpacityColumn& column = columnOf(task_.library, c.insulation);
         Derivation d{
             .id = cableFigure(c.id, "fault"),
-            .title = c.name + ", short circuit",
-            .formula = "I²t ≤ k² · S²",
-            .terms = {{"I_near",
-                       "short at its near end",
-                       measure(row.faultNear),
-                       FromSolver{"short, cold cable, batteries in the middle of their range"}},
-                      {"I_far",
-                       "short at its far end",
-                       measure(row.faultFar),
-                       FromSolver{"short, warm cable, weak batteries"}},
-                      {"k",
-                       column.name,
-                       number(column.adiabaticK),
-                       FromTable{
-                           "ampacity", column.name, column.adiabaticSource, column.certainty}},
-                      {"S", "size", measure(row.area), FromFigure{cableFigure(c.id, "size")}},
-                      {"k²S²",
-                       "what it bears",
-                       Measure{row.withstand, Unit::JouleIntegral},
-                       FromRule{"k in A√s/mm², S in mm²"}}},
+            .title = of(c, "{conductor}, short circuit"_text),
+            .formula = "I²t ≤ k² · S²"_text,
+            .terms =
+                {{"I_near"_text,
+                  "short at its near end"_text,
+                  measure(row.faultNear),
+                  FromSolver{"short, cold cable, batteries in the middle of their range"_text}},
+                 {"I_far"_text,
+                  "short at its far end"_text,
+                  measure(row.faultFar),
+                  FromSolver{"short, warm cable, weak batteries"_text}},
+                 {"k"_text,
+                  column.name,
+                  number(column.adiabaticK),
+                  FromTable{"ampacity", column.name, column.adiabaticSource, column.certainty}},
+                 {"S"_text, "size"_text, measure(row.area), FromFigure{cableFigure(c.id, "size")}},
+                 {"k²S²"_text,
+                  "what it bears"_text,
+                  Measure{row.withstand, Unit::JouleIntegral},
+                  FromRule{"k in A√s/mm², S in mm²"_text}}},
             .result = row.letThrough ? Value(Measure{*row.letThrough, Unit::JouleIntegral})
-                                     : Value(std::string("no fuse bounds it")),
-            .source = "IEC 60364-4-43, adiabatic, t ≤ 5 s; fuse's latest opening",
-            .note = row.protectedBy ? "Protected by the fuse of '" + row.protectedBy->value + "'."
-                                    : ""};
+                                     : Value(Text("no fuse bounds it"_text)),
+            .source = "IEC 60364-4-43, adiabatic, t ≤ 5 s; fuse's latest opening"_text,
+            .note = row.protectedBy ? Text("Protected by the fuse of '{id}'."_text,
+                                           {{"id", row.protectedBy->value}})
+                                    : Text()};
         add(std::move(d));
     }
 
     // The conductors' drops of one moment: each may carry more in another.
     void pathDrop(const PathDrop& path, std::size_t index) {
         const std::size_t moment = task_.index.pathMoment[index];
-        Derivation d{.id = path.figure,
-                     .title = "Drop, " + path.name,
-                     .formula = "sum of ΔV over the conductors, out and back, over V",
-                     .terms = {{"V",
-                                "the system's volts",
-                                measure(task_.circuit().paths[index].base),
-                                FromRule{"what the limit is a part of"}}},
-                     .result = percent(path.fraction),
-                     .source = "own arithmetic; limit " + format(percent(path.limit)),
-                     .note = "In volts: " + format(path.drop) + "."};
+        Derivation d{
+            .id = path.figure,
+            .title = {"Drop, {path}"_text, {{"path", path.name}}},
+            .formula = "sum of ΔV over the conductors, out and back, over V"_text,
+            .terms = {{"V"_text,
+                       "the system's volts"_text,
+                       measure(task_.circuit().paths[index].base),
+                       FromRule{"what the limit is a part of"_text}}},
+            .result = percent(path.fraction),
+            .source = {"own arithmetic; limit {limit}"_text, {{"limit", percent(path.limit)}}},
+            .note = {"In volts: {drop}."_text, {{"drop", measure(path.drop)}}}};
         for (const std::size_t i : task_.index.paths[index]) {
             const Volts here = dropIn(task_, state_, i, moment);
             const CableRow& row = cables_.rows[i];
             const bool most = here == row.drop;
-            d.terms.push_back({"ΔV",
+            d.terms.push_back({"ΔV"_text,
                                task_.circuit().conductors[i].name,
                                measure(here),
                                most ? Origin(FromFigure{cableFigure(row.id, "drop")})

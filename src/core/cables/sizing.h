@@ -32,7 +32,7 @@ struct Working {
     bool fixed = false;        // set by an amendment: the loop does not touch it
     std::size_t computed = 0;  // what the loop would have chosen
     Amps load;
-    std::string loadMoment;
+    Text loadMoment;
     std::vector<Amps> inMoment;  // signed, one per sizing moment
     std::optional<ChosenFuse> fuseFrom, fuseTo;
     Amps faultNear, faultFar;

@@ -17,7 +17,7 @@ struct CurvePoint {
 };
 
 struct TimeCurrent {
-    std::string fuse;                           // 'class T fuse, 350 A'; empty: nothing protects it
+    Text fuse;                                  // 'class T fuse, 350 A'; empty: nothing protects it
     ConductorId fuseAt;                         // whose fuse it is
     std::vector<CurvePoint> shortest, longest;  // of the fuse's envelope, current rising
     // Time for which the cable bears a current without heat lost, k S / sqrt(t), up to what it

@@ -29,16 +29,17 @@ constexpr double kLostToSimple = 0.35;
 Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc) {
     const SunUnit& s = *in.gear.sun();
     const Origin panel = fromTable(in.library, "panels", s.panel->name);
-    const std::string symbol = asked.temperature.symbol;
     return {.id = FigureId(asked.figure),
             .title = std::move(asked.title),
-            .formula = "V = n · V_oc · (1 + β (" + symbol + " − 25))",
-            .terms = {{"n", "panels in series", count(s.series), FromPlan{s.path + ".series"}},
-                      {"V_oc", s.panel->name, measure(s.panel->voc), panel},
-                      {"β", "per kelvin", number(s.panel->betaVocPerK), panel},
-                      std::move(asked.temperature)},
+            .formula = {"V = n · V_oc · (1 + β ({temperature} − 25))"_text,
+                        {{"temperature", asked.temperature.symbol}}},
+            .terms =
+                {{"n"_text, "panels in series"_text, count(s.series), FromPlan{s.path + ".series"}},
+                 {"V_oc"_text, s.panel->name, measure(s.panel->voc), panel},
+                 {"β"_text, "per kelvin"_text, number(s.panel->betaVocPerK), panel},
+                 std::move(asked.temperature)},
             .result = measure(voc),
-            .source = "panel's temperature coefficient (maker)",
+            .source = "panel's temperature coefficient (maker)"_text,
             .note = std::move(asked.note)};
 }
 
@@ -58,7 +59,7 @@ Celsius hotCells(const CheckInput& in) {
 // Twice as many panels in each string, where their number allows it.
 void offerLongerStrings(const SunUnit& s, Finding& f) {
     if (s.parallel % 2 == 0) {
-        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
+        f.mends.push_back({{"Wire {s} in series, {p} in parallel"_text,
                             {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
                            {UseCount{GearCount::PanelSeries, s.series * 2},
                             UseCount{GearCount::PanelStrings, s.parallel / 2}}});
@@ -74,12 +75,12 @@ void checkHot(const CheckInput& in, Checks& out) {
     const Volts start = bank + s.controller->startAbove;
     out.why.add(stringVocFigure(in,
                                 {"solar.voc.hot",
-                                 "Open-circuit voltage of a string on a hot day",
-                                 {"T_hot",
-                                  "cells in full sun, warmest month",
+                                 "Open-circuit voltage of a string on a hot day"_text,
+                                 {"T_hot"_text,
+                                  "cells in full sun, warmest month"_text,
                                   measure(hot),
-                                  FromRule{"T_c = T_a + G/800 (NOCT − 20)"}},
-                                 "At most power it has " + format(vmp) + "."},
+                                  FromRule{"T_c = T_a + G/800 (NOCT − 20)"_text}},
+                                 {"At most power it has {volts}."_text, {{"volts", measure(vmp)}}}},
                                 voc));
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
@@ -88,10 +89,10 @@ void checkHot(const CheckInput& in, Checks& out) {
     f.where.push_back(firstSubject(in, DeviceKind::Array));
     f.what = {
         "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
-        "starts at {start}.",
+        "starts at {start}."_text,
         {{"voc", measure(voc)}, {"vmp", measure(vmp)}, {"start", measure(start)}}};
-    f.why = {"It does not start, or stops before the bank is full.", {}};
-    f.remedy = {"Put more panels in series.", {}};
+    f.why = {"It does not start, or stops before the bank is full."_text, {}};
+    f.remedy = {"Put more panels in series."_text, {}};
     f.figures = {FigureId("solar.voc.hot")};
     offerLongerStrings(s, f);
     out.findings.push_back(std::move(f));
@@ -104,10 +105,11 @@ void checkStrings(const CheckInput& in, Checks& out) {
     }
     const Amps others = s.panel->isc * (s.parallel - 1.0);
     Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array));
-    f.what = {"{n} strings are in parallel without a fuse in each.", {{"n", count(s.parallel)}}};
-    f.why = {"The others drive {others} into a faulty one; its panel bears {bears}.",
+    f.what = {"{n} strings are in parallel without a fuse in each."_text,
+              {{"n", count(s.parallel)}}};
+    f.why = {"The others drive {others} into a faulty one; its panel bears {bears}."_text,
              {{"others", measure(others)}, {"bears", measure(s.panel->maxSeriesFuse)}}};
-    f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series.",
+    f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series."_text,
                 {{"fuse", measure(s.panel->maxSeriesFuse)}}};
     offerLongerStrings(s, f);
     out.findings.push_back(std::move(f));
@@ -124,16 +126,16 @@ void checkArrayCables(const CheckInput& in, Checks& out) {
         Finding f = findingOf(in, "S6", subject(row.id));
         f.what = {
             "{name} ({size}) may carry {ampacity}; {factor} times the short-circuit current "
-            "is {needed}.",
+            "is {needed}."_text,
             {{"name", conductorOf(in, row).name},
              {"size", measure(row.area)},
              {"ampacity", measure(row.ampacity)},
              {"factor", number(factor)},
              {"needed", measure(needed)}}};
-        f.why = {"No fuse protects it: panels give little more into a short than in use.", {}};
-        f.remedy = {"Use {size}.", {{"size", measure(row.computedArea)}}};
+        f.why = {"No fuse protects it: panels give little more into a short than in use."_text, {}};
+        f.remedy = {"Use {size}."_text, {{"size", measure(row.computedArea)}}};
         f.figures = {cableFigure(row.id, "ampacity")};
-        f.mends = {{{"Use {size}", {{"size", measure(row.computedArea)}}},
+        f.mends = {{{"Use {size}"_text, {{"size", measure(row.computedArea)}}},
                     {TakeBack{SetSize{row.id, {}}}}}};
         out.findings.push_back(std::move(f));
     }
@@ -152,10 +154,11 @@ void checkShareOfSun(const CheckInput& in, Checks& out) {
     Finding f = findingOf(in, "S10", firstSubject(in, DeviceKind::Array));
     f.what = {
         "In the leanest month the panels bring {share} of what is drawn, and nothing else "
-        "charges.",
+        "charges."_text,
         {{"share", percent(share)}}};
-    f.why = {"The bank is empty within days of setting out, whatever its size.", {}};
-    f.remedy = {"Plan more panels, charging from the engine, or cut the load that decides.", {}};
+    f.why = {"The bank is empty within days of setting out, whatever its size."_text, {}};
+    f.remedy = {"Plan more panels, charging from the engine, or cut the load that decides."_text,
+                {}};
     f.figures = {FigureId("supply.sun.leanest")};
     out.findings.push_back(std::move(f));
 }
@@ -172,11 +175,11 @@ void checkSimpleController(const CheckInput& in, Checks& out) {
     Finding f = findingOf(in, "S12", firstSubject(in, DeviceKind::SolarController));
     f.what = {
         "A simple controller ties the panels to the bank's volts: {lost} of their power is "
-        "lost.",
+        "lost."_text,
         {{"lost", percent(lost)}}};
-    f.why = {"Panels of this voltage give their power at {vmp}.",
+    f.why = {"Panels of this voltage give their power at {vmp}."_text,
              {{"vmp", measure(s.panel->vmp * static_cast<double>(s.series))}}};
-    f.remedy = {"Use a controller that tracks the most power, or panels for 12 V.", {}};
+    f.remedy = {"Use a controller that tracks the most power, or panels for 12 V."_text, {}};
     const auto* other = leastOnOffer(
         in.plan.own.controllers,
         in.library.controllers,

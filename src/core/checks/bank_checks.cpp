@@ -17,7 +17,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
     std::vector<Mend> out;
     const int count = static_cast<int>(std::ceil(in.gear.bank().count * factor - 1e-9));
     if (count <= kMostBatteries) {
-        out.push_back({{"Use {count} × {model}",
+        out.push_back({{"Use {count} × {model}"_text,
                         {{"count", spirk::count(count)}, {"model", in.gear.bank().model->name}}},
                        {UseCount{GearCount::BankStrings, count}}});
     }
@@ -32,7 +32,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
         },
         [](const BatteryModel& m) { return m.capacity; });
     if (larger != nullptr) {
-        out.push_back({{"Use {count} × {model}",
+        out.push_back({{"Use {count} × {model}"_text,
                         {{"count", spirk::count(in.gear.bank().count)}, {"model", larger->name}}},
                        {UseModel{GearPart::Battery, larger->id}}});
     }
@@ -42,13 +42,14 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
 Finding bankTooSmall(const CheckInput& in) {
     Finding f = findingOf(in, "B1", firstSubject(in, DeviceKind::Battery));
     f.id = "B1 bank";
-    f.what = {"The bank carries {has} days without sun; you asked for {asked}.",
+    f.what = {"The bank carries {has} days without sun; you asked for {asked}."_text,
               {{"has", daysText(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
-    f.why = {"It has {usable} usable and the plan draws {demand} a day.",
+    f.why = {"It has {usable} usable and the plan draws {demand} a day."_text,
              {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};
     f.remedy = {
-        "Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs.", {}};
+        "Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs."_text,
+        {}};
     f.figures = {FigureId("supply.days"), FigureId("supply.bank.needed")};
     f.mends = largerBanks(in, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);
     return f;
@@ -68,30 +69,32 @@ Amps worstBatteryCurrent(const CheckInput& in) {
 }
 
 Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
-    return {.id = bankFigure(in, "discharge"),
-            .title = "Largest current out of one battery",
-            .formula = "largest share in the sizing moments",
-            .terms = {{"I",
-                       "everything at its largest, at the lowest voltage",
-                       measure(worst),
-                       FromSolver{"shares solved with every lead's own resistance"}},
-                      {"I_max",
-                       in.gear.bank().model->name + ", discharge limit",
-                       measure(in.gear.bank().model->maxDischarge),
-                       fromTable(in.library, "batteries", in.gear.bank().model->name)}},
-            .result = measure(worst),
-            .source = "own arithmetic",
-            .note = ""};
+    return {
+        .id = bankFigure(in, "discharge"),
+        .title = "Largest current out of one battery"_text,
+        .formula = "largest share in the sizing moments"_text,
+        .terms = {{"I"_text,
+                   "everything at its largest, at the lowest voltage"_text,
+                   measure(worst),
+                   FromSolver{"shares solved with every lead's own resistance"_text}},
+                  {"I_max"_text,
+                   {"{battery}, discharge limit"_text, {{"battery", in.gear.bank().model->name}}},
+                   measure(in.gear.bank().model->maxDischarge),
+                   fromTable(in.library, "batteries", in.gear.bank().model->name)}},
+        .result = measure(worst),
+        .source = "own arithmetic"_text,
+        .note = {}};
 }
 
 Finding dischargeTooLarge(const CheckInput& in, Amps worst) {
     Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery));
     f.id = "B2 bank";
     f.what = {
-        "With everything on, a battery must give {current}; its limit is {limit}.",
+        "With everything on, a battery must give {current}; its limit is {limit}."_text,
         {{"current", measure(worst)}, {"limit", measure(in.gear.bank().model->maxDischarge)}}};
-    f.why = {"Its battery manager switches off under load, and everything goes dark at once.", {}};
-    f.remedy = {"Use more or larger batteries, or a smaller inverter.", {}};
+    f.why = {"Its battery manager switches off under load, and everything goes dark at once."_text,
+             {}};
+    f.remedy = {"Use more or larger batteries, or a smaller inverter."_text, {}};
     f.figures = {bankFigure(in, "discharge")};
     f.mends = largerBanks(in, worst / in.gear.bank().model->maxDischarge);
     return f;

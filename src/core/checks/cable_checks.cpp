@@ -29,11 +29,11 @@ std::optional<SquareMetres> sizeCarrying(const CheckInput& in, const CableRow& r
 }
 
 Mend setSize(const ConductorId& id, SquareMetres area) {
-    return {{"Use {size}", {{"size", measure(area)}}}, {Amend{SetSize{id, area}}}};
+    return {{"Use {size}"_text, {{"size", measure(area)}}}, {Amend{SetSize{id, area}}}};
 }
 
 Mend setFuse(const ConductorId& id, Amps rating) {
-    return {{"Fit {fuse}", {{"fuse", measure(rating)}}},
+    return {{"Fit {fuse}"_text, {{"fuse", measure(rating)}}},
             {Amend{SetFuse{id, End::From, "", rating}}}};
 }
 
@@ -62,12 +62,12 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     const bool branch = owner->id != row.id && owner->area > row.area;
     Finding f = findingOf(in, branch ? "W22" : "W1", subject(row.id));
     f.what = {
-        "The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity}).",
+        "The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity})."_text,
         {{"name", c.name},
          {"fuse", measure(fuse.rating)},
          {"size", measure(row.area)},
          {"ampacity", measure(row.ampacity)}}};
-    f.why = {"An overload could overheat the cable before the fuse opens.", {}};
+    f.why = {"An overload could overheat the cable before the fuse opens."_text, {}};
     f.figures = {fuseFigure(*row.protectedBy, End::From), cableFigure(row.id, "ampacity")};
     const FuseFamily& family = familyOf(in.library, fuse.family);
     const auto smaller = ratingWithin(family, row.ampacity);
@@ -80,10 +80,10 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
         f.mends.push_back(setSize(row.id, *larger));
     }
     if (smallerServes && larger) {
-        f.remedy = {"Fit {fuse}, or {size}.",
+        f.remedy = {"Fit {fuse}, or {size}."_text,
                     {{"fuse", measure(*smaller)}, {"size", measure(*larger)}}};
     } else {
-        f.remedy = {"Choose a fuse and a cable that suit the load of {load}.",
+        f.remedy = {"Choose a fuse and a cable that suit the load of {load}."_text,
                     {{"load", measure(row.load)}}};
     }
     return f;
@@ -91,13 +91,14 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
 
 Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
     Finding f = findingOf(in, "W2", subject(row.id));
-    f.what = {"The fuse of {name} ({fuse}) is below 1.25 times its current ({load}, so {needed}).",
-              {{"name", conductorOf(in, row).name},
-               {"fuse", measure(fuse.rating)},
-               {"load", measure(row.load)},
-               {"needed", measure(fuse.needed)}}};
-    f.why = {"It will age and open under its normal load.", {}};
-    f.remedy = {"Fit {fuse}.", {{"fuse", measure(fuse.computedRating)}}};
+    f.what = {
+        "The fuse of {name} ({fuse}) is below 1.25 times its current ({load}, so {needed})."_text,
+        {{"name", conductorOf(in, row).name},
+         {"fuse", measure(fuse.rating)},
+         {"load", measure(row.load)},
+         {"needed", measure(fuse.needed)}}};
+    f.why = {"It will age and open under its normal load."_text, {}};
+    f.remedy = {"Fit {fuse}."_text, {{"fuse", measure(fuse.computedRating)}}};
     f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "load")};
     f.mends = {setFuse(row.id, fuse.computedRating)};
     return f;
@@ -142,17 +143,17 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
     for (std::size_t i = 1; i < path.conductors.size(); ++i) {
         f.where.push_back(subject(path.conductors[i]));
     }
-    f.what = {"From {path}, out and back, {drop} are lost ({fraction}); the limit is {limit}.",
+    f.what = {"From {path}, out and back, {drop} are lost ({fraction}); the limit is {limit}."_text,
               {{"path", path.name},
                {"drop", measure(path.drop)},
                {"fraction", percent(path.fraction)},
                {"limit", percent(path.limit)}}};
     f.why = {
         "What is at the end gets too little voltage when it works hard, or a charger reads a "
-        "wrong one.",
+        "wrong one."_text,
         {}};
     f.figures = {path.figure};
-    f.remedy = {"Use a thicker cable where most is lost, or a shorter way.", {}};
+    f.remedy = {"Use a thicker cable where most is lost, or a shorter way."_text, {}};
     if (auto mend = thickerFor(in, path)) {
         f.mends.push_back(std::move(*mend));
     }
@@ -161,18 +162,20 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
 
 Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
     Finding f = findingOf(in, "W8", subject(row.id));
-    const std::string& name = conductorOf(in, row).name;
+    const Text& name = conductorOf(in, row).name;
     if (row.letThrough) {
-        f.what = {"A short on {name} puts {through} into its cable, which bears {bears}.",
+        f.what = {"A short on {name} puts {through} into its cable, which bears {bears}."_text,
                   {{"name", name},
                    {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
                    {"bears", Measure{row.withstand, Unit::JouleIntegral}}}};
     } else {
-        f.what = {"A short at the far end of {name} gives only {fault}: its fuse need not open.",
-                  {{"name", name}, {"fault", measure(row.faultFar)}}};
+        f.what = {
+            "A short at the far end of {name} gives only {fault}: its fuse need not open."_text,
+            {{"name", name}, {"fault", measure(row.faultFar)}}};
     }
-    f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on.", {}};
-    f.remedy = {"Use a thicker or shorter cable, or a smaller fuse.", {}};
+    f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on."_text,
+             {}};
+    f.remedy = {"Use a thicker or shorter cable, or a smaller fuse."_text, {}};
     f.figures = {cableFigure(row.id, "fault")};
     return f;
 }
@@ -189,26 +192,26 @@ void checkFitting(const CheckInput& in,
     f.id += " " + text(terminal);
     f.where.push_back(subject(terminal.device));
     if (!fitting.sizeFits) {
-        f.what = {"{name} ({size}) is larger than the terminal {terminal} takes ({largest}).",
+        f.what = {"{name} ({size}) is larger than the terminal {terminal} takes ({largest})."_text,
                   {{"name", conductorOf(in, row).name},
                    {"size", measure(row.area)},
                    {"terminal", text(terminal)},
                    {"largest", measure(fitting.largest)}}};
         f.remedy = {
             "Use a smaller cable if the drop allows it, or go over a stud with a short thinner "
-            "tail.",
+            "tail."_text,
             {}};
     } else {
         f.what = {
-            "No lug for {size} with a hole for {stud} is commonly sold ({name} at {terminal}).",
+            "No lug for {size} with a hole for {stud} is commonly sold ({name} at {terminal})."_text,
             {{"name", conductorOf(in, row).name},
              {"size", measure(row.area)},
              {"stud", fitting.stud},
              {"terminal", text(terminal)}}};
-        f.remedy = {"Choose another size, or drill a lug whose flat is wide enough.", {}};
+        f.remedy = {"Choose another size, or drill a lug whose flat is wide enough."_text, {}};
     }
     f.why = {
-        "A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot.",
+        "A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot."_text,
         {}};
     f.figures = {cableFigure(row.id, "size")};
     out.push_back(std::move(f));
@@ -216,12 +219,12 @@ void checkFitting(const CheckInput& in,
 
 Finding tooThin(const CheckInput& in, const CableRow& row, SquareMetres least) {
     Finding f = findingOf(in, "W12", subject(row.id));
-    f.what = {"{name} has {size}; outside a device {least} is the least.",
+    f.what = {"{name} has {size}; outside a device {least} is the least."_text,
               {{"name", conductorOf(in, row).name},
                {"size", measure(row.area)},
                {"least", measure(least)}}};
-    f.why = {"Thin strands break where things shake.", {}};
-    f.remedy = {"Use {size}.", {{"size", measure(row.computedArea)}}};
+    f.why = {"Thin strands break where things shake."_text, {}};
+    f.remedy = {"Use {size}."_text, {{"size", measure(row.computedArea)}}};
     f.mends = {setSize(row.id, row.computedArea)};
     return f;
 }

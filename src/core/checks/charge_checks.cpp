@@ -57,29 +57,36 @@ void checkRate(const CheckInput& in, Checks& out) {
     const Charging charging = chargingOf(in);
     const Amps limit = in.gear.bank().model->maxCharge * static_cast<double>(in.gear.bank().count);
     const Coulombs usable = bankCapacity(in.gear.bank()) * in.gear.bank().chemistry.usable;
-    out.why.add(
-        {.id = bankFigure(in, "charge"),
-         .title = "Most that charges the bank at once",
-         .formula = "I = I_sun + I_engine",
-         .terms = {{"I_sun", "controller at full sun", measure(charging.solar), charging.solarFrom},
-                   {"I_engine", "DC-DC charger", measure(charging.engine), charging.engineFrom},
-                   {"I_max",
-                    "the bank takes",
-                    measure(limit),
-                    fromTable(in.library, "batteries", in.gear.bank().model->name)}},
-         .result = measure(charging.together()),
-         .source = "own arithmetic",
-         .note = ""});
+    out.why.add({.id = bankFigure(in, "charge"),
+                 .title = "Most that charges the bank at once"_text,
+                 .formula = "I = I_sun + I_engine"_text,
+                 .terms = {{"I_sun"_text,
+                            "controller at full sun"_text,
+                            measure(charging.solar),
+                            charging.solarFrom},
+                           {"I_engine"_text,
+                            "DC-DC charger"_text,
+                            measure(charging.engine),
+                            charging.engineFrom},
+                           {"I_max"_text,
+                            "the bank takes"_text,
+                            measure(limit),
+                            fromTable(in.library, "batteries", in.gear.bank().model->name)}},
+                 .result = measure(charging.together()),
+                 .source = "own arithmetic"_text,
+                 .note = {}});
     if (charging.together() > limit) {
         Finding f = bankFinding(in, "B3");
         f.severity = Severity::Fault;
-        f.what = {"Sun and engine together charge with up to {current}; the bank takes {limit}.",
-                  {{"current", measure(charging.together())}, {"limit", measure(limit)}}};
-        f.why = {in.gear.bank().battery.family == Family::Lithium
-                     ? "Its manager switches charging off, and the chargers lose their battery."
-                     : "It gasses, heats up and ages.",
-                 {}};
-        f.remedy = {"Limit the chargers in their settings, or use a larger bank.", {}};
+        f.what = {
+            "Sun and engine together charge with up to {current}; the bank takes {limit}."_text,
+            {{"current", measure(charging.together())}, {"limit", measure(limit)}}};
+        f.why = {
+            in.gear.bank().battery.family == Family::Lithium
+                ? "Its manager switches charging off, and the chargers lose their battery."_text
+                : "It gasses, heats up and ages."_text,
+            {}};
+        f.remedy = {"Limit the chargers in their settings, or use a larger bank."_text, {}};
         f.figures = {bankFigure(in, "charge")};
         out.findings.push_back(std::move(f));
     }
@@ -90,14 +97,14 @@ void checkRate(const CheckInput& in, Checks& out) {
         Finding f = bankFinding(in, "B3");
         f.id = "B3 bank slow";
         f.severity = Severity::Advice;
-        f.what = {"At best {current} charge the bank: {time} from empty to full.",
+        f.what = {"At best {current} charge the bank: {time} from empty to full."_text,
                   {{"current", measure(charging.together())},
                    {"time", measure(chargeTime(usable, charging.together()))}}};
         f.why = {in.gear.bank().battery.family == Family::Lead
-                     ? "Lead that is seldom full sulphates and dies early."
-                     : "After a few dull days it takes more than a bright day to recover.",
+                     ? "Lead that is seldom full sulphates and dies early."_text
+                     : "After a few dull days it takes more than a bright day to recover."_text,
                  {}};
-        f.remedy = {"Plan stronger charging, or a smaller bank.", {}};
+        f.remedy = {"Plan stronger charging, or a smaller bank."_text, {}};
         f.figures = {bankFigure(in, "charge")};
         out.findings.push_back(std::move(f));
     }
@@ -130,20 +137,20 @@ void checkFrost(const CheckInput& in, Checks& out) {
     if (lithium && charged && !in.gear.bank().model->heated &&
         night.degrees < rule(in.library, "charge_below_c").value) {
         Finding f = bankFinding(in, "B6");
-        f.what = {"On this trip nights are near {night}; {model} is not heated.",
+        f.what = {"On this trip nights are near {night}; {model} is not heated."_text,
                   {{"night", measure(night)}, {"model", in.gear.bank().model->name}}};
         f.why = {
             "Charging lithium below freezing plates metal in its cells: it is damaged for "
-            "good and can short inside.",
+            "good and can short inside."_text,
             {}};
         f.remedy = {
             "Use a heated battery, or keep the bank where it stays above freezing and make "
-            "sure that its manager stops charging in the cold.",
+            "sure that its manager stops charging in the cold."_text,
             {}};
         for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
             if (model->heated && model->nominal == in.gear.bank().model->nominal &&
                 model->capacity == in.gear.bank().model->capacity) {
-                f.mends.push_back({{"Use: {model}", {{"model", model->name}}},
+                f.mends.push_back({{"Use: {model}"_text, {{"model", model->name}}},
                                    {UseModel{GearPart::Battery, model->id}}});
                 break;
             }
@@ -156,10 +163,12 @@ void checkFrost(const CheckInput& in, Checks& out) {
     if (mean.degrees < kHeatingBelow && !heated && !in.plan.appliances.empty()) {
         Finding f = findingOf(in, "B11", {SubjectKind::Figure, "needs.dc"});
         f.id = "B11 heater";
-        f.what = {"The coldest month of the trip has {mean} on average, and no heater is planned.",
-                  {{"mean", measure(mean)}}};
-        f.why = {"A heater's fan and pump, and its start, draw from the bank every night.", {}};
-        f.remedy = {"Add the heater in Needs, even one that burns gas or diesel.", {}};
+        f.what = {
+            "The coldest month of the trip has {mean} on average, and no heater is planned."_text,
+            {{"mean", measure(mean)}}};
+        f.why = {"A heater's fan and pump, and its start, draw from the bank every night."_text,
+                 {}};
+        f.remedy = {"Add the heater in Needs, even one that burns gas or diesel."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -178,29 +187,29 @@ void checkGas(const CheckInput& in, Checks& out) {
     const double flow = kGasFlow * cells * kGassingMilliampsPerAh * ah / 1000.0;
     const double opening = kOpeningCm2 * flow;
     out.why.add({.id = bankFigure(in, "vent"),
-                 .title = "Free opening for the bank's gas, two of them, in cm²",
-                 .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h",
-                 .terms = {{"n", "cells in series", number(cells), FromPlan{bank.path}},
-                           {"I_gas",
-                            "mA per Ah, vented lead, boost charge",
+                 .title = "Free opening for the bank's gas, two of them, in cm²"_text,
+                 .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h"_text,
+                 .terms = {{"n"_text, "cells in series"_text, number(cells), FromPlan{bank.path}},
+                           {"I_gas"_text,
+                            "mA per Ah, vented lead, boost charge"_text,
                             number(kGassingMilliampsPerAh),
-                            FromRule{"IEC 62485-2"}},
-                           {"C", "capacity in Ah", number(ah), FromPlan{bank.path}}},
+                            FromRule{"IEC 62485-2"_text}},
+                           {"C"_text, "capacity in Ah"_text, number(ah), FromPlan{bank.path}}},
                  .result = number(opening),
-                 .source = "IEC 62485-2",
-                 .note = "Air flow: " + formatNumber(flow, 2) + " m³/h."});
+                 .source = "IEC 62485-2"_text,
+                 .note = {"Air flow: {flow} m³/h."_text, {{"flow", formatNumber(flow, 2)}}}});
     const auto battery =
         std::ranges::find(in.wiring.circuit.devices, DeviceKind::Battery, &Device::kind);
     if (!livedIn(battery->place)) {
         return;
     }
     Finding f = bankFinding(in, "B7");
-    f.what = {"{model} gives off hydrogen when it is charged, and stands in the living space.",
+    f.what = {"{model} gives off hydrogen when it is charged, and stands in the living space."_text,
               {{"model", bank.model->name}}};
-    f.why = {"Hydrogen gathers under the ceiling and a spark sets it off.", {}};
+    f.why = {"Hydrogen gathers under the ceiling and a spark sets it off."_text, {}};
     f.remedy = {
         "Put it in a box closed to the inside, vented to the outside low and high with "
-        "{opening} cm² each, or outside; or use a sealed battery.",
+        "{opening} cm² each, or outside; or use a sealed battery."_text,
         {{"opening", number(opening)}}};
     f.figures = {bankFigure(in, "vent")};
     out.findings.push_back(std::move(f));
@@ -217,12 +226,13 @@ void checkIdle(const CheckInput& in, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "B12", {SubjectKind::Device, "inverter"});
-    f.what = {"The inverter's idle draw takes {share} of the day's energy ({energy}).",
+    f.what = {"The inverter's idle draw takes {share} of the day's energy ({energy})."_text,
               {{"share", percent(share)}, {"energy", measure(day)}}};
-    f.why = {"An inverter that is left on draws from the bank day and night, also in storage.", {}};
+    f.why = {"An inverter that is left on draws from the bank day and night, also in storage."_text,
+             {}};
     f.remedy = {
         "Switch it off when it is not needed, with a remote switch near the bed, or use a "
-        "smaller one.",
+        "smaller one."_text,
         {}};
     f.figures = {FigureId("supply.inverter.extra")};
     out.findings.push_back(std::move(f));

@@ -62,7 +62,7 @@ FigureId throughFigure(const Device& d) { return FigureId("device." + d.id.value
 
 struct Through {
     Amps current;
-    std::string moment;
+    Text moment;
 };
 
 Through mostPassing(const CheckInput& in, const Device& d) {
@@ -80,7 +80,7 @@ std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
     if (d.rating.si() <= 0.0) {
         return std::nullopt;
     }
-    const std::string& largest = in.wiring.sizing.front().name;
+    const Text& largest = in.wiring.sizing.front().name;
     switch (kindRow(d.kind).rated) {
         case Rated::No:
             return std::nullopt;
@@ -96,27 +96,30 @@ std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
 
 Derivation throughDerivation(const Device& d, const Through& t) {
     return {.id = throughFigure(d),
-            .title = d.name + ", most that flows through it",
+            .title = {"{device}, most that flows through it"_text, {{"device", d.name}}},
             .formula = kindRow(d.kind).studs == Studs::OneEach
-                           ? "half of what its conductors bring and take away"
-                           : "current of its conductors",
-            .terms = {{"I", t.moment, measure(t.current), FromSolver{t.moment}},
-                      {"I_max", "it is rated for", measure(d.rating), FromRule{"the library"}}},
+                           ? "half of what its conductors bring and take away"_text
+                           : "current of its conductors"_text,
+            .terms = {{"I"_text, t.moment, measure(t.current), FromSolver{t.moment}},
+                      {"I_max"_text,
+                       "it is rated for"_text,
+                       measure(d.rating),
+                       FromRule{"the library"_text}}},
             .result = measure(t.current),
-            .source = "the network solved",
-            .note = ""};
+            .source = "the network solved"_text,
+            .note = {}};
 }
 
 Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
     Finding f = findingOf(in, d.kind == DeviceKind::Shunt ? "G4" : "W13", subject(d.id));
-    f.what = {"Through {device} up to {current} flow; it is rated {rating}.",
+    f.what = {"Through {device} up to {current} flow; it is rated {rating}."_text,
               {{"device", d.name}, {"current", measure(t.current)}, {"rating", measure(d.rating)}}};
-    f.why = {d.kind == DeviceKind::Shunt ? "Above its rating a shunt reads wrong and gets hot."
+    f.why = {d.kind == DeviceKind::Shunt ? "Above its rating a shunt reads wrong and gets hot."_text
              : d.kind == DeviceKind::Converter
-                 ? "It limits itself or switches off, and everything behind it with it."
-                 : "Its contacts get hot, oxidise, and get hotter.",
+                 ? "It limits itself or switches off, and everything behind it with it."_text
+                 : "Its contacts get hot, oxidise, and get hotter."_text,
              {}};
-    f.remedy = {"Use one with a higher rating, or split what hangs on it.", {}};
+    f.remedy = {"Use one with a higher rating, or split what hangs on it."_text, {}};
     f.figures = {throughFigure(d)};
     if (d.kind == DeviceKind::Converter) {
         const auto* model = leastOnOffer(
@@ -170,14 +173,16 @@ void checkStuds(const CheckInput& in, Checks& out) {
         }
         Finding f = findingOf(in, "W11", subject(d->id));
         f.id = "W11 " + text(terminal);
-        f.what = {"{number} lugs sit on one stud of {device} ({terminal}); at most {most} may.",
-                  {{"number", count(number)},
-                   {"device", d->name},
-                   {"terminal", text(terminal)},
-                   {"most", count(most)}}};
-        f.why = {"A tall stack loosens, and its upper lugs carry current through the lower ones.",
-                 {}};
-        f.remedy = {"Bring some of them to a bus bar.", {}};
+        f.what = {
+            "{number} lugs sit on one stud of {device} ({terminal}); at most {most} may."_text,
+            {{"number", count(number)},
+             {"device", d->name},
+             {"terminal", text(terminal)},
+             {"most", count(most)}}};
+        f.why = {
+            "A tall stack loosens, and its upper lugs carry current through the lower ones."_text,
+            {}};
+        f.remedy = {"Bring some of them to a bus bar."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -194,21 +199,22 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
             continue;
         }
         Finding f = findingOf(in, "W19", subject(d.id));
-        f.what = {"All {ways} ways of {device} are taken.",
+        f.what = {"All {ways} ways of {device} are taken."_text,
                   {{"ways", count(model->ways)}, {"device", d.name}}};
-        f.why = {"The next appliance will be tapped into another one's circuit.", {}};
-        f.remedy = {"Plan a second block, or join two small circuits.", {}};
+        f.why = {"The next appliance will be tapped into another one's circuit."_text, {}};
+        f.remedy = {"Plan a second block, or join two small circuits."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
 
 // Gear made for another voltage than the bank's.
-Finding wrongSystem(const CheckInput& in, Subject where, const std::string& name, Volts made) {
+Finding wrongSystem(const CheckInput& in, Subject where, const Words& name, Volts made) {
     Finding f = findingOf(in, "V1", std::move(where));
-    f.what = {"{name} is made for {made}; the bank has {bank}.",
+    f.what = {"{name} is made for {made}; the bank has {bank}."_text,
               {{"name", name}, {"made", measure(made)}, {"bank", measure(in.gear.bank().system)}}};
-    f.why = {"Too high a voltage destroys it at once; with too low a one it does not start.", {}};
-    f.remedy = {"Choose one for the bank's voltage, or another bank.", {}};
+    f.why = {"Too high a voltage destroys it at once; with too low a one it does not start."_text,
+             {}};
+    f.remedy = {"Choose one for the bank's voltage, or another bank."_text, {}};
     return f;
 }
 
@@ -252,8 +258,8 @@ void checkSystems(const CheckInput& in, Checks& out) {
                                 in.gear.converter()->inputSystem);
         f.id = "V1 converter";  // there is no such device on a bank of 12 V
         f.severity = Severity::Advice;
-        f.why = {"A bank of 12 V feeds its loads without a converter.", {}};
-        f.remedy = {"Take the converter out in Supply.", {}};
+        f.why = {"A bank of 12 V feeds its loads without a converter."_text, {}};
+        f.remedy = {"Take the converter out in Supply."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -268,14 +274,15 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
         }
         Finding f = findingOf(in, "V2", subject(deviceOf(a.id)));
         f.severity = high ? f.severity : Severity::Fault;
-        f.what = {"{name} is made for {made} and hangs on {bank}.",
+        f.what = {"{name} is made for {made} and hangs on {bank}."_text,
                   {{"name", a.name},
                    {"made", measure(volts(high ? 12.0 : 24.0))},
                    {"bank", measure(in.gear.bank().system)}}};
-        f.why = {high ? "Twice its voltage destroys it." : "It does not start on half its voltage.",
+        f.why = {high ? "Twice its voltage destroys it."_text
+                      : "It does not start on half its voltage."_text,
                  {}};
-        f.remedy = {high ? "Plan a converter for 12 V loads in Supply, or buy the 24 V kind."
-                         : "Buy the 12 V kind.",
+        f.remedy = {high ? "Plan a converter for 12 V loads in Supply, or buy the 24 V kind."_text
+                         : "Buy the 12 V kind."_text,
                     {}};
         if (high && !in.library.converters.empty() && in.gear.converter() == nullptr) {
             f.mends.push_back(useInstead(in.library.converters.back(), GearPart::Converter));

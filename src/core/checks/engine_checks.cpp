@@ -28,35 +28,35 @@ EngineShare shareOf(const CheckInput& in) {
 Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
     const EngineUnit& e = *in.gear.engine();
     return {.id = FigureId("engine.input"),
-            .title = "Most that the DC-DC charger draws from the vehicle",
-            .formula = "I_in = V_out · I_out / (η · V_in)",
-            .terms = {{"V_out",
-                       "absorption voltage",
+            .title = "Most that the DC-DC charger draws from the vehicle"_text,
+            .formula = "I_in = V_out · I_out / (η · V_in)"_text,
+            .terms = {{"V_out"_text,
+                       "absorption voltage"_text,
                        measure(in.gear.bank().chemistry.absorption),
                        fromTable(in.library, "chemistries", in.gear.bank().chemistry.name)},
-                      {"I_out",
+                      {"I_out"_text,
                        e.charger->name,
                        measure(e.charger->output),
                        fromTable(in.library, "dcdc_chargers", e.charger->name)},
-                      {"η",
-                       "efficiency",
+                      {"η"_text,
+                       "efficiency"_text,
                        percent(e.charger->efficiency),
                        fromTable(in.library, "dcdc_chargers", e.charger->name)},
-                      {"V_in",
-                       "start voltage at its input",
+                      {"V_in"_text,
+                       "start voltage at its input"_text,
                        measure(e.charger->start),
                        fromTable(in.library, "dcdc_chargers", e.charger->name)},
-                      {"road",
-                       "half of the alternator's rating",
+                      {"road"_text,
+                       "half of the alternator's rating"_text,
                        measure(share.road),
                        fromTable(in.library, "alternator", "road_share_limit")},
-                      {"idle",
-                       "left at idle, hot, after the vehicle's own use",
+                      {"idle"_text,
+                       "left at idle, hot, after the vehicle's own use"_text,
                        measure(share.idle),
                        fromTable(in.library, "alternator", "idle speed and hot factor")}},
             .result = measure(share.input),
-            .source = "energy balance of the charger",
-            .note = ""};
+            .source = "energy balance of the charger"_text,
+            .note = {}};
 }
 
 void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
@@ -78,19 +78,20 @@ Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
     Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
     f.severity = road ? Severity::Fault : f.severity;
     f.id = road ? "E3 road" : "E3 idle";
-    const MessageValue draws{"input", measure(share.input)};
+    const TextValue draws{"input", measure(share.input)};
     if (road) {
-        f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}.",
+        f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}."_text,
                   {draws, {"limit", measure(share.road)}}};
-        f.why = {"A small machine run hard for hours gets hot and wears out.", {}};
-        f.remedy = {"Use a smaller charger, or limit its current.", {}};
+        f.why = {"A small machine run hard for hours gets hot and wears out."_text, {}};
+        f.remedy = {"Use a smaller charger, or limit its current."_text, {}};
     } else {
         f.what = {
             "With the engine idling the alternator has {limit} left; the DC-DC charger draws up to "
-            "{input}.",
+            "{input}."_text,
             {draws, {"limit", measure(share.idle)}}};
-        f.why = {"The starter battery pays the rest; the charger drops out and comes back.", {}};
-        f.remedy = {"Do not charge at idle for long, or use a smaller charger.", {}};
+        f.why = {"The starter battery pays the rest; the charger drops out and comes back."_text,
+                 {}};
+        f.remedy = {"Do not charge at idle for long, or use a smaller charger."_text, {}};
     }
     f.figures = {FigureId("engine.input")};
     offerSmaller(in, road ? share.road : share.idle, f);
@@ -113,12 +114,13 @@ void checkSignal(const CheckInput& in, Checks& out) {
     }
     const bool from = alwaysLive(in, enable->from);
     Finding f = findingOf(in, "E4", subject(enable->id));
-    f.what = {"The enable lead of the DC-DC charger comes from {terminal}, which is always live.",
-              {{"terminal", text(from ? enable->from : enable->to)}}};
-    f.why = {"It charges with the engine stopped, until the vehicle does not start.", {}};
-    f.remedy = {"Take it from a circuit that is live only while the engine runs.", {}};
-    f.mends = {
-        {{"Move it back", {}}, {TakeBack{MoveEnd{enable->id, from ? End::From : End::To, {}}}}}};
+    f.what = {
+        "The enable lead of the DC-DC charger comes from {terminal}, which is always live."_text,
+        {{"terminal", text(from ? enable->from : enable->to)}}};
+    f.why = {"It charges with the engine stopped, until the vehicle does not start."_text, {}};
+    f.remedy = {"Take it from a circuit that is live only while the engine runs."_text, {}};
+    f.mends = {{{"Move it back"_text, {}},
+                {TakeBack{MoveEnd{enable->id, from ? End::From : End::To, {}}}}}};
     out.findings.push_back(std::move(f));
 }
 
@@ -131,17 +133,19 @@ void checkDriving(const CheckInput& in, Checks& out) {
     }
     Finding f = findingOf(in, "E9", firstSubject(in, DeviceKind::DcdcCharger));
     if (driven) {
-        f.what = {"In {time} of driving a day {needed} are needed; the charger gives {chosen}.",
-                  {{"time", measure(in.plan.trip.drivingPerDay)},
-                   {"needed", marks->needed},
-                   {"chosen", marks->chosen}}};
+        f.what = {
+            "In {time} of driving a day {needed} are needed; the charger gives {chosen}."_text,
+            {{"time", measure(in.plan.trip.drivingPerDay)},
+             {"needed", marks->needed},
+             {"chosen", marks->chosen}}};
     } else {
-        f.what = {"A charger from the engine is planned, and no driving.", {}};
+        f.what = {"A charger from the engine is planned, and no driving."_text, {}};
     }
-    f.why = {"What sun and driving bring in the leanest month is less than what is drawn.", {}};
+    f.why = {"What sun and driving bring in the leanest month is less than what is drawn."_text,
+             {}};
     f.remedy = {
         "Use a stronger charger if the alternator allows it, drive longer, or plan shore "
-        "power for dull weeks.",
+        "power for dull weeks."_text,
         {}};
     f.figures = {FigureId("supply.engine.needed")};
     out.findings.push_back(std::move(f));
@@ -158,13 +162,13 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
         }
         Finding f = findingOf(in, "B14", subject(c.id));
         f.where.push_back(subject(starter->id));
-        f.what = {"{name} hangs on the starter battery.", {{"name", c.name}}};
-        f.why = {"A few days of it, and the engine does not start.", {}};
-        f.remedy = {"Take it back to the house system.", {}};
+        f.what = {"{name} hangs on the starter battery."_text, {{"name", c.name}}};
+        f.why = {"A few days of it, and the engine does not start."_text, {}};
+        f.remedy = {"Take it back to the house system."_text, {}};
         for (const End end : {End::From, End::To}) {
             const TerminalId& at = end == End::From ? c.from : c.to;
             if (at.device == starter->id) {
-                f.mends.push_back({{"Move it back", {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
+                f.mends.push_back({{"Move it back"_text, {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
             }
         }
         out.findings.push_back(std::move(f));

@@ -31,9 +31,9 @@ namespace spirk {
 // The voltage of an open string at a temperature of its cells, as a figure.
 struct StringVoc {
     const char* figure;
-    std::string title;
+    Text title;
     Term temperature;
-    std::string note;
+    Text note;
 };
 [[nodiscard]] Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc);
 

@@ -85,16 +85,16 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     const TerminalId& at = bankEnd == End::From ? c.from : c.to;
     Finding f = findingOf(in, "G3", subject(c.id));
     f.where.push_back({SubjectKind::Device, "shunt"});
-    f.what = {"{name} ends at {terminal}, on the bank's side of the shunt.",
+    f.what = {"{name} ends at {terminal}, on the bank's side of the shunt."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
     f.why = {
         "What flows through it is not counted: the monitor's state of charge drifts from the "
-        "truth day by day.",
+        "truth day by day."_text,
         {}};
-    f.remedy = {"Bring it to the negative bar, behind the shunt.", {}};
+    f.remedy = {"Bring it to the negative bar, behind the shunt."_text, {}};
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, c.id, end)) {
-            f.mends.push_back({{"Move it back", {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
+            f.mends.push_back({{"Move it back"_text, {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
         }
     }
     return f;
@@ -107,14 +107,14 @@ void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "G1", subject(bond.id));
-    f.what = {"The bond runs from {from} to {to}, not from the negative bar to the chassis.",
+    f.what = {"The bond runs from {from} to {to}, not from the negative bar to the chassis."_text,
               {{"from", text(bond.from)}, {"to", text(bond.to)}}};
-    f.why = {"A fault to the chassis finds no way back, or goes round the shunt.", {}};
-    f.remedy = {"Bond the negative bar to the chassis once, with bare metal and a short cable.",
-                {}};
+    f.why = {"A fault to the chassis finds no way back, or goes round the shunt."_text, {}};
+    f.remedy = {
+        "Bond the negative bar to the chassis once, with bare metal and a short cable."_text, {}};
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, bond.id, end)) {
-            f.mends.push_back({{"Move it back", {}}, {TakeBack{MoveEnd{bond.id, end, {}}}}});
+            f.mends.push_back({{"Move it back"_text, {}}, {TakeBack{MoveEnd{bond.id, end, {}}}}});
         }
     }
     out.findings.push_back(std::move(f));
@@ -125,17 +125,17 @@ void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "G2", subject(row.id));
-    f.what = {"The bond to the chassis has {size}; {needed} are needed.",
+    f.what = {"The bond to the chassis has {size}; {needed} are needed."_text,
               {{"size", measure(row.area)}, {"needed", measure(row.computedArea)}}};
     f.why = {
         "It carries the starter's current if the vehicle's own strap breaks, and every fault "
-        "to the chassis.",
+        "to the chassis."_text,
         {}};
-    f.remedy = {"Use {size}: one size below the largest positive.",
+    f.remedy = {"Use {size}: one size below the largest positive."_text,
                 {{"size", measure(row.computedArea)}}};
     f.figures = {cableFigure(row.id, "size")};
-    f.mends = {
-        {{"Use {size}", {{"size", measure(row.computedArea)}}}, {TakeBack{SetSize{row.id, {}}}}}};
+    f.mends = {{{"Use {size}"_text, {{"size", measure(row.computedArea)}}},
+                {TakeBack{SetSize{row.id, {}}}}}};
     out.findings.push_back(std::move(f));
 }
 

@@ -24,7 +24,7 @@ template <class Model, class Suits, class Rank>
 // 'Use a DC-DC charger, 20 A': the model takes the place of the one there is.
 template <class Model>
 [[nodiscard]] Mend useInstead(const Model& model, GearPart part) {
-    return {{"Use: {model}", {{"model", model.name}}}, {UseModel{part, model.id}}};
+    return {{"Use: {model}"_text, {{"model", model.name}}}, {UseModel{part, model.id}}};
 }
 
 }  // namespace spirk

@@ -22,13 +22,14 @@ void checkInsulation(const CheckInput& in, const CableRow& row, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "W17", subject(row.id));
-    f.what = {"{name} passes a place of {ambient}; its insulation ({insulation}) bears {maximum}.",
-              {{"name", c.name},
-               {"ambient", measure(ambient)},
-               {"insulation", column.name},
-               {"maximum", measure(column.maximum)}}};
-    f.why = {"It softens and shorts even without any current.", {}};
-    f.remedy = {"Take another way, or a cable for more heat.", {}};
+    f.what = {
+        "{name} passes a place of {ambient}; its insulation ({insulation}) bears {maximum}."_text,
+        {{"name", c.name},
+         {"ambient", measure(ambient)},
+         {"insulation", column.name},
+         {"maximum", measure(column.maximum)}}};
+    f.why = {"It softens and shorts even without any current."_text, {}};
+    f.remedy = {"Take another way, or a cable for more heat."_text, {}};
     f.figures = {cableFigure(row.id, "ampacity")};
     out.findings.push_back(std::move(f));
 }
@@ -82,18 +83,20 @@ void checkUsualAmbients(const CheckInput& in, Checks& out) {
     if (where.empty()) {
         return;
     }
-    std::string names;
+    std::vector<Text> names;
     for (const std::string& name : places) {
-        names += (names.empty() ? "" : ", ") + name;
+        names.push_back(Text::given(name));
     }
     Finding f = findingOf(in, "W25", where.front());
     f.id = "W25 van";
     f.where = where;
-    f.what = {"{n} conductors are sized to the usual ambient of: {places}.",
-              {{"n", count(static_cast<double>(where.size()))}, {"places", names}}};
-    f.why = {"Were it {hotter} K hotter there, their cable would be too thin for its fuse.",
+    f.what = with(counted("{n} conductor is sized to the usual ambient of: {places}."_text,
+                          "{n} conductors are sized to the usual ambient of: {places}."_text,
+                          static_cast<int>(where.size())),
+                  {"places", listed(names)});
+    f.why = {"Were it {hotter} K hotter there, their cable would be too thin for its fuse."_text,
              {{"hotter", number(kHotter)}}};
-    f.remedy = {"Measure on a hot day and set the ambient in Cables, Places and ways.", {}};
+    f.remedy = {"Measure on a hot day and set the ambient in Cables, Places and ways."_text, {}};
     out.findings.push_back(std::move(f));
 }
 

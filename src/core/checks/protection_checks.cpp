@@ -20,29 +20,29 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     Finding f = findingOf(in, fuse.missing, subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
-    f.what = {"{name} has no fuse at {terminal}, where a fault can be fed.",
+    f.what = {"{name} has no fuse at {terminal}, where a fault can be fed."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
     if (common) {
         f.why = {
-            "The other batteries feed a fault in this one or its lead, and nothing stops them.",
+            "The other batteries feed a fault in this one or its lead, and nothing stops them."_text,
             {}};
     } else {
-        f.why = {"A short on this cable is stopped by nothing: it burns.", {}};
+        f.why = {"A short on this cable is stopped by nothing: it burns."_text, {}};
     }
-    f.remedy = {"Fit a fuse within {distance} of that end.",
+    f.remedy = {"Fit a fuse within {distance} of that end."_text,
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
-    f.mends = {{{"Put the fuse back", {}}, {TakeBack{LeaveOutProtection{c.id, end}}}}};
+    f.mends = {{{"Put the fuse back"_text, {}}, {TakeBack{LeaveOutProtection{c.id, end}}}}};
     return f;
 }
 
 Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalId& at, End end) {
     Finding f = findingOf(in, "W3", subject(c.id));
     f.where.push_back(subject(at.device));
-    f.what = {"{name} was moved to {terminal} and has no fuse there.",
+    f.what = {"{name} was moved to {terminal} and has no fuse there."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
-    f.why = {"The battery feeds a short on this cable and nothing stops it.", {}};
-    f.remedy = {"Take it back to where a fuse stands.", {}};
-    f.mends = {{{"Move it back", {}}, {TakeBack{MoveEnd{c.id, end, {}}}}}};
+    f.why = {"The battery feeds a short on this cable and nothing stops it."_text, {}};
+    f.remedy = {"Take it back to where a fuse stands."_text, {}};
+    f.mends = {{{"Move it back"_text, {}}, {TakeBack{MoveEnd{c.id, end, {}}}}}};
     return f;
 }
 
@@ -76,30 +76,31 @@ void checkInterrupting(const CheckInput& in,
         return;
     }
     Finding f = findingOf(in, "W5", subject(row.id));
-    f.what = {"The {family} of {name} can interrupt {capacity}; a short there gives {fault}.",
+    f.what = {"The {family} of {name} can interrupt {capacity}; a short there gives {fault}."_text,
               {{"family", family.name},
                {"name", conductorOf(in, row).name},
                {"capacity", measure(family.interrupting)},
                {"fault", measure(fuse->prospective)}}};
-    f.why = {"It can burst and the arc goes on burning.", {}};
+    f.why = {"It can burst and the arc goes on burning."_text, {}};
     if (fuse->holds == Holds::Block) {
         f.remedy = {
             "Feed the block by a longer or thinner cable, so that less flows, or by a fuse small "
-            "enough for this circuit's cable to bear what it lets through.",
+            "enough for this circuit's cable to bear what it lets through."_text,
             {}};
     } else if (fuse->computedFamily == fuse->family) {
         f.remedy = {
             "Put a fuse with enough capacity before it, near the bank, or fit fuses that can "
-            "interrupt more.",
+            "interrupt more."_text,
             {}};
     } else {
-        f.remedy = {"Fit a {family}, or a fuse with enough capacity before it.",
+        f.remedy = {"Fit a {family}, or a fuse with enough capacity before it."_text,
                     {{"family", familyOf(in.library, fuse->computedFamily).name}}};
     }
-    f.source = family.interruptingSource + "; " + f.source;
+    f.source = {"{family}; {rule}"_text,
+                {{"family", Words{family.interruptingSource}}, {"rule", f.source}}};
     f.figures = {fuseFigure(row.id, end)};
     if (fuse->amended && fuse->computedFamily != fuse->family) {
-        f.mends = {{{"Fit the computed fuse: {family}, {rating}",
+        f.mends = {{{"Fit the computed fuse: {family}, {rating}"_text,
                      {{"family", familyOf(in.library, fuse->computedFamily).name},
                       {"rating", measure(fuse->computedRating)}}},
                     {TakeBack{SetFuse{row.id, End::From, "", {}}}}}};
@@ -110,7 +111,8 @@ void checkInterrupting(const CheckInput& in,
 // Offered where the person has set another.
 void offerComputed(const CableRow& row, const ChosenFuse& fuse, Finding& f) {
     if (fuse.amended) {
-        f.mends = {{{"Fit the computed fuse", {}}, {TakeBack{SetFuse{row.id, End::From, "", {}}}}}};
+        f.mends = {
+            {{"Fit the computed fuse"_text, {}}, {TakeBack{SetFuse{row.id, End::From, "", {}}}}}};
     }
 }
 
@@ -135,15 +137,16 @@ void checkDistance(const CheckInput& in,
     const Metres sheathed = metres(rule(in.library, sheathedRule(in, at)).value);
     Finding f = findingOf(in, "W4", subject(row.id));
     f.severity = fuse.distance > sheathed ? f.severity : Severity::Advice;
-    f.what = {"The fuse of {name} stands {distance} from {terminal}; {allowed} are allowed.",
+    f.what = {"The fuse of {name} stands {distance} from {terminal}; {allowed} are allowed."_text,
               {{"name", c.name},
                {"distance", measure(fuse.distance)},
                {"terminal", text(at)},
                {"allowed", measure(allowed)}}};
-    f.why = {"What lies before the fuse is protected by nothing.", {}};
-    f.remedy = {"Move it nearer; in a sheath or conduit up to {sheathed} are allowed.",
+    f.why = {"What lies before the fuse is protected by nothing."_text, {}};
+    f.remedy = {"Move it nearer; in a sheath or conduit up to {sheathed} are allowed."_text,
                 {{"sheathed", measure(sheathed)}}};
-    f.mends = {{{"Put it back near its source", {}}, {TakeBack{SetFuseDistance{row.id, end, {}}}}}};
+    f.mends = {
+        {{"Put it back near its source"_text, {}}, {TakeBack{SetFuseDistance{row.id, end, {}}}}}};
     out.push_back(std::move(f));
 }
 
@@ -157,13 +160,13 @@ void checkVoltage(const CheckInput& in,
         return;
     }
     Finding f = findingOf(in, "W6", subject(row.id));
-    f.what = {"The {family} of {name} is rated {rated}; the circuit has up to {highest}.",
+    f.what = {"The {family} of {name} is rated {rated}; the circuit has up to {highest}."_text,
               {{"family", family.name},
                {"name", conductorOf(in, row).name},
                {"rated", measure(family.volts)},
                {"highest", measure(highest)}}};
-    f.why = {"It opens, but the arc inside it does not go out.", {}};
-    f.remedy = {"Fit a fuse for a higher voltage.", {}};
+    f.why = {"It opens, but the arc inside it does not go out."_text, {}};
+    f.remedy = {"Fit a fuse for a higher voltage."_text, {}};
     offerComputed(row, fuse, f);
     out.push_back(std::move(f));
 }
@@ -190,12 +193,13 @@ void checkSelective(const CheckInput& in,
     }
     Finding f = findingOf(in, "W9", subject(row.id));
     f.where.push_back(subject(feeder->id));
-    f.what = {"The fuse of {name} ({fuse}) is not half of the one before it ({before}).",
+    f.what = {"The fuse of {name} ({fuse}) is not half of the one before it ({before})."_text,
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
                {"before", measure(feeder->fuseFrom->rating)}}};
-    f.why = {"A short here may open both, and the whole block goes dark.", {}};
-    f.remedy = {"Fit a larger fuse and cable before the block, or move this load to the bars.", {}};
+    f.why = {"A short here may open both, and the whole block goes dark."_text, {}};
+    f.remedy = {"Fit a larger fuse and cable before the block, or move this load to the bars."_text,
+                {}};
     f.figures = {fuseFigure(row.id, End::From), fuseFigure(feeder->id, End::From)};
     out.push_back(std::move(f));
 }
@@ -210,12 +214,12 @@ void checkBlockWay(const CheckInput& in,
     }
     Finding f = findingOf(in, "W15", subject(row.id));
     f.severity = Severity::Fault;
-    f.what = {"The fuse of {name} is {fuse}; a way of its block carries {limit}.",
+    f.what = {"The fuse of {name} is {fuse}; a way of its block carries {limit}."_text,
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
                {"limit", measure(block->maxWay)}}};
-    f.why = {"The block's clips get hot and lose their spring.", {}};
-    f.remedy = {"Fit a smaller fuse, or give this load its own fuse at the bars.", {}};
+    f.why = {"The block's clips get hot and lose their spring."_text, {}};
+    f.remedy = {"Fit a smaller fuse, or give this load its own fuse at the bars."_text, {}};
     offerComputed(row, fuse, f);
     out.push_back(std::move(f));
 }
@@ -251,10 +255,11 @@ void checkMainFuse(const CheckInput& in, std::vector<Finding>& out) {
     }
     Finding f = findingOf(in, "W23", subject(main->id));
     f.where.push_back(subject(inverter->id));
-    f.what = {"The main fuse ({fuse}) is below what the inverter draws at low voltage ({drawn}).",
-              {{"fuse", measure(main->fuseFrom->rating)}, {"drawn", measure(drawn)}}};
-    f.why = {"It opens under full load on a low battery, and everything goes dark.", {}};
-    f.remedy = {"Fit the computed fuse and the cable that goes with it.", {}};
+    f.what = {
+        "The main fuse ({fuse}) is below what the inverter draws at low voltage ({drawn})."_text,
+        {{"fuse", measure(main->fuseFrom->rating)}, {"drawn", measure(drawn)}}};
+    f.why = {"It opens under full load on a low battery, and everything goes dark."_text, {}};
+    f.remedy = {"Fit the computed fuse and the cable that goes with it."_text, {}};
     offerComputed(*main, *main->fuseFrom, f);
     out.push_back(std::move(f));
 }

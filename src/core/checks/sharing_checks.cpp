@@ -40,10 +40,11 @@ void checkLeads(const CheckInput& in, const std::vector<Lead>& leads, Checks& ou
     Finding f = findingOf(in, "W16", subject(most->row->id));
     f.severity = Severity::Advice;
     f.where.push_back(subject(least->row->id));
-    f.what = {"The leads of the bank differ: {least} and {most} out and back.",
+    f.what = {"The leads of the bank differ: {least} and {most} out and back."_text,
               {{"least", measure(least->pair)}, {"most", measure(most->pair)}}};
-    f.why = {"The battery with the shortest lead works hardest.", {}};
-    f.remedy = {"Make all leads of the same cable and length; an extra loop does no harm.", {}};
+    f.why = {"The battery with the shortest lead works hardest."_text, {}};
+    f.remedy = {"Make all leads of the same cable and length; an extra loop does no harm."_text,
+                {}};
     out.findings.push_back(std::move(f));
 }
 
@@ -62,31 +63,35 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
     }
     const Amps equal = total / static_cast<double>(leads.size());
     const double off = most / equal - 1.0;
-    out.why.add({.id = bankFigure(in, "share"),
-                 .title = "Hardest worked battery over an equal share",
-                 .formula = "I_most / (Σ I / n) − 1",
-                 .terms = {{"I_most",
-                            hardest->id.value,
-                            measure(most),
-                            FromFigure{FigureId("cable." + hardest->id.value + ".load")}},
-                           {"Σ I", "of all leads", measure(total), FromSolver{hardest->loadMoment}},
-                           {"n",
-                            "strings",
-                            count(static_cast<double>(leads.size())),
-                            FromPlan{in.gear.bank().path + ".count"}}},
-                 .result = percent(off),
-                 .source = "the network solved with every lead's own resistance",
-                 .note = ""});
+    out.why.add(
+        {.id = bankFigure(in, "share"),
+         .title = "Hardest worked battery over an equal share"_text,
+         .formula = "I_most / (Σ I / n) − 1"_text,
+         .terms =
+             {{"I_most"_text,
+               Text::given(hardest->id.value),
+               measure(most),
+               FromFigure{FigureId("cable." + hardest->id.value + ".load")}},
+              {"Σ I"_text, "of all leads"_text, measure(total), FromSolver{hardest->loadMoment}},
+              {"n"_text,
+               "strings"_text,
+               count(static_cast<double>(leads.size())),
+               FromPlan{in.gear.bank().path + ".count"}}},
+         .result = percent(off),
+         .source = "the network solved with every lead's own resistance"_text,
+         .note = {}});
     const double limit = rule(in.library, "sharing_limit").value;
     if (off <= limit) {
         return;
     }
     Finding f = findingOf(in, "B4", subject(hardest->id));
     f.id = "B4 bank";
-    f.what = {"One battery carries {share} more than its equal share; up to {limit} is usual.",
+    f.what = {"One battery carries {share} more than its equal share; up to {limit} is usual."_text,
               {{"share", percent(off)}, {"limit", percent(limit)}}};
-    f.why = {"It ages first, and its manager may switch off while the others still could.", {}};
-    f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery.", {}};
+    f.why = {"It ages first, and its manager may switch off while the others still could."_text,
+             {}};
+    f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery."_text,
+                {}};
     f.figures = {bankFigure(in, "share")};
     out.findings.push_back(std::move(f));
 }
@@ -97,12 +102,12 @@ void checkSeries(const CheckInput& in, Checks& out) {
     }
     Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery));
     f.id = "B10 bank";
-    f.what = {"{n} batteries are in series, with nothing that keeps them alike.",
+    f.what = {"{n} batteries are in series, with nothing that keeps them alike."_text,
               {{"n", count(in.gear.bank().series)}}};
-    f.why = {"One drifts from the others: it is overcharged while they are not yet full.", {}};
+    f.why = {"One drifts from the others: it is overcharged while they are not yet full."_text, {}};
     f.remedy = {
         "Use batteries of one age and lot, a balancer, or one battery of the whole "
-        "voltage; compare their volts now and then.",
+        "voltage; compare their volts now and then."_text,
         {}};
     const BatteryModel* whole = nullptr;
     for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
@@ -115,7 +120,7 @@ void checkSeries(const CheckInput& in, Checks& out) {
     }
     if (whole != nullptr) {
         f.mends.push_back(
-            {{"Use: {model}", {{"model", whole->name}}},
+            {{"Use: {model}"_text, {{"model", whole->name}}},
              {UseModel{GearPart::Battery, whole->id}, UseCount{GearCount::BankSeries, 1}}});
     }
     out.findings.push_back(std::move(f));

@@ -17,17 +17,19 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
     const SunUnit& s = *in.gear.sun();
     Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController));
     f.where.push_back(firstSubject(in, DeviceKind::Array));
-    f.what = {"On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}.",
-              {{"cold", measure(in.gear.climate->coldest)},
-               {"n", count(s.series)},
-               {"voc", measure(cold)},
-               {"limit", measure(s.controller->maxVoc)}}};
-    f.why = {"Above its limit the controller is destroyed, and can short the array into the bank.",
-             {}};
-    f.remedy = {"Put fewer panels in series, or use a controller for a higher voltage.", {}};
+    f.what = {
+        "On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}."_text,
+        {{"cold", measure(in.gear.climate->coldest)},
+         {"n", count(s.series)},
+         {"voc", measure(cold)},
+         {"limit", measure(s.controller->maxVoc)}}};
+    f.why = {
+        "Above its limit the controller is destroyed, and can short the array into the bank."_text,
+        {}};
+    f.remedy = {"Put fewer panels in series, or use a controller for a higher voltage."_text, {}};
     f.figures = {FigureId("solar.voc.cold")};
     if (s.series % 2 == 0) {
-        f.mends.push_back({{"Wire {s} in series, {p} in parallel",
+        f.mends.push_back({{"Wire {s} in series, {p} in parallel"_text,
                             {{"s", count(s.series / 2.0)}, {"p", count(s.parallel * 2)}}},
                            {UseCount{GearCount::PanelSeries, s.series / 2},
                             UseCount{GearCount::PanelStrings, s.parallel * 2}}});
@@ -58,12 +60,13 @@ const MonthSun* bestMonth(const CheckInput& in) {
 Finding clips(const CheckInput& in, const MonthSun& best) {
     const SunUnit& s = *in.gear.sun();
     Finding f = findingOf(in, "S2", firstSubject(in, DeviceKind::SolarController));
-    f.what = {"The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels.",
-              {{"limit", measure(s.controller->maxOutput)},
-               {"cut", percent(best.cut)},
-               {"array", measure(arrayPower(s))}}};
-    f.why = {"What it cannot pass on is lost in the bright hours.", {}};
-    f.remedy = {"Use a larger controller, or accept it: panels help more on dull days.", {}};
+    f.what = {
+        "The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels."_text,
+        {{"limit", measure(s.controller->maxOutput)},
+         {"cut", percent(best.cut)},
+         {"array", measure(arrayPower(s))}}};
+    f.why = {"What it cannot pass on is lost in the bright hours."_text, {}};
+    f.remedy = {"Use a larger controller, or accept it: panels help more on dull days."_text, {}};
     f.figures = {FigureId("supply.sun.month." + std::to_string(best.month)),
                  FigureId("supply.sun.limit")};
     const auto* other = leastOnOffer(
@@ -117,17 +120,17 @@ Finding losesTheBank(const CheckInput& in) {
     const WayId before("before_switch");
     Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController));
     f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
-    f.what = {"The solar controller joins the bank behind the main switch.", {}};
+    f.what = {"The solar controller joins the bank behind the main switch."_text, {}};
     f.why = {
         "Opened in daylight, the switch takes the battery from a controller at work: its output "
-        "can rise into whatever is still connected. For it speaks that one switch makes all dead.",
+        "can rise into whatever is still connected. For it speaks that one switch makes all dead."_text,
         {}};
     f.remedy = {
         "Open the panels' isolator before the main switch, and say so beside it; or join the "
-        "controller before the switch: it then also charges while the van stands switched off.",
+        "controller before the switch: it then also charges while the van stands switched off."_text,
         {}};
     if (in.gear.sun()->way != before) {
-        f.mends = {{{"Join the controller before the main switch", {}},
+        f.mends = {{{"Join the controller before the main switch"_text, {}},
                     {UseWay{in.gear.sun()->id, before}}}};
     }
     return f;
@@ -144,12 +147,12 @@ Checks solarChecks(const CheckInput& input) {
     const Volts cold = stringVoc(*s.panel, s.series, input.gear.climate->coldest);
     out.why.add(stringVocFigure(input,
                                 {"solar.voc.cold",
-                                 "Open-circuit voltage of a string on the coldest morning",
-                                 {"T_min",
-                                  "coldest to plan for",
+                                 "Open-circuit voltage of a string on the coldest morning"_text,
+                                 {"T_min"_text,
+                                  "coldest to plan for"_text,
                                   measure(input.gear.climate->coldest),
                                   fromTable(input.library, "climates", input.gear.climate->name)},
-                                 "Nominal volts do not count here; frost does."},
+                                 "Nominal volts do not count here; frost does."_text},
                                 cold));
     if (cold > s.controller->maxVoc) {
         out.findings.push_back(coldTooHigh(input, cold));

@@ -15,12 +15,12 @@ Finding noMainsSide(const CheckInput& in) {
     Finding f = findingOf(in, "MAINS", {SubjectKind::Device, "inverter"});
     f.what = {
         "The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
-        "neutral and earth are missing.",
+        "neutral and earth are missing."_text,
         {}};
-    f.why = {"An inverter's output is mains and can kill, also without shore power.", {}};
+    f.why = {"An inverter's output is mains and can kill, also without shore power."_text, {}};
     f.remedy = {
         "Leave its output unplugged. Have the mains side planned, inspected and tested by a "
-        "licensed electrician before first use.",
+        "licensed electrician before first use."_text,
         {}};
     return f;
 }
@@ -29,22 +29,22 @@ Finding mainsWithoutInverter(const CheckInput& in) {
     Finding f = findingOf(in, "MAINS", {SubjectKind::Figure, "needs.mains"});
     f.id = "MAINS none";
     f.standing = Standing::CommonPractice;
-    f.source = "own arithmetic";
-    f.what = {"The plan has mains appliances ({energy} a day) and no inverter.",
+    f.source = "own arithmetic"_text;
+    f.what = {"The plan has mains appliances ({energy} a day) and no inverter."_text,
               {{"energy", measure(in.needs.mainsPerDay)}}};
-    f.why = {"Nothing feeds them, and their energy is not counted from the bank.", {}};
-    f.remedy = {"Choose an inverter in Supply, or take the mains appliances out.", {}};
+    f.why = {"Nothing feeds them, and their energy is not counted from the bank."_text, {}};
+    f.remedy = {"Choose an inverter in Supply, or take the mains appliances out."_text, {}};
     return f;
 }
 
 Finding inverterTooSmall(const CheckInput& in) {
     Finding f = findingOf(in, "I1", {SubjectKind::Device, "inverter"});
     f.what = {
-        "At worst {worst} run at once on an inverter of {rated}.",
+        "At worst {worst} run at once on an inverter of {rated}."_text,
         {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter()->power)}}};
-    f.why = {"It switches off on overload.", {}};
-    f.remedy = {"Use a larger inverter, or mark loads that never run together as such in Needs.",
-                {}};
+    f.why = {"It switches off on overload."_text, {}};
+    f.remedy = {
+        "Use a larger inverter, or mark loads that never run together as such in Needs."_text, {}};
     f.figures = {FigureId("needs.inverter.worst"), FigureId("supply.inverter.chosen")};
     const auto* larger = leastOnOffer(
         in.plan.own.inverters,
@@ -59,17 +59,19 @@ Finding inverterTooSmall(const CheckInput& in) {
     return f;
 }
 
-Finding notServed(const CheckInput& in, const MomentSolution& solved, const std::string& name) {
+Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text& name) {
     const std::string id = solved.weakest ? in.wiring.circuit.devices[*solved.weakest].id.value
                                           : firstSubject(in, DeviceKind::Battery).id;
     Finding f = findingOf(in, "SERVE", {SubjectKind::Device, id});
     f.id = "SERVE " + solved.moment;
     f.what = {
         "In the moment '{moment}' the loads cannot be served: at most {part} of them, weakest at "
-        "{load}.",
+        "{load}."_text,
         {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
-    f.why = {"The cables and batteries cannot carry that power at any voltage: it collapses.", {}};
-    f.remedy = {"Use thicker or shorter cables on the way to that load, or a stronger bank.", {}};
+    f.why = {"The cables and batteries cannot carry that power at any voltage: it collapses."_text,
+             {}};
+    f.remedy = {"Use thicker or shorter cables on the way to that load, or a stronger bank."_text,
+                {}};
     return f;
 }
 

@@ -55,8 +55,8 @@ struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
     UnitId unit;  // that it belongs to
-    std::string name;
-    std::string part;       // what is bought for it
+    Text name;
+    Text part;              // what is bought for it
     int units = 1;          // how many of that part
     double weightKg = 0.0;  // of one unit
     double price = 0.0;     // of one unit, order of magnitude; zero: not bought
@@ -102,7 +102,7 @@ struct Protection {
 
 struct Conductor {
     ConductorId id;
-    std::string name;
+    Text name;
     TerminalId from, to;
     Pole pole = Pole::Positive;
     Purpose purpose = Purpose::Feed;
@@ -121,7 +121,7 @@ struct Conductor {
 // Out and back between a source and a load, over which a limit of drop holds.
 struct DropPath {
     std::string id;
-    std::string name;
+    Text name;
     std::string rule;    // id of a rule with the limit as a fraction
     std::string moment;  // id of the sizing moment in which it is reckoned
     Volts base;          // the limit is a fraction of this

@@ -11,9 +11,14 @@ namespace spirk {
 
 namespace {
 
-constexpr const char* kUnserved =
+constexpr Phrase kUnserved =
     "The network cannot serve its loads in this moment: this is where the search for a state "
-    "ended.";
+    "ended."_text;
+
+// What is asked, in the moment.
+Text inMoment(const MomentStory& s, Phrase title, TextValue of) {
+    return {title, {std::move(of), {"moment", s.moment.name}}};
+}
 
 std::string prefix(const Moment& moment) { return "moment." + moment.id; }
 
@@ -25,8 +30,8 @@ Origin originOf(const Element& element) {
         return emf->origin;
     }
     return std::holds_alternative<PanelCurve>(element)
-               ? FromRule{"a line through the panels' open circuit and their largest power"}
-               : FromRule{"the voltage that its maker sets"};
+               ? FromRule{"a line through the panels' open circuit and their largest power"_text}
+               : FromRule{"the voltage that its maker sets"_text};
 }
 
 Derivation ofSource(const MomentStory& s,
@@ -34,53 +39,58 @@ Derivation ofSource(const MomentStory& s,
                     const Element& element,
                     const VoltageSource& source,
                     Volts v) {
-    return {.id = deviceFigure(s.moment, d.id),
-            .title = d.name + ", current given: " + s.moment.name,
-            .formula = "I = (E - V) / R",
-            .terms = {{"E", "its voltage at rest", measure(source.emf), originOf(element)},
-                      {"V", "volts at its terminals", measure(v), solver(s)},
-                      {"R",
-                       "its inner resistance",
-                       measure(source.resistance),
-                       FromRule{"as the circuit is solved with"}}},
-            .result = measure((source.emf - v) / source.resistance),
-            .source = "Ohm's law; volts from the solved network",
-            .note = ""};
+    return {
+        .id = deviceFigure(s.moment, d.id),
+        .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
+        .formula = "I = (E - V) / R"_text,
+        .terms = {{"E"_text, "its voltage at rest"_text, measure(source.emf), originOf(element)},
+                  {"V"_text, "volts at its terminals"_text, measure(v), solver(s)},
+                  {"R"_text,
+                   "its inner resistance"_text,
+                   measure(source.resistance),
+                   FromRule{"as the circuit is solved with"_text}}},
+        .result = measure((source.emf - v) / source.resistance),
+        .source = "Ohm's law; volts from the solved network"_text,
+        .note = {}};
 }
 
 Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Volts v, Amps i) {
-    Derivation out{.id = deviceFigure(s.moment, d.id),
-                   .title = d.name + ", current drawn: " + s.moment.name,
-                   .formula = "",
-                   .terms = {},
-                   .result = measure(i),
-                   .source = "own arithmetic; volts from the solved network",
-                   .note = s.solved.served ? "" : kUnserved};
-    const Term volts{"V", "volts at its terminals", measure(v), solver(s)};
+    Derivation out{
+        .id = deviceFigure(s.moment, d.id),
+        .title = inMoment(s, "{device}, current drawn: {moment}"_text, {"device", d.name}),
+        .formula = {},
+        .terms = {},
+        .result = measure(i),
+        .source = "own arithmetic; volts from the solved network"_text,
+        .note = s.solved.served ? Text() : kUnserved};
+    const Term volts{"V"_text, "volts at its terminals"_text, measure(v), solver(s)};
     switch (load.behaviour) {
         case Behaviour::Power:
-            out.formula = "I = P · k / V";
-            out.terms = {{"P", "power drawn", measure(load.power), FromRule{"the device's watts"}},
-                         {"k",
-                          "part of it that the network can serve",
+            out.formula = "I = P · k / V"_text;
+            out.terms = {{"P"_text,
+                          "power drawn"_text,
+                          measure(load.power),
+                          FromRule{"the device's watts"_text}},
+                         {"k"_text,
+                          "part of it that the network can serve"_text,
                           number(s.solved.servable),
                           solver(s)},
                          volts};
             break;
         case Behaviour::Current:
-            out.formula = "I, whatever the volts";
-            out.terms = {{"I",
-                          "power over the system's volts",
+            out.formula = "I, whatever the volts"_text;
+            out.terms = {{"I"_text,
+                          "power over the system's volts"_text,
                           measure(load.current),
-                          FromRule{"the device's watts"}}};
+                          FromRule{"the device's watts"_text}}};
             break;
         case Behaviour::Resistance:
-            out.formula = "I = V / R";
+            out.formula = "I = V / R"_text;
             out.terms = {volts,
-                         {"R",
-                          "volts squared over power",
+                         {"R"_text,
+                          "volts squared over power"_text,
                           measure(load.resistance),
-                          FromRule{"the device's watts"}}};
+                          FromRule{"the device's watts"_text}}};
             break;
     }
     return out;
@@ -94,30 +104,34 @@ Derivation ofCharger(const MomentStory& s,
                      Amps i) {
     const auto* transfer = std::get_if<Transfer>(&element);
     const bool solar = transfer != nullptr && transfer->inFullSun;
-    Derivation out{.id = deviceFigure(s.moment, d.id),
-                   .title = d.name + ", current given: " + s.moment.name,
-                   .formula = std::string("I = the smallest of (V_set − V) / R_r, I_max") +
-                              (solar ? " and P / V" : "") + "; never below zero",
-                   .terms = {{"V_set", "what it holds", measure(c.set), FromRule{"its setting"}},
-                             {"V", "volts at its terminals", measure(v), solver(s)},
-                             {"R_r",
-                              "how firmly it holds them",
-                              measure(ohms(kRegulatorOhms)),
-                              FromRule{"judgement: nearly ideal"}},
-                             {"I_max",
-                              "its largest current",
-                              measure(c.maxCurrent),
-                              FromRule{"its data sheet"}}},
-                   .result = measure(i),
-                   .source = "own arithmetic; volts from the solved network",
-                   .note = i < c.maxCurrent * 0.999 && !solar
-                               ? "The set voltage is reached: the current falls by itself."
-                               : ""};
+    Derivation out{
+        .id = deviceFigure(s.moment, d.id),
+        .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
+        .formula = solar ? "I = the smallest of (V_set − V) / R_r, I_max and P / V; never "
+                           "below zero"_text
+                         : "I = the smallest of (V_set − V) / R_r, I_max; never below "
+                           "zero"_text,
+        .terms =
+            {{"V_set"_text, "what it holds"_text, measure(c.set), FromRule{"its setting"_text}},
+             {"V"_text, "volts at its terminals"_text, measure(v), solver(s)},
+             {"R_r"_text,
+              "how firmly it holds them"_text,
+              measure(ohms(kRegulatorOhms)),
+              FromRule{"judgement: nearly ideal"_text}},
+             {"I_max"_text,
+              "its largest current"_text,
+              measure(c.maxCurrent),
+              FromRule{"its data sheet"_text}}},
+        .result = measure(i),
+        .source = "own arithmetic; volts from the solved network"_text,
+        .note = i < c.maxCurrent * 0.999 && !solar
+                    ? "The set voltage is reached: the current falls by itself."_text
+                    : Text()};
     if (solar) {
-        out.terms.push_back({"P",
-                             "sun on the array, after its own losses",
+        out.terms.push_back({"P"_text,
+                             "sun on the array, after its own losses"_text,
                              measure(c.maxPower),
-                             FromRule{"array's watts, share of full sun, efficiency"}});
+                             FromRule{"array's watts, share of full sun, efficiency"_text}});
     }
     return out;
 }
@@ -251,15 +265,15 @@ Amps bankCurrent(const Circuit& circuit, const MomentSolution& solved) {
 
 Derivation explainBank(const MomentStory& s) {
     Derivation out{.id = bankFigure(s.moment),
-                   .title = "Current out of the bank: " + s.moment.name,
-                   .formula = "sum over its batteries",
+                   .title = {"Current out of the bank: {moment}"_text, {{"moment", s.moment.name}}},
+                   .formula = "sum over its batteries"_text,
                    .terms = {},
                    .result = measure(bankCurrent(*s.state.circuit, s.solved)),
-                   .source = "the network solved",
-                   .note = ""};
+                   .source = "the network solved"_text,
+                   .note = {}};
     forStrings(*s.state.circuit, s.solved, [&](const Device& d, Amps given) {
         out.terms.push_back(
-            {"I", d.name, measure(given), FromFigure{deviceFigure(s.moment, d.id)}});
+            {"I"_text, d.name, measure(given), FromFigure{deviceFigure(s.moment, d.id)}});
     });
     return out;
 }
@@ -302,22 +316,28 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
     }
     return Derivation{
         .id = inputFigure(s.moment, id),
-        .title = d->name + ", current drawn at its input: " + s.moment.name,
-        .formula = "I_in = I_out · V_out / (η · V_in)",
-        .terms =
-            {{"I_out",
-              "current given",
-              measure(flow->through),
-              FromFigure{deviceFigure(s.moment, id)}},
-             {"V_out", "volts at its output", measure(acrossNodes(s, c->pos, c->neg)), solver(s)},
-             {"η", "efficiency", percent(c->input.efficiency), FromRule{"its data sheet"}},
-             {"V_in",
-              "volts at its input",
-              measure(acrossNodes(s, c->input.pos, c->input.neg)),
-              solver(s)}},
+        .title =
+            inMoment(s, "{device}, current drawn at its input: {moment}"_text, {"device", d->name}),
+        .formula = "I_in = I_out · V_out / (η · V_in)"_text,
+        .terms = {{"I_out"_text,
+                   "current given"_text,
+                   measure(flow->through),
+                   FromFigure{deviceFigure(s.moment, id)}},
+                  {"V_out"_text,
+                   "volts at its output"_text,
+                   measure(acrossNodes(s, c->pos, c->neg)),
+                   solver(s)},
+                  {"η"_text,
+                   "efficiency"_text,
+                   percent(c->input.efficiency),
+                   FromRule{"its data sheet"_text}},
+                  {"V_in"_text,
+                   "volts at its input"_text,
+                   measure(acrossNodes(s, c->input.pos, c->input.neg)),
+                   solver(s)}},
         .result = measure(*flow->input),
-        .source = "own arithmetic; volts from the solved network",
-        .note = ""};
+        .source = "own arithmetic; volts from the solved network"_text,
+        .note = {}};
 }
 
 std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId& id) {
@@ -327,28 +347,30 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
         return std::nullopt;
     }
     const auto index = static_cast<std::size_t>(c - circuit.conductors.data());
-    Derivation out{.id = currentFigure(s.moment, id),
-                   .title = c->name + ", current: " + s.moment.name,
-                   .formula = "what arrives through it leaves: sum of all else at its end",
-                   .terms = {},
-                   .result = measure(s.solved.conductor[index]),
-                   .source = "Kirchhoff's current law on the solved network",
-                   .note = "Counted from '" + text(c->from) + "' to '" + text(c->to) +
-                           "'; below zero it flows the other way." +
-                           (s.solved.served ? "" : " " + std::string(kUnserved))};
+    Derivation out{
+        .id = currentFigure(s.moment, id),
+        .title = inMoment(s, "{conductor}, current: {moment}"_text, {"conductor", c->name}),
+        .formula = "what arrives through it leaves: sum of all else at its end"_text,
+        .terms = {},
+        .result = measure(s.solved.conductor[index]),
+        .source = "Kirchhoff's current law on the solved network"_text,
+        .note = then({"Counted from '{from}' to '{to}'; below zero it flows the other way."_text,
+                      {{"from", text(c->from)}, {"to", text(c->to)}}},
+                     s.solved.served ? Text() : kUnserved)};
     const JoinedPorts joined = joinedPorts(circuit, index);
     const Device& device = circuit.devices[joined.device];
     for (const Own& own : ownCurrents(circuit, s.solved, joined)) {
         const bool input = own.figure == OwnFigure::Input;
-        out.terms.push_back({"I",
-                             device.name + (input ? ", input" : ""),
-                             measure(own.into * joined.sign),
-                             FromFigure{input ? inputFigure(s.moment, device.id)
-                                              : deviceFigure(s.moment, device.id)}});
+        out.terms.push_back(
+            {"I"_text,
+             input ? Text("{device}, input"_text, {{"device", device.name}}) : device.name,
+             measure(own.into * joined.sign),
+             FromFigure{input ? inputFigure(s.moment, device.id)
+                              : deviceFigure(s.moment, device.id)}});
     }
     for (const Arrival& a : joined.others) {
         const Conductor& other = circuit.conductors[a.conductor];
-        out.terms.push_back({"I",
+        out.terms.push_back({"I"_text,
                              other.name,
                              measure(s.solved.conductor[a.conductor] * (-a.sign * joined.sign)),
                              FromFigure{currentFigure(s.moment, other.id)}});
@@ -379,22 +401,28 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
     const Volts open = source->emf * inSeries;
     return Derivation{
         .id = voltsFigure(s.moment, terminal),
-        .title = device->name + ", volts " + terminal.port + " to " + port->counter->port + ": " +
-                 s.moment.name,
-        .formula = string ? "V = n · E - ΔV" : "V = E - ΔV",
+        .title = {"{device}, volts {from} to {to}: {moment}"_text,
+                  {{"device", device->name},
+                   {"from", terminal.port},
+                   {"to", port->counter->port},
+                   {"moment", s.moment.name}}},
+        .formula = string ? "V = n · E - ΔV"_text : "V = E - ΔV"_text,
         .terms =
-            {{"n",
-              "batteries in series",
+            {{"n"_text,
+              "batteries in series"_text,
               count(inSeries),
               FromPlan{"gear.banks." + from->unit.value + ".series"}},
-             {"E", from->name + " at rest", measure(source->emf), originOf(*behind.element)},
-             {"ΔV",
-              "lost in the source, cables, fuses and contacts; below zero: raised by a charger",
+             {"E"_text,
+              {"{device} at rest"_text, {{"device", from->name}}},
+              measure(source->emf),
+              originOf(*behind.element)},
+             {"ΔV"_text,
+              "lost in the source, cables, fuses and contacts; below zero: raised by a charger"_text,
               measure(open - *v),
               solver(s)}},
         .result = measure(*v),
-        .source = "the network solved",
-        .note = ""};
+        .source = "the network solved"_text,
+        .note = {}};
 }
 
 }  // namespace spirk

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/explain/id.h"
+#include "core/explain/text.h"
 #include "core/quantities/units.h"
 
 namespace spirk {
@@ -19,7 +20,7 @@ enum class Reckoning { AsTheyAre, AtLowVoltage };
 
 struct Moment {
     std::string id;
-    std::string name;
+    Text name;
     double stateOfCharge = 0.5;
     Reckoning reckoning = Reckoning::AsTheyAre;
     LoadsOn loads = LoadsOn::None;

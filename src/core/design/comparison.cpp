@@ -71,7 +71,7 @@ std::vector<Alternative> sizes(const Design& now, const Library& library, const 
     for (const SquareMetres area : areas) {
         out.push_back(area == row.area ? asItIs(row)
                                        : tried(now, library, row.id, SetSize{row.id, area}));
-        out.back().what = format(area);
+        out.back().what = {"{size}"_text, {{"size", measure(area)}}};
         out.back().isComputed = area == row.computedArea;
     }
     return out;
@@ -121,20 +121,38 @@ std::vector<Alternative> fuses(const Design& now,
         const bool isChosen = kind == FuseKind{fuse.family, fuse.rating};
         const SetFuse amendment{row.id, end, kind.family, kind.rating};
         out.push_back(isChosen ? asItIs(row) : tried(now, library, row.id, amendment));
-        out.back().what = familyOf(library, kind.family).name + ", " + format(kind.rating);
+        out.back().what = {
+            "{family}, {rating}"_text,
+            {{"family", familyOf(library, kind.family).name}, {"rating", measure(kind.rating)}}};
         out.back().isComputed = kind == FuseKind{fuse.computedFamily, fuse.computedRating};
     }
     return out;
 }
 
-std::string listed(const std::string& verb,
-                   const std::vector<Finding>& findings,
-                   const Units& units) {
-    std::string out;
-    for (const Finding& f : findings) {
-        out += (out.empty() ? verb + " " : "; ") + f.rule + ": " + english(f.what, units);
+Text afterAnother(Text first, Text second) {
+    if (first.empty() || second.empty()) {
+        return first.empty() ? second : first;
     }
-    return out;
+    return {"{first}; {second}"_text, {{"first", std::move(first)}, {"second", std::move(second)}}};
+}
+
+// Empty where there are none. Requires that the phrase has '{findings}'.
+Text listed(Phrase phrase, const std::vector<Finding>& findings) {
+    Text out;
+    for (const Finding& f : findings) {
+        out = afterAnother(std::move(out),
+                           {"{rule}: {what}"_text, {{"rule", f.rule}, {"what", f.what}}});
+    }
+    return out.empty() ? out : Text(phrase, {{"findings", std::move(out)}});
+}
+
+Text named(const Alternative& a) {
+    const std::vector<TextValue> what{{"what", a.what}};
+    if (a.isChosen) {
+        return {a.isComputed ? "{what} (as it is) (computed)"_text : "{what} (as it is)"_text,
+                what};
+    }
+    return {a.isComputed ? "{what} (computed)"_text : "{what}"_text, what};
 }
 
 }  // namespace
@@ -174,25 +192,24 @@ std::optional<ComparedFigure> comparedBy(const Design& design, const FigureId& f
     return std::nullopt;
 }
 
-std::string verdict(const Alternative& alternative, const Units& units) {
-    const std::string raised = listed("brings", alternative.raised, units);
-    const std::string ended = listed("ends", alternative.ended, units);
-    return raised + (raised.empty() || ended.empty() ? "" : "; ") + ended;
+Text verdict(const Alternative& alternative) {
+    return afterAnother(listed("brings {findings}"_text, alternative.raised),
+                        listed("ends {findings}"_text, alternative.ended));
 }
 
 std::string asText(const std::vector<Alternative>& alternatives,
                    const std::string& currency,
-                   const Units& units) {
-    std::string out = alternatives.empty() ? "" : "Compared with:\n";
+                   const Speech& speech) {
+    std::string out = alternatives.empty() ? "" : say(Text("Compared with:"_text), speech) + "\n";
     for (const Alternative& a : alternatives) {
-        out += "  " + a.what + (a.isChosen ? " (as it is)" : "") +
-               (a.isComputed ? " (computed)" : "") + ": " + format(percent(mostUsed(a.margins))) +
-               " of what is allowed is used";
+        out += "  " + say(Text("{alternative}: {part} of what is allowed is used"_text,
+                               {{"alternative", named(a)}, {"part", percent(mostUsed(a.margins))}}),
+                          speech);
         if (!a.isChosen) {
             out += ", " + std::string(a.priceMore < 0.0 ? "-" : "+") +
                    formatPrice(std::fabs(a.priceMore), currency);
         }
-        const std::string said = verdict(a, units);
+        const std::string said = say(verdict(a), speech);
         out += said.empty() ? "\n" : "\n    " + said + "\n";
     }
     return out;

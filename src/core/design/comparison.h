@@ -13,7 +13,7 @@ namespace spirk {
 enum class Compared { Size, FuseFrom, FuseTo };  // of a conductor
 
 struct Alternative {
-    std::string what;         // '35 mm²', 'class T fuse, 250 A'
+    Text what;                // '35 mm²', 'class T fuse, 250 A'
     bool isChosen = false;    // what the plan has now
     bool isComputed = false;  // what would be chosen without an amendment
     Margins margins;
@@ -42,11 +42,11 @@ struct ComparedFigure {
                                                        const FigureId& figure);
 
 // What it would bring and end: 'brings W1: ...; ends W7'. Empty where no finding changes.
-[[nodiscard]] std::string verdict(const Alternative& alternative, const Units& units = {});
+[[nodiscard]] Text verdict(const Alternative& alternative);
 
 // For the terminal; a line each.
 [[nodiscard]] std::string asText(const std::vector<Alternative>& alternatives,
                                  const std::string& currency,
-                                 const Units& units = {});
+                                 const Speech& speech = {});
 
 }  // namespace spirk

@@ -67,8 +67,6 @@ struct StandingFigures {
 
 // What has changed between two designs' standing figures: '1 danger fewer, 0.4 days more, 2.1 kg
 // more, 38 EUR more'. Empty where nothing has.
-[[nodiscard]] std::string consequence(const StandingFigures& before,
-                                      const StandingFigures& after,
-                                      const Units& units = {});
+[[nodiscard]] Text consequence(const StandingFigures& before, const StandingFigures& after);
 
 }  // namespace spirk

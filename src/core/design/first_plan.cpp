@@ -51,11 +51,11 @@ public:
 private:
     void setTrip() {
         const TripKind& kind = known(library_.trips, answers_.trip);
-        const auto climate = std::ranges::find(library_.climates, answers_.climate, &Climate::name);
-        promise(climate != library_.climates.end(), "an answer names a climate of the library");
+        const Climate* climate = findClimate(library_, answers_.climate);
+        promise(climate != nullptr, "an answer names a climate of the library");
         const bool south = climate->latitude < 0.0;
-        plan_.name = kind.name;
-        plan_.trip = {climate->name,
+        plan_.name = kind.name.english;
+        plan_.trip = {climate->name.english,
                       south ? halfAYearOn(kind.firstMonth) : kind.firstMonth,
                       south ? halfAYearOn(kind.lastMonth) : kind.lastMonth,
                       kind.daysWithoutSun,
@@ -170,8 +170,7 @@ private:
     }
 
     [[nodiscard]] bool freezes() const {
-        const auto climate =
-            std::ranges::find(library_.climates, plan_.trip.climate, &Climate::name);
+        const Climate* climate = findClimate(library_, plan_.trip.climate);
         for (int m = plan_.trip.firstMonth;; m = m % 12 + 1) {
             // Judgement: nights are some degrees below the month's mean.
             if (climate->mean[static_cast<std::size_t>(m - 1)] < celsius(5.0)) {

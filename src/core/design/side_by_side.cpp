@@ -16,8 +16,8 @@ Plan inRegion(Plan plan, const Region& region) {
 
 RegionAnswer answerOf(const CableRow& row, const Library& library) {
     const bool fused = row.fuseFrom && !row.fuseFrom->leftOut;
-    return {format(row.area),
-            fused ? fuseText(library, *row.fuseFrom) : "",
+    return {{"{size}"_text, {{"size", measure(row.area)}}},
+            fused ? fuseText(library, *row.fuseFrom) : Text(),
             row.ampacity,
             mostUsed(row.margins)};
 }

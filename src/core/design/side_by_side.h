@@ -10,18 +10,18 @@
 namespace spirk {
 
 struct RegionAnswer {
-    std::string size;  // '2 AWG'
-    std::string fuse;  // 'class T fuse, 350 A'; empty: none of its own
+    Text size;  // '2 AWG'
+    Text fuse;  // 'class T fuse, 350 A'; empty: none of its own
     Amps ampacity;
     double margin = 0.0;  // the worst used part of what is allowed; above 1 it is too much
 };
 struct ConductorAnswers {
     ConductorId id;
-    std::string name;
+    Text name;
     std::vector<RegionAnswer> regions;  // in the order of SideBySide::regions
 };
 struct SideBySide {
-    std::vector<std::string> regions;  // names
+    std::vector<Words> regions;  // names
     std::vector<SeverityCount> findings;
     std::vector<ConductorAnswers> conductors;  // of the plan's own circuit, ours only
 };

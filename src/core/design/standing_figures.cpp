@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <array>
 #include <cmath>
-#include <cstdlib>
 #include <vector>
 
 #include "core/design/design.h"
@@ -11,14 +11,35 @@ namespace spirk {
 namespace {
 
 // Smaller changes are not worth saying.
+constexpr double kLeastDays = 0.05;
+constexpr double kLeastWatts = 1.0;
 constexpr double kLeastWeight = 0.1;
 constexpr double kLeastPrice = 1.0;
 
-std::string counted(int difference, const char* one, const char* many) {
-    const int size = std::abs(difference);
-    return std::to_string(size) + " " + (size == 1 ? one : many) +
-           (difference < 0 ? " fewer" : " more");
+// 'Less' below zero, else 'more'; both say {amount}.
+Text moreOrLess(double difference, Phrase less, Phrase more, Value amount) {
+    return {difference < 0.0 ? less : more, {{"amount", std::move(amount)}}};
 }
+
+// How many findings of a kind there are more or fewer; empty where there are as many.
+void addCount(int difference, const std::array<Phrase, 4>& oneOrMany, std::vector<Text>& parts) {
+    if (difference != 0) {
+        const auto& [oneFewer, manyFewer, oneMore, manyMore] = oneOrMany;
+        parts.push_back(difference < 0 ? counted(oneFewer, manyFewer, -difference)
+                                       : counted(oneMore, manyMore, difference));
+    }
+}
+
+constexpr std::array kDangers{"{n} danger fewer"_text,
+                              "{n} dangers fewer"_text,
+                              "{n} danger more"_text,
+                              "{n} dangers more"_text};
+constexpr std::array kFaults{
+    "{n} fault fewer"_text, "{n} faults fewer"_text, "{n} fault more"_text, "{n} faults more"_text};
+constexpr std::array kAdvice{"{n} piece of advice fewer"_text,
+                             "{n} pieces of advice fewer"_text,
+                             "{n} piece of advice more"_text,
+                             "{n} pieces of advice more"_text};
 
 }  // namespace
 
@@ -53,49 +74,40 @@ StandingFigures standingFigures(const Design& design) {
     return out;
 }
 
-std::string consequence(const StandingFigures& before,
-                        const StandingFigures& after,
-                        const Units& units) {
-    std::vector<std::string> parts;
-    const int dangers = after.findings.dangers - before.findings.dangers;
-    const int faults = after.findings.faults - before.findings.faults;
-    const int advice = after.findings.advice - before.findings.advice;
-    if (dangers != 0) {
-        parts.push_back(counted(dangers, "danger", "dangers"));
-    }
-    if (faults != 0) {
-        parts.push_back(counted(faults, "fault", "faults"));
-    }
-    if (advice != 0) {
-        parts.push_back(counted(advice, "piece of advice", "pieces of advice"));
-    }
+Text consequence(const StandingFigures& before, const StandingFigures& after) {
+    std::vector<Text> parts;
+    addCount(after.findings.dangers - before.findings.dangers, kDangers, parts);
+    addCount(after.findings.faults - before.findings.faults, kFaults, parts);
+    addCount(after.findings.advice - before.findings.advice, kAdvice, parts);
     if (before.daysWithoutSun && after.daysWithoutSun) {
         const double days = *after.daysWithoutSun - *before.daysWithoutSun;
-        if (std::fabs(days) >= 0.05) {
-            parts.push_back(formatNumber(std::fabs(days), 2) +
-                            (days < 0.0 ? " days less without sun" : " days more without sun"));
+        if (std::fabs(days) >= kLeastDays) {
+            parts.push_back(moreOrLess(days,
+                                       "{amount} days less without sun"_text,
+                                       "{amount} days more without sun"_text,
+                                       formatNumber(std::fabs(days), 2)));
         }
     }
     const double worst = (after.worstOnInverter - before.worstOnInverter).si();
-    if (std::fabs(worst) >= 1.0) {
-        parts.push_back(format(watts(std::fabs(worst))) +
-                        (worst < 0.0 ? " less on the inverter" : " more on the inverter"));
+    if (std::fabs(worst) >= kLeastWatts) {
+        parts.push_back(moreOrLess(worst,
+                                   "{amount} less on the inverter"_text,
+                                   "{amount} more on the inverter"_text,
+                                   measure(watts(std::fabs(worst)))));
     }
     const double weight = after.weightKg - before.weightKg;
     if (std::fabs(weight) >= kLeastWeight) {
-        parts.push_back(format(kilograms(std::fabs(weight)), units) +
-                        (weight < 0.0 ? " less" : " more"));
+        parts.push_back(moreOrLess(
+            weight, "{amount} less"_text, "{amount} more"_text, kilograms(std::fabs(weight))));
     }
     const double price = after.price - before.price;
     if (std::fabs(price) >= kLeastPrice && before.currency == after.currency) {
-        parts.push_back(formatPrice(std::fabs(price), after.currency) +
-                        (price < 0.0 ? " less" : " more"));
+        parts.push_back(moreOrLess(price,
+                                   "{amount} less"_text,
+                                   "{amount} more"_text,
+                                   formatPrice(std::fabs(price), after.currency)));
     }
-    std::string out;
-    for (const std::string& part : parts) {
-        out += (out.empty() ? "" : ", ") + part;
-    }
-    return out;
+    return listed(parts);
 }
 
 }  // namespace spirk

@@ -56,10 +56,10 @@ std::string plain(double value) {
     return {buffer, end.ptr};
 }
 
-std::string joined(const std::vector<std::string>& parts) {
+std::string joined(const std::vector<Text>& parts) {
     std::string out;
-    for (const std::string& part : parts) {
-        out += (out.empty() ? "" : " ") + part;
+    for (const Text& part : parts) {
+        out += (out.empty() ? "" : " ") + english(part);
     }
     return out;
 }
@@ -120,8 +120,8 @@ std::string partsCsv(const Design& design) {
         {"group", "part", "quantity", "unit", "weight_kg", "price", "currency", "used_by"}};
     for (const Part& p : design.build.parts) {
         const bool length = p.quantity.unit == Unit::Metre;
-        rows.push_back({p.group,
-                        p.name,
+        rows.push_back({std::string(kPartGroupNames.at(static_cast<std::size_t>(p.group))),
+                        english(p.name),
                         plain(p.quantity.si),
                         length ? "m" : "pieces",
                         plain(p.weightKg),
@@ -144,13 +144,13 @@ std::string cutsCsv(const Design& design) {
                               "length_mm"}};
     for (const CutPiece& c : design.build.cuts) {
         rows.push_back({c.piece,
-                        c.from,
-                        c.fromLug,
-                        c.to,
-                        c.toLug,
+                        english(c.from),
+                        english(c.fromLug),
+                        english(c.to),
+                        english(c.toLug),
                         plain(inMm2(c.area)),
-                        c.insulation,
-                        c.colour,
+                        english(c.insulation),
+                        english(c.colour),
                         plain(inMillimetres(c.length))});
     }
     return writeCsv(rows);
@@ -159,7 +159,7 @@ std::string cutsCsv(const Design& design) {
 std::string labelsCsv(const Design& design) {
     std::vector<CsvRow> rows{{"number", "line_1", "line_2"}};
     for (const LabelText& l : design.build.labels) {
-        rows.push_back({std::to_string(l.number), l.first, l.second});
+        rows.push_back({std::to_string(l.number), english(l.first), english(l.second)});
     }
     return writeCsv(rows);
 }
@@ -186,11 +186,11 @@ std::string cablesCsv(const Design& design, const Library& library) {
         const bool fuse = r.fuseFrom && !r.fuseFrom->leftOut;
         rows.push_back({std::to_string(design.build.numbers.at(c.id)),
                         c.id.value,
-                        c.name,
+                        english(c.name),
                         plain(r.load.si()),
                         plain(inMm2(r.area)),
                         plain(r.ampacity.si()),
-                        fuse ? familyOf(library, r.fuseFrom->family).name : "",
+                        fuse ? familyOf(library, r.fuseFrom->family).name.english : "",
                         fuse ? plain(r.fuseFrom->rating.si()) : "",
                         plain(design.lengths.routes[i].length.si()),
                         plain(r.drop.si()),

@@ -148,7 +148,7 @@ void addOurs(Json& out, const Design& design, const Library& library, std::size_
         out["protected_by"] = r.protectedBy->value;
     }
     if (r.fuseFrom && !r.fuseFrom->leftOut) {
-        out["fuse"] = fuseText(library, *r.fuseFrom);
+        out["fuse"] = english(fuseText(library, *r.fuseFrom));
         out["fuse_a"] = r.fuseFrom->rating.si();
     }
     out["short"] = faultJson(r, library);
@@ -264,7 +264,7 @@ Json toJson(const Moment& m) {
         open.push_back(id.value);
     }
     return {{"id", m.id},
-            {"name", m.name},
+            {"name", english(m.name)},
             {"state_of_charge", m.stateOfCharge},
             {"sun", m.sun},
             {"driving", m.driving},
@@ -286,7 +286,7 @@ nlohmann::ordered_json devicesJson(const Design& design) {
         }
         out.push_back({{"id", d.id.value},
                        {"kind", kindRow(d.kind).name},
-                       {"name", d.name},
+                       {"name", english(d.name)},
                        {"unit", d.unit.value},
                        {"place", d.place.value},
                        {"rating_a", d.rating.si()},
@@ -319,7 +319,7 @@ nlohmann::ordered_json conductorsJson(const Design& design, const Library& libra
     for (std::size_t i = 0; i < design.cables.rows.size(); ++i) {
         const Conductor& c = design.wiring.circuit.conductors[i];
         Json row{{"id", c.id.value},
-                 {"name", c.name},
+                 {"name", english(c.name)},
                  {"from", text(c.from)},
                  {"to", text(c.to)},
                  {"purpose", nameIn(kPurposeNames, c.purpose)},
@@ -367,7 +367,7 @@ nlohmann::ordered_json pathsJson(const Design& design) {
             conductors.push_back(id.value);
         }
         out.push_back({{"id", p.id},
-                       {"name", p.name},
+                       {"name", english(p.name)},
                        {"drop_v", p.drop.si()},
                        {"part", p.fraction},
                        {"limit", p.limit},

@@ -26,26 +26,26 @@ Json toJson(const Value& value) {
             return std::isfinite(m.si) ? Json{{"text", format(m)}, {"si", m.si}}
                                        : Json{{"text", format(m)}};
         },
-        [](const std::string& s) {
-            return Json{{"text", s}};
+        [&](const auto&) {
+            return Json{{"text", format(value)}};
         });
 }
 
 Json toJson(const Derivation& d) {
     Json terms = Json::array();
     for (const Term& t : d.terms) {
-        Json term{{"symbol", t.symbol}, {"name", t.name}};
+        Json term{{"symbol", english(t.symbol)}, {"name", english(t.name)}};
         term["value"] = toJson(t.value);
-        term["from"] = describe(t.origin);
+        term["from"] = english(describe(t.origin));
         terms.push_back(std::move(term));
     }
     return {{"id", d.id.value},
-            {"title", d.title},
-            {"formula", d.formula},
+            {"title", english(d.title)},
+            {"formula", english(d.formula)},
             {"terms", terms},
             {"result", toJson(d.result)},
-            {"source", d.source},
-            {"note", d.note}};
+            {"source", english(d.source)},
+            {"note", english(d.note)}};
 }
 
 Json toJson(const Finding& f) {
@@ -63,13 +63,13 @@ Json toJson(const Finding& f) {
     }
     return {{"id", f.id},
             {"rule", f.rule},
-            {"severity", name(f.severity)},
-            {"standing", name(f.standing)},
+            {"severity", name(f.severity).english},
+            {"standing", name(f.standing).english},
             {"where", where},
             {"what", english(f.what)},
             {"why", english(f.why)},
             {"remedy", english(f.remedy)},
-            {"source", f.source},
+            {"source", english(f.source)},
             {"mends", mends},
             {"figures", figures}};
 }
@@ -110,36 +110,56 @@ std::string reportJson(const Design& design, const Library& library) {
     return dump(out);
 }
 
-std::string findingsText(const Design& design) {
+std::string findingsText(const Design& design, Speech speech) {
+    speech.units = design.plan.units;
+    const auto line = [&](Phrase phrase, std::vector<TextValue> values) {
+        return say(Text(phrase, std::move(values)), speech) + "\n";
+    };
     std::string out;
-    const Units& units = design.plan.units;
     for (const Finding& f : design.checks.findings) {
-        out += fmt::format("{} {}: {}\n", f.rule, name(f.severity), english(f.what, units));
-        out += fmt::format(
-            "    Why: {}\n    To do: {}\n", english(f.why, units), english(f.remedy, units));
-        out += fmt::format("    Source: {} ({})\n", f.source, name(f.standing));
+        out += line("{rule} {severity}: {what}"_text,
+                    {{"rule", f.rule}, {"severity", Text(name(f.severity))}, {"what", f.what}});
+        out += "    " + line("Why: {why}"_text, {{"why", f.why}});
+        out += "    " + line("To do: {remedy}"_text, {{"remedy", f.remedy}});
+        out += "    " + line("Source: {source} ({standing})"_text,
+                             {{"source", f.source}, {"standing", Text(name(f.standing))}});
         for (const Mend& m : f.mends) {
-            out += fmt::format("    Mend: {}\n", english(m.label, units));
+            out += "    " + line("Mend: {mend}"_text, {{"mend", m.label}});
         }
     }
-    return out.empty() ? "Nothing found by the rules that were checked.\n" : out;
+    return out.empty() ? line("Nothing found by the rules that were checked."_text, {}) : out;
 }
 
-std::string reportText(const Design& design, const Library& library) {
+namespace {
+
+std::string standingText(const Design& design, const Speech& speech) {
     const StandingFigures s = standingFigures(design);
-    std::string out = fmt::format("{}\n\n", design.plan.name);
-    out += fmt::format("Drawn a day           {}\n", format(design.supply.demand));
-    out += fmt::format("Usable in the bank    {}\n", format(design.supply.usable));
-    out += fmt::format("Days without sun      {}\n",
-                       s.daysWithoutSun ? daysText(*s.daysWithoutSun) : "nothing is drawn");
-    out += fmt::format("Worst on the inverter {}\n\n", format(s.worstOnInverter));
-    out += fmt::format("{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n",
-                       "no",
-                       "conductor",
-                       "current",
-                       "size",
-                       "length",
-                       "fuse");
+    const auto line = [&](Phrase label, const Value& value) {
+        return fmt::format("{:<21} {}\n", say(Text(label), speech), say(value, speech));
+    };
+    return line("Drawn a day"_text, measure(design.supply.demand)) +
+           line("Usable in the bank"_text, measure(design.supply.usable)) +
+           line("Days without sun"_text,
+                s.daysWithoutSun ? Value(daysText(*s.daysWithoutSun))
+                                 : Value(Text("nothing is drawn"_text))) +
+           line("Worst on the inverter"_text, measure(s.worstOnInverter));
+}
+
+constexpr const char* kColumns = "{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n";
+
+}  // namespace
+
+std::string reportText(const Design& design, const Library& library, Speech speech) {
+    speech.units = design.plan.units;
+    const auto word = [&](Phrase phrase) { return say(Text(phrase), speech); };
+    std::string out = design.plan.name + "\n\n" + standingText(design, speech) + "\n";
+    out += fmt::format(kColumns,
+                       word("no"_text),
+                       word("conductor"_text),
+                       word("current"_text),
+                       word("size"_text),
+                       word("length"_text),
+                       word("fuse"_text));
     for (std::size_t i = 0; i < design.cables.rows.size(); ++i) {
         const CableRow& r = design.cables.rows[i];
         const Conductor& c = design.wiring.circuit.conductors[i];
@@ -147,15 +167,15 @@ std::string reportText(const Design& design, const Library& library) {
             continue;
         }
         const bool fuse = r.fuseFrom && !r.fuseFrom->leftOut;
-        out += fmt::format("{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n",
+        out += fmt::format(kColumns,
                            design.build.numbers.at(c.id),
                            c.id.value,
-                           format(r.load),
-                           format(r.area),
-                           format(design.lengths.routes[i].length, design.plan.units),
-                           fuse ? fuseText(library, *r.fuseFrom) : "");
+                           say(measure(r.load), speech),
+                           say(measure(r.area), speech),
+                           say(measure(design.lengths.routes[i].length), speech),
+                           fuse ? say(fuseText(library, *r.fuseFrom), speech) : "");
     }
-    return out + "\n" + findingsText(design);
+    return out + "\n" + findingsText(design, speech);
 }
 
 }  // namespace spirk

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/explain/derivation.h"
 
-#include <fmt/format.h>
-
 #include "core/result/match.h"
 #include "core/result/promise.h"
 
@@ -24,28 +22,39 @@ const Derivation* Derivations::find(const FigureId& id) const {
     return found == byId_.end() ? nullptr : &found->second;
 }
 
-std::string describe(const Origin& origin) {
+Text describe(const Origin& origin) {
     return match(
         origin,
-        [](const FromFigure& o) { return "figure " + o.figure.value; },
-        [](const FromPlan& o) { return "plan: " + o.path; },
-        [](const FromTable& o) {
-            return fmt::format("table {}, {} ({}; {})", o.table, o.row, o.source, o.certainty);
+        [](const FromFigure& o) -> Text {
+            return {"figure {id}"_text, {{"id", o.figure.value}}};
         },
-        [](const FromSolver& o) { return "solved network, " + o.moment; },
+        [](const FromPlan& o) -> Text {
+            return {"plan: {path}"_text, {{"path", o.path}}};
+        },
+        [](const FromTable& o) -> Text {
+            return {"table {table}, {row} ({source}; {certainty})"_text,
+                    {{"table", std::string(o.table)},
+                     {"row", o.row},
+                     {"source", Words{std::string(o.source)}},
+                     {"certainty", Words{std::string(o.certainty)}}}};
+        },
+        [](const FromSolver& o) -> Text {
+            return {"solved network, {moment}"_text, {{"moment", o.moment}}};
+        },
         [](const FromRule& o) { return o.rule; });
 }
 
-std::string asText(const Derivation& derivation, const Units& units) {
-    std::string out = derivation.title + ": " + format(derivation.result, units) + "\n";
-    out += "  " + derivation.formula + "\n";
+std::string asText(const Derivation& derivation, const Speech& speech) {
+    std::string out = say(derivation.title, speech) + ": " + say(derivation.result, speech) + "\n";
+    out += "  " + say(derivation.formula, speech) + "\n";
     for (const Term& term : derivation.terms) {
-        out += "  " + term.symbol + " = " + format(term.value, units) + "  " + term.name + "  [" +
-               describe(term.origin) + "]\n";
+        out += "  " + say(term.symbol, speech) + " = " + say(term.value, speech) + "  " +
+               say(term.name, speech) + "  [" + say(describe(term.origin), speech) + "]\n";
     }
-    out += "  Source: " + derivation.source + "\n";
+    out +=
+        "  " + say(Text("Source: {source}"_text, {{"source", derivation.source}}), speech) + "\n";
     if (!derivation.note.empty()) {
-        out += "  " + derivation.note + "\n";
+        out += "  " + say(derivation.note, speech) + "\n";
     }
     return out;
 }

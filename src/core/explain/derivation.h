@@ -11,7 +11,7 @@
 #include <vector>
 
 #include "core/explain/id.h"
-#include "core/explain/message.h"
+#include "core/explain/text.h"
 
 namespace spirk {
 
@@ -27,24 +27,24 @@ struct FromPlan {  // what the person decided; the path as in the file
 // the library, which outlives every derivation, or is a literal: a design has a thousand of these.
 struct FromTable {
     std::string_view table;
-    std::string row;
+    Text row;
     std::string_view source;
     std::string_view certainty;
     bool operator==(const FromTable&) const = default;
 };
 struct FromSolver {  // a solved network, in the named moment
-    std::string moment;
+    Text moment;
     bool operator==(const FromSolver&) const = default;
 };
 struct FromRule {  // a rule or judgement, in words
-    std::string rule;
+    Text rule;
     bool operator==(const FromRule&) const = default;
 };
 using Origin = std::variant<FromFigure, FromPlan, FromTable, FromSolver, FromRule>;
 
 struct Term {
-    std::string symbol;
-    std::string name;
+    Text symbol;
+    Text name;
     Value value;
     Origin origin;
     bool operator==(const Term&) const = default;
@@ -74,12 +74,12 @@ private:
 
 struct Derivation {
     FigureId id;
-    std::string title;
-    std::string formula;
+    Text title;
+    Text formula;
     Terms terms;
     Value result;
-    std::string source;
-    std::string note;  // what it was compared with, or what would change it most; may be empty
+    Text source;
+    Text note;  // what it was compared with, or what would change it most; may be empty
     bool operator==(const Derivation&) const = default;
 };
 
@@ -99,9 +99,9 @@ private:
 };
 
 // Where a term came from, in words: 'plan: gear.banks.bank.count', 'table ampacity, row ...'.
-[[nodiscard]] std::string describe(const Origin& origin);
+[[nodiscard]] Text describe(const Origin& origin);
 
 // The whole derivation as indented text for the terminal and the printed report.
-[[nodiscard]] std::string asText(const Derivation& derivation, const Units& units = {});
+[[nodiscard]] std::string asText(const Derivation& derivation, const Speech& speech = {});
 
 }  // namespace spirk

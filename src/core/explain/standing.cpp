@@ -5,28 +5,28 @@
 
 namespace spirk {
 
-std::string name(Severity severity) {
+Phrase name(Severity severity) {
     switch (severity) {
         case Severity::Danger:
-            return "danger";
+            return "danger"_text;
         case Severity::Fault:
-            return "fault";
+            return "fault"_text;
         case Severity::Advice:
-            return "advice";
+            return "advice"_text;
     }
     unreachable("name(Severity)");
 }
 
-std::string name(Standing standing) {
+Phrase name(Standing standing) {
     switch (standing) {
         case Standing::GovernsVans:
-            return "rule that governs vans";
+            return "rule that governs vans"_text;
         case Standing::BoatPracticeByChoice:
-            return "boat practice, used by choice";
+            return "boat practice, used by choice"_text;
         case Standing::Maker:
-            return "maker's figure";
+            return "maker's figure"_text;
         case Standing::CommonPractice:
-            return "common practice";
+            return "common practice"_text;
     }
     unreachable("name(Standing)");
 }

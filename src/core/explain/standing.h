@@ -2,7 +2,7 @@
 #pragma once
 // How bad a finding is, and on whose word its rule stands.
 
-#include <string>
+#include "core/explain/text.h"
 
 namespace spirk {
 
@@ -11,9 +11,9 @@ enum class Severity {
     Fault,   // will not work or breaks a standard
     Advice,  // costs life, comfort or money
 };
-[[nodiscard]] std::string name(Severity severity);
+[[nodiscard]] Phrase name(Severity severity);
 
 enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
-[[nodiscard]] std::string name(Standing standing);
+[[nodiscard]] Phrase name(Standing standing);
 
 }  // namespace spirk

@@ -26,7 +26,7 @@ const NumberField<Model>& fieldOf(const GearFields<Model>& fields, std::string_v
 template <class Model>
 std::string shown(const NumberField<Model>& field, double value) {
     return fmt::format(
-        "{} ({:.6g}{}{})", field.label, value, field.unit.empty() ? "" : " ", field.unit);
+        "{} ({:.6g}{}{})", field.label.english, value, field.unit.empty() ? "" : " ", field.unit);
 }
 
 template <class Model>

@@ -19,11 +19,7 @@ Model modelOf(Value Model::*);
 
 // A parameter kept in `Member`; `In` and `Out` convert between it and the file's unit.
 template <auto Member, auto In, auto Out>
-auto number(std::string_view key,
-            std::string_view label,
-            std::string_view unit,
-            double least,
-            double most) {
+auto number(std::string_view key, Phrase label, std::string_view unit, double least, double most) {
     using Model = decltype(modelOf(Member));
     return NumberField<Model>{key,
                               label,
@@ -34,19 +30,19 @@ auto number(std::string_view key,
                               [](Model& m, Optional v) { m.*Member = In(*v); }};
 }
 template <auto Member>
-auto inVolts(std::string_view key, std::string_view label, double least, double most) {
+auto inVolts(std::string_view key, Phrase label, double least, double most) {
     return number<Member, volts, siOf<Volts>>(key, label, "V", least, most);
 }
 template <auto Member>
-auto inAmps(std::string_view key, std::string_view label, double least, double most) {
+auto inAmps(std::string_view key, Phrase label, double least, double most) {
     return number<Member, amps, siOf<Amps>>(key, label, "A", least, most);
 }
 template <auto Member>
-auto inWatts(std::string_view key, std::string_view label, double least, double most) {
+auto inWatts(std::string_view key, Phrase label, double least, double most) {
     return number<Member, watts, siOf<Watts>>(key, label, "W", least, most);
 }
 template <auto Member>
-auto plain(std::string_view key, std::string_view label, double least, double most) {
+auto plain(std::string_view key, Phrase label, double least, double most) {
     return number<Member, same, same>(key, label, "", least, most);
 }
 
@@ -54,14 +50,14 @@ auto plain(std::string_view key, std::string_view label, double least, double mo
 template <class Model>
 void addWare(GearFields<Model>& fields) {
     fields.numbers.push_back({"weight_kg",
-                              "weight",
+                              "weight"_text,
                               "kg",
                               0,
                               300,
                               [](const Model& m) { return Optional(m.weightKg); },
                               [](Model& m, Optional v) { m.weightKg = *v; }});
     fields.numbers.push_back({"price",
-                              "price, order of magnitude",
+                              "price, order of magnitude"_text,
                               "",
                               0,
                               50e3,
@@ -73,14 +69,14 @@ void addWare(GearFields<Model>& fields) {
 template <class Model>
 void addConnection(GearFields<Model>& fields) {
     fields.texts.push_back({"stud",
-                            "terminal",
+                            "terminal"_text,
                             TextFrom::Studs,
                             {},
                             [](const Model& m) { return m.connection.stud; },
                             [](Model& m, const std::string& v) { m.connection.stud = v; }});
     fields.numbers.push_back(
         {"max_area_mm2",
-         "largest cable",
+         "largest cable"_text,
          "mm²",
          0.5,
          500,
@@ -90,26 +86,26 @@ void addConnection(GearFields<Model>& fields) {
 
 GearFields<BatteryModel> batteryFields() {
     using M = BatteryModel;
-    GearFields<M> out{"batteries", "Battery", {}, {}, {}, {}};
+    GearFields<M> out{"batteries", "Battery"_text, {}, {}, {}, {}};
     out.texts = {{"chemistry",
-                  "chemistry",
+                  "chemistry"_text,
                   TextFrom::Chemistries,
                   {},
                   [](const M& m) { return m.chemistry; },
                   [](M& m, const std::string& v) { m.chemistry = v; }},
                  {"heated",
-                  "heats itself before charging in frost",
+                  "heats itself before charging in frost"_text,
                   TextFrom::Choices,
-                  {"no", "yes"},
+                  {"no"_text, "yes"_text},
                   [](const M& m) { return std::string(m.heated ? "yes" : "no"); },
                   [](M& m, const std::string& v) { m.heated = v == "yes"; }}};
     out.numbers = {
-        inVolts<&M::nominal>("nominal_v", "nominal voltage", 6, 60),
-        number<&M::capacity, ampHours, inAmpHours>("capacity_ah", "capacity", "Ah", 1, 2000),
-        inAmps<&M::maxCharge>("max_charge_a", "largest charging current", 1, 2000),
-        inAmps<&M::maxDischarge>("max_discharge_a", "largest continuous discharge", 1, 5000),
+        inVolts<&M::nominal>("nominal_v", "nominal voltage"_text, 6, 60),
+        number<&M::capacity, ampHours, inAmpHours>("capacity_ah", "capacity"_text, "Ah", 1, 2000),
+        inAmps<&M::maxCharge>("max_charge_a", "largest charging current"_text, 1, 2000),
+        inAmps<&M::maxDischarge>("max_discharge_a", "largest continuous discharge"_text, 1, 5000),
         {"short_circuit_a",
-         "short-circuit current, if stated",
+         "short-circuit current, if stated"_text,
          "A",
          100,
          100e3,
@@ -125,21 +121,22 @@ GearFields<BatteryModel> batteryFields() {
 
 GearFields<PanelModel> panelFields() {
     using M = PanelModel;
-    GearFields<M> out{"panels", "Panel", {}, {}, {}, {}};
+    GearFields<M> out{"panels", "Panel"_text, {}, {}, {}, {}};
     out.numbers = {
-        inWatts<&M::power>("watts", "rated power", 1, 1000),
-        inVolts<&M::voc>("voc", "open-circuit voltage", 1, 200),
-        inVolts<&M::vmp>("vmp", "voltage at most power", 1, 200),
-        inAmps<&M::isc>("isc", "short-circuit current", 0.1, 50),
-        inAmps<&M::imp>("imp", "current at most power", 0.1, 50),
-        number<&M::gammaPerK, same, same>("gamma_per_k", "power, part per kelvin", "1/K", -0.01, 0),
+        inWatts<&M::power>("watts", "rated power"_text, 1, 1000),
+        inVolts<&M::voc>("voc", "open-circuit voltage"_text, 1, 200),
+        inVolts<&M::vmp>("vmp", "voltage at most power"_text, 1, 200),
+        inAmps<&M::isc>("isc", "short-circuit current"_text, 0.1, 50),
+        inAmps<&M::imp>("imp", "current at most power"_text, 0.1, 50),
+        number<&M::gammaPerK, same, same>(
+            "gamma_per_k", "power, part per kelvin"_text, "1/K", -0.01, 0),
         number<&M::betaVocPerK, same, same>(
-            "beta_voc_per_k", "open-circuit voltage, part per kelvin", "1/K", -0.01, 0),
+            "beta_voc_per_k", "open-circuit voltage, part per kelvin"_text, "1/K", -0.01, 0),
         number<&M::noct, celsius, degreesOf>(
-            "noct_c", "cell temperature at 800 W/m²", "°C", 30, 60),
-        number<&M::length, metres, siOf<Metres>>("length_m", "length", "m", 0.1, 3),
-        number<&M::width, metres, siOf<Metres>>("width_m", "width", "m", 0.1, 3),
-        inAmps<&M::maxSeriesFuse>("max_series_fuse_a", "largest series fuse", 1, 100)};
+            "noct_c", "cell temperature at 800 W/m²"_text, "°C", 30, 60),
+        number<&M::length, metres, siOf<Metres>>("length_m", "length"_text, "m", 0.1, 3),
+        number<&M::width, metres, siOf<Metres>>("width_m", "width"_text, "m", 0.1, 3),
+        inAmps<&M::maxSeriesFuse>("max_series_fuse_a", "largest series fuse"_text, 1, 100)};
     out.orders = {{"vmp", "voc", Equal::Refused}, {"imp", "isc", Equal::Refused}};
     // Judgement: data sheets round; a tenth is more than any of them does.
     out.products = {{"watts", "vmp", "imp", 0.1}};
@@ -149,21 +146,21 @@ GearFields<PanelModel> panelFields() {
 
 GearFields<ControllerModel> controllerFields() {
     using M = ControllerModel;
-    GearFields<M> out{"controllers", "Solar controller", {}, {}, {}, {}};
+    GearFields<M> out{"controllers", "Solar controller"_text, {}, {}, {}, {}};
     out.texts = {
         {"tracking",
-         "kind",
+         "kind"_text,
          TextFrom::Choices,
-         {"mppt", "pwm"},
+         {"mppt"_text, "pwm"_text},
          [](const M& m) { return std::string(m.tracking == Tracking::Mppt ? "mppt" : "pwm"); },
          [](M& m, const std::string& v) {
              m.tracking = v == "mppt" ? Tracking::Mppt : Tracking::Pwm;
          }}};
     out.numbers = {
-        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array", 10, 1000),
-        inAmps<&M::maxOutput>("max_a", "largest output", 1, 500),
-        plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1),
-        inVolts<&M::startAbove>("start_above_v", "starts this far above the bank", 0, 20)};
+        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
+        inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
+        inVolts<&M::startAbove>("start_above_v", "starts this far above the bank"_text, 0, 20)};
     out.orders = {{"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
     addWare(out);
@@ -172,15 +169,16 @@ GearFields<ControllerModel> controllerFields() {
 
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
-    GearFields<M> out{"dcdc_chargers", "DC-DC charger", {}, {}, {}, {}};
+    GearFields<M> out{"dcdc_chargers", "DC-DC charger"_text, {}, {}, {}, {}};
     out.numbers = {
-        inVolts<&M::outputSystem>("output_system_v", "charges a bank of", 12, 24),
-        inAmps<&M::output>("output_a", "output", 1, 500),
-        plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1),
-        inVolts<&M::start>("start_v", "starts above", 10, 60),
-        inVolts<&M::stop>("stop_v", "stops below", 10, 60),
-        number<&M::delay, seconds, siOf<Seconds>>("start_delay_s", "starts after", "s", 0, 600),
-        inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input", 1, 1000)};
+        inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
+        inAmps<&M::output>("output_a", "output"_text, 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
+        inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
+        inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
+        number<&M::delay, seconds, siOf<Seconds>>(
+            "start_delay_s", "starts after"_text, "s", 0, 600),
+        inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input"_text, 1, 1000)};
     out.orders = {{"stop_v", "start_v", Equal::Refused}};
     addConnection(out);
     addWare(out);
@@ -189,11 +187,11 @@ GearFields<DcdcModel> dcdcFields() {
 
 GearFields<ConverterModel> converterFields() {
     using M = ConverterModel;
-    GearFields<M> out{"converters", "Converter for 12 V loads", {}, {}, {}, {}};
-    out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of", 24, 48),
-                   inVolts<&M::output>("output_v", "output voltage", 11, 15),
-                   inAmps<&M::maxOutput>("max_a", "largest output", 1, 200),
-                   plain<&M::efficiency>("efficiency", "efficiency, part", 0.5, 1)};
+    GearFields<M> out{"converters", "Converter for 12 V loads"_text, {}, {}, {}, {}};
+    out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of"_text, 24, 48),
+                   inVolts<&M::output>("output_v", "output voltage"_text, 11, 15),
+                   inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 200),
+                   plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1)};
     out.orders = {{"output_v", "input_system_v", Equal::Refused}};
     addConnection(out);
     addWare(out);
@@ -202,13 +200,13 @@ GearFields<ConverterModel> converterFields() {
 
 GearFields<InverterModel> inverterFields() {
     using M = InverterModel;
-    GearFields<M> out{"inverters", "Inverter", {}, {}, {}, {}};
-    out.numbers = {inVolts<&M::system>("system_v", "on a bank of", 12, 48),
-                   inWatts<&M::power>("watts", "continuous power", 50, 20e3),
-                   inWatts<&M::surge>("surge_w", "short-time power", 50, 40e3),
-                   plain<&M::lossA>("loss_a", "idle loss, part of the rating", 0, 0.1),
-                   plain<&M::lossB>("loss_b", "loss in proportion to the load", 0, 0.5),
-                   plain<&M::lossC>("loss_c", "loss with the square of the load", 0, 0.5)};
+    GearFields<M> out{"inverters", "Inverter"_text, {}, {}, {}, {}};
+    out.numbers = {inVolts<&M::system>("system_v", "on a bank of"_text, 12, 48),
+                   inWatts<&M::power>("watts", "continuous power"_text, 50, 20e3),
+                   inWatts<&M::surge>("surge_w", "short-time power"_text, 50, 40e3),
+                   plain<&M::lossA>("loss_a", "idle loss, part of the rating"_text, 0, 0.1),
+                   plain<&M::lossB>("loss_b", "loss in proportion to the load"_text, 0, 0.5),
+                   plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5)};
     out.orders = {{"watts", "surge_w", Equal::Allowed}};
     addConnection(out);
     addWare(out);

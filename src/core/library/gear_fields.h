@@ -21,7 +21,7 @@ enum class Presence { Required, Optional };
 template <class Model>
 struct NumberField {
     std::string_view key;
-    std::string_view label;
+    Phrase label;
     std::string_view unit;
     double least = 0.0, most = 0.0;
     std::optional<double> (*get)(const Model&) = nullptr;
@@ -34,9 +34,9 @@ enum class TextFrom { Choices, Chemistries, Studs };
 template <class Model>
 struct TextField {
     std::string_view key;
-    std::string_view label;
+    Phrase label;
     TextFrom from = TextFrom::Choices;
-    std::vector<std::string> choices;
+    std::vector<Phrase> choices;  // as files have them
     std::string (*get)(const Model&) = nullptr;
     void (*set)(Model&, const std::string&) = nullptr;
 };
@@ -57,8 +57,8 @@ struct Product {
 
 template <class Model>
 struct GearFields {
-    std::string_view list;   // key of the kind in a gear file: 'batteries'
-    std::string_view title;  // 'Battery'
+    std::string_view list;  // key of the kind in a gear file: 'batteries'
+    Phrase title;           // 'Battery'
     std::vector<TextField<Model>> texts;
     std::vector<NumberField<Model>> numbers;
     std::vector<Order> orders;

@@ -17,7 +17,7 @@ using Json = nlohmann::ordered_json;
 
 template <class Model>
 Json gearRow(const GearFields<Model>& fields, const Model& model) {
-    Json out{{"id", model.id}, {"name", model.name}};
+    Json out{{"id", model.id}, {"name", model.name.english}};
     for (const TextField<Model>& field : fields.texts) {
         out[std::string(field.key)] = field.get(model);
     }

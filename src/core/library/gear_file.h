@@ -26,12 +26,15 @@ void readGear(JsonFields& row, Model& out) {
     const GearFields<Model>& fields = gearFields<Model>();
     const std::size_t before = row.problemCount();
     out.id = row.text("id");
-    out.name = row.text("name");
+    out.name.english = row.text("name");
     for (const TextField<Model>& field : fields.texts) {
         const std::string key(field.key);
         if (field.from == TextFrom::Choices) {
-            const std::vector<std::string_view> choices(field.choices.begin(), field.choices.end());
-            field.set(out, field.choices[row.oneOf(key, choices)]);
+            std::vector<std::string_view> choices;
+            for (const Phrase& choice : field.choices) {
+                choices.push_back(choice.english);
+            }
+            field.set(out, std::string(choices[row.oneOf(key, choices)]));
         } else {
             field.set(out, row.text(key));
         }

@@ -18,24 +18,24 @@ namespace spirk {
 // What differs by region besides its tables: habits of units, which insulation is usual, colours.
 struct Region {
     std::string id;
-    std::string name;
+    Words name;
     std::string currency;  // of prices
     Units units;           // usual there
     // Ids of ampacity columns: what a person there buys by default, and shop figures to compare.
     std::string heavyInsulation, smallInsulation, solarInsulation, comparison;
     std::string firstClimate;  // of a new plan
     // Colours of conductors in words, as they are bought.
-    std::string positive, negative, arrayPositive, arrayNegative, control, bond;
+    Words positive, negative, arrayPositive, arrayNegative, control, bond;
     std::string mainsRules;  // what governs the mains side there
 };
 
 // What a check rests on in a region.
 struct CheckBasis {
     std::string id;  // 'W1'
-    std::string title;
+    Words title;
     Severity severity = Severity::Advice;  // usual; a check may say that a case is milder
     Standing standing = Standing::CommonPractice;
-    std::string source;
+    Words source;
 };
 
 struct TableHead {
@@ -56,7 +56,7 @@ struct ConductorRow {
 // One insulation with its ampacity at the reference ambient.
 struct AmpacityColumn {
     std::string id;
-    std::string name;
+    Words name;
     std::string source;
     std::string certainty;
     Celsius maximum;          // of the insulation
@@ -77,7 +77,8 @@ enum class FuseMount { Block, Holder, Stud };
 
 struct FuseFamily {
     std::string id;
-    std::string name;
+    Words name;
+    Words shortName;  // on the diagram
     std::string source;
     std::string certainty;
     FuseMount mount = FuseMount::Holder;
@@ -94,8 +95,8 @@ struct FuseFamily {
 };
 
 struct Stud {
-    std::string id;    // class, as gear is listed: 'M8'
-    std::string name;  // as the region sells it: 'M8', '5/16 in'
+    std::string id;  // class, as gear is listed: 'M8'
+    Words name;      // as the region sells it: 'M8', '5/16 in'
     Metres diameter;
     Metres lugHole;
     double torqueLowNm = 0.0;
@@ -121,7 +122,7 @@ struct AlternatorCurve {
 
 struct Ambient {
     std::string id;
-    std::string name;
+    Words name;
     Celsius ambient;
 };
 
@@ -129,7 +130,7 @@ struct Ambient {
 struct TypicalVan {
     struct Place {
         PlaceId id;
-        std::string name;
+        Words name;
         Celsius ambient;
     };
     struct Way {
@@ -141,7 +142,7 @@ struct TypicalVan {
 };
 
 struct Climate {
-    std::string name;
+    Words name;
     double latitude = 0.0;
     double longitude = 0.0;
     std::vector<double> sun;    // kWh/m2 per day, 12 months
@@ -158,7 +159,7 @@ enum class Category { Kitchen, Climate, Water, Lighting, Electronics, Work, Main
 
 struct CatalogueAppliance {
     std::string id;
-    std::string name;
+    Words name;
     Category category = Category::Electronics;
     Feed feed = Feed::Dc;
     Supplied supplied = Supplied::Either;
@@ -176,7 +177,7 @@ struct CatalogueAppliance {
 // What a first plan begins from. Months are those of the northern half of the world.
 struct TripKind {
     std::string id;
-    std::string name;
+    Words name;
     int firstMonth = 5;
     int lastMonth = 9;
     double daysWithoutSun = 2.0;
@@ -193,15 +194,15 @@ enum class WayKind { Bank, MainRail, ConverterRail, Bond, Sun, Engine, Inverter,
 struct WayRow {
     std::string id;
     WayKind of = WayKind::Bank;
-    std::string name;
-    std::string speaksFor;  // and against, in a sentence or two
+    Words name;
+    Words speaksFor;  // and against, in a sentence or two
     std::string source;
 };
 
 // A chemistry, for a 12 V block. Scaled to a bank's poles by systemOf.
 struct Chemistry {
     std::string id;
-    std::string name;
+    Text name;
     Family family = Family::Lithium;
     double usable = 0.8;  // fraction of the rated capacity
     // Resistance times capacity, ohm * coulomb; the range of what is sold.
@@ -231,7 +232,7 @@ struct Connection {
 // date; zero: not stated.
 struct Ware {
     std::string id;
-    std::string name;
+    Words name;
     double weightKg = 0.0;
     double price = 0.0;
     bool operator==(const Ware&) const = default;
@@ -326,7 +327,7 @@ struct Rule {
     std::string id;
     double value = 0.0;
     std::string unit;
-    std::string text;
+    Words text;
     std::string source;
     Standing standing = Standing::CommonPractice;
     std::string certainty;  // 'standing: boat practice, used by choice'
@@ -383,7 +384,14 @@ template <class T>
 // Where a term comes from when it is a row of `table`.
 [[nodiscard]] FromTable fromTable(const Library& library,
                                   const std::string& table,
-                                  std::string row);
+                                  const Text& row);
+// The same, by the row's key in the file.
+[[nodiscard]] FromTable fromTable(const Library& library,
+                                  const std::string& table,
+                                  const char* key);
+
+// By its name, as plans have it; null where there is none.
+[[nodiscard]] const Climate* findClimate(const Library& library, const std::string& name);
 
 // A rule of the region's set. Requires that it exists: a test holds every region to the list.
 [[nodiscard]] const Rule& rule(const Library& library, const std::string& id);

@@ -172,10 +172,20 @@ const Library& libraryFor(const Libraries& libraries, const std::string& region)
     return found == nullptr ? libraries.regions.front() : *found;
 }
 
-FromTable fromTable(const Library& library, const std::string& table, std::string row) {
+const Climate* findClimate(const Library& library, const std::string& name) {
+    const auto found = std::ranges::find_if(
+        library.climates, [&](const Climate& climate) { return climate.name.english == name; });
+    return found == library.climates.end() ? nullptr : &*found;
+}
+
+FromTable fromTable(const Library& library, const std::string& table, const Text& row) {
     const auto head = library.heads.find(table);
     promise(head != library.heads.end(), "a term names a table that was loaded");
-    return {head->second.table, std::move(row), head->second.source, head->second.certainty};
+    return {head->second.table, row, head->second.source, head->second.certainty};
+}
+
+FromTable fromTable(const Library& library, const std::string& table, const char* key) {
+    return fromTable(library, table, Text::given(key));
 }
 
 const Rule& rule(const Library& library, const std::string& id) {
@@ -197,7 +207,7 @@ const CheckBasis& basis(const Library& library, const std::string& check) {
 
 std::string studName(const Library& library, const std::string& stud) {
     const Stud* found = findById(library.studs, stud);
-    return found == nullptr ? stud : found->name;
+    return found == nullptr ? stud : found->name.english;
 }
 
 }  // namespace spirk

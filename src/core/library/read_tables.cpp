@@ -58,12 +58,12 @@ std::vector<Region> readRegions(JsonFields& fields) {
         region.solarInsulation = row.text("solar_insulation");
         region.comparison = row.text("comparison");
         region.firstClimate = row.text("first_climate");
-        region.positive = row.text("positive");
-        region.negative = row.text("negative");
-        region.arrayPositive = row.text("array_positive");
-        region.arrayNegative = row.text("array_negative");
-        region.control = row.text("control");
-        region.bond = row.text("bond");
+        region.positive.english = row.text("positive");
+        region.negative.english = row.text("negative");
+        region.arrayPositive.english = row.text("array_positive");
+        region.arrayNegative.english = row.text("array_negative");
+        region.control.english = row.text("control");
+        region.bond.english = row.text("bond");
         region.mainsRules = row.text("mains_rules");
     });
     return out;
@@ -98,6 +98,7 @@ void readAmpacity(JsonFields& fields, Library& library) {
 void readFuses(JsonFields& fields, Library& library) {
     readRows(fields, "families", library.fuses, [](JsonFields& row, FuseFamily& out) {
         readName(row, out);
+        out.shortName.english = row.text("short_name");
         out.source = row.text("source");
         out.certainty = row.text("certainty");
         out.mount = static_cast<FuseMount>(row.oneOf("mount", kMounts));
@@ -157,7 +158,7 @@ void readTypicalVan(JsonFields& fields, Library& library) {
     TypicalVan& van = library.typicalVan;
     readRows(fields, "places", van.places, [&](JsonFields& row, TypicalVan::Place& out) {
         out.id = PlaceId(row.text("id"));
-        out.name = row.text("name");
+        out.name.english = row.text("name");
         const Ambient* ambient = findById(library.ambients, row.text("ambient"));
         if (ambient == nullptr) {
             row.problem("ambient", "There is no such ambient.", "Name a row of ambients.json.");
@@ -178,7 +179,7 @@ void readTypicalVan(JsonFields& fields, Library& library) {
 
 void readClimates(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.climates, [](JsonFields& row, Climate& out) {
-        out.name = row.text("name");
+        out.name.english = row.text("name");
         out.latitude = row.number("latitude", -90, 90);
         out.longitude = row.number("longitude", -180, 180);
         out.sun = row.numbers("sun_kwh_m2_day", 12, 0, 12);
@@ -194,10 +195,10 @@ void readRules(JsonFields& fields, Library& library) {
         out.id = row.text("id");
         out.value = row.number("value", 0, 1e6);
         out.unit = row.text("unit");
-        out.text = row.text("text");
+        out.text.english = row.text("text");
         out.source = row.text("source");
         out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
-        out.certainty = "standing: " + name(out.standing);
+        out.certainty = "standing: " + std::string(name(out.standing).english);
         if (out.source.empty()) {
             row.problem("source", "A rule needs a source.", "Name it.");
         }
@@ -207,10 +208,10 @@ void readRules(JsonFields& fields, Library& library) {
 void readChecks(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.checks, [](JsonFields& row, CheckBasis& out) {
         out.id = row.text("id");
-        out.title = row.text("title");
+        out.title.english = row.text("title");
         out.severity = static_cast<Severity>(row.oneOf("severity", kSeverities));
         out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
-        out.source = row.text("source");
+        out.source.english = row.text("source");
         if (out.source.empty()) {
             row.problem("source", "A check needs a source.", "Name it.");
         }

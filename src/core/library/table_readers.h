@@ -21,7 +21,7 @@ void readRows(JsonFields& fields, const char* list, std::vector<Row>& into, cons
 template <class Row>
 void readName(JsonFields& row, Row& out) {
     out.id = row.text("id");
-    out.name = row.text("name");
+    out.name = Words{row.text("name")};
 }
 
 // Published figures that every region shares.

@@ -18,8 +18,8 @@ void readWays(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.ways, [](JsonFields& row, WayRow& out) {
         out.id = row.text("id");
         out.of = static_cast<WayKind>(row.oneOf("of", kWayKindNames));
-        out.name = row.text("name");
-        out.speaksFor = row.text("speaks_for");
+        out.name.english = row.text("name");
+        out.speaksFor.english = row.text("speaks_for");
         out.source = row.text("source");
     });
     for (std::size_t kind = 0; kind < kWayKindNames.size(); ++kind) {

@@ -25,45 +25,54 @@ Joules energyPerDay(const Appliance& a) {
 
 Derivation energyDerivation(const Appliance& a, Joules perDay) {
     const char* which = a.measured ? "measured_w" : "rated_w";
-    return {.id = energyFigure(a.id),
-            .title = a.name + ", energy a day",
-            .formula = "E = n · (P · t + P_s · (24 h − t))",
-            .terms = {{"n", "how many", count(countNow(a)), FromPlan{planPath(a, "count")}},
-                      {"P",
-                       a.measured ? "watts while on, measured" : "watts while on, from the plate",
-                       measure(wattsUsed(a)),
-                       FromPlan{planPath(a, which)}},
-                      {"t",
-                       "time on a day, duty included",
-                       measure(onTime(a)),
-                       FromPlan{planPath(a, "uses")}},
-                      {"P_s",
-                       "standby for the rest of the day",
-                       measure(a.standby),
-                       FromPlan{planPath(a, "standby_w")}}},
-            .result = measure(perDay),
-            .source = "energy is power times time",
-            .note = a.measured ? ""
-                               : "From the plate: plates lie. Measure it and this figure follows."};
+    return {
+        .id = energyFigure(a.id),
+        .title = {"{appliance}, energy a day"_text, {{"appliance", a.name}}},
+        .formula = "E = n · (P · t + P_s · (24 h − t))"_text,
+        .terms = {{"n"_text, "how many"_text, count(countNow(a)), FromPlan{planPath(a, "count")}},
+                  {"P"_text,
+                   a.measured ? "watts while on, measured"_text
+                              : "watts while on, from the plate"_text,
+                   measure(wattsUsed(a)),
+                   FromPlan{planPath(a, which)}},
+                  {"t"_text,
+                   "time on a day, duty included"_text,
+                   measure(onTime(a)),
+                   FromPlan{planPath(a, "uses")}},
+                  {"P_s"_text,
+                   "standby for the rest of the day"_text,
+                   measure(a.standby),
+                   FromPlan{planPath(a, "standby_w")}}},
+        .result = measure(perDay),
+        .source = "energy is power times time"_text,
+        .note = a.measured
+                    ? Text()
+                    : "From the plate: plates lie. Measure it and this figure follows."_text};
 }
 
 Derivation sumDerivation(const Plan& plan, const Needs& needs, Feed feed, Joules total) {
     Derivation d;
     d.id = FigureId(feed == Feed::Dc ? "needs.dc" : "needs.mains");
-    d.title = feed == Feed::Dc ? "12 V appliances, energy a day"
-                               : "Mains appliances, energy a day at their sockets";
-    d.formula = "sum over the appliances";
+    d.title = feed == Feed::Dc ? "12 V appliances, energy a day"_text
+                               : "Mains appliances, energy a day at their sockets"_text;
+    d.formula = "sum over the appliances"_text;
     for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
         if (plan.appliances[i].feed == feed) {
-            d.terms.push_back({"E",
-                               plan.appliances[i].name,
+            d.terms.push_back({"E"_text,
+                               Text::given(plan.appliances[i].name),
                                measure(needs.appliances[i].perDay),
                                FromFigure{energyFigure(plan.appliances[i].id)}});
         }
     }
     d.result = measure(total);
-    d.source = "own arithmetic";
+    d.source = "own arithmetic"_text;
     return d;
+}
+
+// A mains appliance as a term of a sum of watts.
+Text inTheSum(const Appliance& a) {
+    return a.runs == Runs::Alone ? Text("{appliance} (alone)"_text, {{"appliance", a.name}})
+                                 : Text::given(a.name);
 }
 
 // The mains appliance marked to run alone that draws most, or null.
@@ -81,8 +90,8 @@ const Appliance* largestAlone(const Plan& plan) {
 void addWorstCase(const Plan& plan, Needs& needs) {
     Derivation d;
     d.id = FigureId("needs.inverter.worst");
-    d.title = "Worst case on the inverter";
-    d.formula = "P = sum of what may run together + the largest that runs alone";
+    d.title = "Worst case on the inverter"_text;
+    d.formula = "P = sum of what may run together + the largest that runs alone"_text;
     Watts extra;  // the hardest start
     const Appliance* alone = largestAlone(plan);
     for (const Appliance& a : plan.appliances) {
@@ -93,15 +102,16 @@ void addWorstCase(const Plan& plan, Needs& needs) {
         const Watts running = wattsUsed(a) * units;
         needs.worstMains += running;
         extra = std::max(extra, wattsUsed(a) * (a.surge - 1.0));
-        d.terms.push_back({"P",
-                           a.name + (a.runs == Runs::Alone ? " (alone)" : ""),
+        d.terms.push_back({"P"_text,
+                           inTheSum(a),
                            measure(running),
                            FromPlan{planPath(a, a.measured ? "measured_w" : "rated_w")}});
     }
     needs.worstSurge = needs.worstMains + extra;
     d.result = measure(needs.worstMains);
-    d.source = "own arithmetic; what may run together is the person's decision";
-    d.note = "With the hardest start on top: " + format(needs.worstSurge) + ".";
+    d.source = "own arithmetic; what may run together is the person's decision"_text;
+    d.note = {"With the hardest start on top: {watts}."_text,
+              {{"watts", measure(needs.worstSurge)}}};
     needs.why.add(std::move(d));
 }
 
@@ -112,18 +122,18 @@ void addScheduled(const Plan& plan, Needs& needs) {
     const BusiestQuarter busiest = busiestQuarter(plan);
     needs.scheduledMains = busiest.peak;
     Derivation d{.id = FigureId("needs.inverter.scheduled"),
-                 .title = "Most mains watts at once, as the day is drawn",
-                 .formula = "P = sum of what runs in the busiest quarter hour",
+                 .title = "Most mains watts at once, as the day is drawn"_text,
+                 .formula = "P = sum of what runs in the busiest quarter hour"_text,
                  .terms = {},
                  .result = measure(needs.scheduledMains),
-                 .source = "own arithmetic over the ribbon of the day",
-                 .note = busiest.running.empty()
-                             ? "Nothing runs on the mains."
-                             : "The quarter hour from " + clock(busiest.slot) + "."};
+                 .source = "own arithmetic over the ribbon of the day"_text,
+                 .note = busiest.running.empty() ? Text("Nothing runs on the mains."_text)
+                                                 : Text("The quarter hour from {time}."_text,
+                                                        {{"time", clock(busiest.slot)}})};
     for (const Running& r : busiest.running) {
         const Appliance& a = plan.appliances[r.appliance];
-        d.terms.push_back({"P",
-                           a.name + (a.runs == Runs::Alone ? " (alone)" : ""),
+        d.terms.push_back({"P"_text,
+                           inTheSum(a),
                            measure(r.watts),
                            FromPlan{planPath(a, a.measured ? "measured_w" : "rated_w")}});
     }

@@ -19,10 +19,10 @@ struct Finding {
     Severity severity = Severity::Advice;
     Standing standing = Standing::CommonPractice;
     std::vector<Subject> where;
-    Message what;
-    Message why;
-    Message remedy;
-    std::string source;
+    Text what;
+    Text why;
+    Text remedy;
+    Text source;
     std::vector<Mend> mends;  // none where the mend could itself be dangerous
     std::vector<FigureId> figures;
     bool operator==(const Finding&) const = default;

@@ -57,7 +57,7 @@ std::vector<Error> beyondLimits(const Plan& plan) {
     forEachKind(plan.own, [&](const auto&, const auto& list) {
         c.most(list.size(), limits::kGearOfAKind, "entries of one kind of gear", "own_gear");
         for (const auto& model : list) {
-            c.text(model.name, kMostText, "own_gear.name");
+            c.text(model.name.english, kMostText, "own_gear.name");
         }
     });
     return std::move(c.out);

@@ -6,7 +6,7 @@
 #include <variant>
 #include <vector>
 
-#include "core/explain/message.h"
+#include "core/explain/text.h"
 #include "core/plan/plan.h"
 
 namespace spirk {
@@ -56,7 +56,7 @@ using Change = std::variant<Amend, TakeBack, UseModel, UseCount, UseWay>;
 
 // One undo step.
 struct Mend {
-    Message label;  // 'Fit 30 A'
+    Text label;  // 'Fit 30 A'
     std::vector<Change> changes;
     bool operator==(const Mend&) const = default;
 };

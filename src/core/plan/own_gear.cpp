@@ -29,20 +29,20 @@ template <class Model>
 void take(Model model, std::vector<Model>& own, const Libraries& libraries, ImportedGear& out) {
     const Model* same = findById(own, model.id);
     if (same != nullptr && *same == model) {
-        out.changed.push_back({"'{name}' is in the plan already.", {{"name", model.name}}});
+        out.changed.push_back({"'{name}' is in the plan already."_text, {{"name", model.name}}});
         return;
     }
     const std::string before = model.id;
     if (isLibraryGear(model, libraries)) {
         model.id = freshGearId("own." + before, own);
         out.changed.push_back(
-            {"'{name}' has the id of library gear ({id}), which stays as it is: it is now {new}.",
+            {"'{name}' has the id of library gear ({id}), which stays as it is: it is now {new}."_text,
              {{"name", model.name}, {"id", before}, {"new", model.id}}});
     } else if (same != nullptr) {
         model.id = freshGearId(before, own);
         out.changed.push_back(
             {"'{name}' differs from the plan's own '{old}' ({id}), which stays as it is: the new "
-             "one is {new}.",
+             "one is {new}."_text,
              {{"name", model.name}, {"old", same->name}, {"id", before}, {"new", model.id}}});
     }
     own.push_back(std::move(model));

@@ -37,7 +37,7 @@ template <class Model>
 // Gear of the list with this very name keeps its id; another gets a fresh one made of its name.
 template <class Model>
 [[nodiscard]] std::string ownGearId(const std::string& name, const std::vector<Model>& list) {
-    const auto same = std::ranges::find(list, name, &Model::name);
+    const auto same = std::ranges::find(list, Words{name}, &Model::name);
     return same != list.end() ? same->id : freshGearId(idOfName(name), list);
 }
 
@@ -47,7 +47,7 @@ template <class Model>
 struct ImportedGear {
     Plan plan;
     int taken = 0;
-    std::vector<Message> changed;
+    std::vector<Text> changed;
 };
 [[nodiscard]] ImportedGear withGear(Plan plan, const Shelf& shelf, const Libraries& libraries);
 

@@ -9,33 +9,41 @@
 
 namespace spirk {
 
-namespace {
-
-std::string endName(End end) { return end == End::From ? "first" : "second"; }
-
-}  // namespace
-
 const ConductorId& conductorOf(const Amendment& amendment) {
     return std::visit([](const auto& a) -> const ConductorId& { return a.conductor; }, amendment);
 }
 
-std::string describe(const Amendment& amendment) {
-    const std::string& id = conductorOf(amendment).value;
+Text describe(const Amendment& amendment) {
+    const TextValue id{"id", conductorOf(amendment).value};
     return match(
         amendment,
-        [&](const SetSize& a) { return "size of " + id + " set to " + format(a.area); },
-        [&](const SetFuse& a) { return "fuse of " + id + " set to " + format(a.rating); },
-        [&](const SetLength& a) { return "length of " + id + " set to " + format(a.length); },
-        [&](const InsertIsolator&) { return "isolator inserted in " + id; },
-        [&](const LeaveOutProtection& a) {
-            return "protection at the " + endName(a.end) + " end of " + id + " left out";
+        [&](const SetSize& a) -> Text {
+            return {"size of {id} set to {size}"_text, {id, {"size", measure(a.area)}}};
         },
-        [&](const MoveEnd& a) {
-            return endName(a.end) + " end of " + id + " moved to " + text(a.terminal);
+        [&](const SetFuse& a) -> Text {
+            return {"fuse of {id} set to {rating}"_text, {id, {"rating", measure(a.rating)}}};
         },
-        [&](const SetFuseDistance& a) {
-            return "fuse at the " + endName(a.end) + " end of " + id + " set " +
-                   format(a.distance) + " from it";
+        [&](const SetLength& a) -> Text {
+            return {"length of {id} set to {length}"_text, {id, {"length", measure(a.length)}}};
+        },
+        [&](const InsertIsolator&) -> Text {
+            return {"isolator inserted in {id}"_text, {id}};
+        },
+        [&](const LeaveOutProtection& a) -> Text {
+            return {a.end == End::From ? "protection at the first end of {id} left out"_text
+                                       : "protection at the second end of {id} left out"_text,
+                    {id}};
+        },
+        [&](const MoveEnd& a) -> Text {
+            return {a.end == End::From ? "first end of {id} moved to {terminal}"_text
+                                       : "second end of {id} moved to {terminal}"_text,
+                    {id, {"terminal", text(a.terminal)}}};
+        },
+        [&](const SetFuseDistance& a) -> Text {
+            return {a.end == End::From
+                        ? "fuse at the first end of {id} set {distance} from it"_text
+                        : "fuse at the second end of {id} set {distance} from it"_text,
+                    {id, {"distance", measure(a.distance)}}};
         });
 }
 
@@ -47,7 +55,7 @@ Plan emptyPlan(const Library& library) {
     plan.trip = {library.region.firstClimate, 5, 9, 2.0, hours(1)};
     plan.gear = gearWith("lfp_100", 1, 1);
     for (const TypicalVan::Place& place : library.typicalVan.places) {
-        plan.van.places.push_back({place.id, place.name, place.ambient});
+        plan.van.places.push_back({place.id, place.name.english, place.ambient});
     }
     for (const TypicalVan::Way& way : library.typicalVan.ways) {
         plan.van.ways.push_back({way.from, way.to, way.length, Bundling::Loose});
@@ -69,7 +77,7 @@ ApplianceId freshId(const std::string& stem, const Plan& plan) {
 Appliance fromCatalogue(const CatalogueAppliance& entry, const Plan& plan) {
     Appliance out;
     out.id = freshId(entry.id, plan);
-    out.name = entry.name;
+    out.name = entry.name.english;
     out.category = entry.category;
     out.feed = entry.feed;
     out.supplied = entry.supplied;

@@ -205,7 +205,7 @@ using Amendment = std::variant<SetSize,
 
 [[nodiscard]] const ConductorId& conductorOf(const Amendment& amendment);
 // 'set size of inverter.feed+ to 70 mm²': for lists and findings.
-[[nodiscard]] std::string describe(const Amendment& amendment);
+[[nodiscard]] Text describe(const Amendment& amendment);
 
 // A finding that the person has looked at and lives with, and why. It stays listed.
 struct Accepted {

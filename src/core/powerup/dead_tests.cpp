@@ -12,26 +12,26 @@ namespace {
 constexpr double kGoodJointOhms = 0.5;
 constexpr double kNoShortOhms = 100.0;
 
-SwitchStep step(const char* id, std::string text) {
+SwitchStep step(const char* id, Text text) {
     SwitchStep out;
     out.id = id;
     out.text = std::move(text);
     return out;
 }
 
-Expected below(std::string where, Ohms most, FigureId figure) {
+Expected below(Text where, Ohms most, FigureId figure) {
     return {
         std::move(where), measure(ohms(0.0)), measure(ohms(0.0)), measure(most), std::move(figure)};
 }
 
-Derivation judged(const FigureId& id, std::string title, Ohms limit, std::string reason) {
+Derivation judged(const FigureId& id, Text title, Ohms limit, Text reason) {
     return {.id = id,
             .title = std::move(title),
-            .formula = "a limit for a hand meter",
+            .formula = "a limit for a hand meter"_text,
             .terms = {},
             .result = measure(limit),
-            .source = "Judgement: " + std::move(reason),
-            .note = ""};
+            .source = {"Judgement: {reason}"_text, {{"reason", std::move(reason)}}},
+            .note = {}};
 }
 
 const FigureId kShortsFigure{"reading.dead.shorts.1"};
@@ -42,14 +42,14 @@ SwitchStep shortTest(const PowerUpInput& in) {
         step("dead.shorts",
              "Ohms from plus to minus behind each fuse, loads switched off. A reading that "
              "climbs is a capacitor filling; one that stays near zero is a short: find it "
-             "before any fuse goes in.");
+             "before any fuse goes in."_text);
     for (const Conductor& c : in.wiring.circuit.conductors) {
         if (protectionAt(in.wiring.circuit, c, End::From) != nullptr &&
             isHousePole(c, Pole::Positive)) {
             out.subjects.push_back(subject(c.id));
         }
     }
-    out.readings = {{"ohms behind each fuse",
+    out.readings = {{"ohms behind each fuse"_text,
                      measure(ohms(kNoShortOhms)),
                      measure(ohms(kNoShortOhms)),
                      measure(ohms(1e7)),
@@ -62,13 +62,13 @@ SwitchStep shortTest(const PowerUpInput& in) {
 Derivations deadTestFigures() {
     Derivations out;
     out.add(judged(kShortsFigure,
-                   "Ohms behind a fuse, least",
+                   "Ohms behind a fuse, least"_text,
                    ohms(kNoShortOhms),
-                   "loads switched off read far above this, a short far below."));
+                   "loads switched off read far above this, a short far below."_text));
     out.add(judged(kBondFigure,
-                   "Ohms from the negative bar to the chassis, most",
+                   "Ohms from the negative bar to the chassis, most"_text,
                    ohms(kGoodJointOhms),
-                   "the leads of a hand meter alone read some tenths of an ohm."));
+                   "the leads of a hand meter alone read some tenths of an ohm."_text));
     return out;
 }
 
@@ -76,10 +76,10 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     std::vector<SwitchStep> out;
     out.push_back(step("dead.off",
                        "All fuses out, main switch off, every isolator open, inverter and loads "
-                       "switched off, engine stopped."));
+                       "switched off, engine stopped."_text));
     out.back().caution =
         "Rings and watch off, insulated tools, one cover off at a time, a second person near. A "
-        "spanner across a battery welds and burns.";
+        "spanner across a battery welds and burns."_text;
     for (const LiveStep& wanted : in.wiring.steps) {
         if (wanted.stage == Stage::MadeSafe) {
             out.push_back(step(wanted.id.c_str(), wanted.text));
@@ -87,13 +87,17 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
             out.back().subjects = wanted.subjects;
         }
     }
-    out.push_back(step("dead.polarity",
-                       "Polarity at each device: follow each lead by its label from end to end; " +
-                           in.library.region.positive + " to plus, " + in.library.region.negative +
-                           " to minus. The shunt's battery side looks to the bank."));
+    out.push_back(step(
+        "dead.polarity",
+        {"Polarity at each device: follow each lead by its label from end to end; "
+         "{positive} to plus, {negative} to minus. The shunt's battery side looks "
+         "to the bank."_text,
+         {{"positive", in.library.region.positive}, {"negative", in.library.region.negative}}}));
     out.push_back(shortTest(in));
-    SwitchStep bond = step("dead.bond", "Ohms from the negative bar to bare metal of the body.");
-    bond.readings = {below("ohms, negative bar to chassis", ohms(kGoodJointOhms), kBondFigure)};
+    SwitchStep bond =
+        step("dead.bond", "Ohms from the negative bar to bare metal of the body."_text);
+    bond.readings = {
+        below("ohms, negative bar to chassis"_text, ohms(kGoodJointOhms), kBondFigure)};
     const auto& conductors = in.wiring.circuit.conductors;
     const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
     if (own != conductors.end()) {
@@ -102,7 +106,7 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     out.push_back(std::move(bond));
     out.push_back(
         step("dead.torque",
-             "Every nut tightened to its maker's torque and marked; covers on live posts."));
+             "Every nut tightened to its maker's torque and marked; covers on live posts."_text));
     return out;
 }
 

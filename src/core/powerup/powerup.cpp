@@ -90,16 +90,13 @@ private:
         }
     }
     // An amended conductor has another name than its way gave it.
-    [[nodiscard]] std::string inWords(const LiveStep& s) const {
-        constexpr std::string_view kName = "{name}";
-        std::string out = s.text;
-        const std::size_t at = out.find(kName);
-        if (at != std::string::npos) {
-            const Conductor* c = findConductor(circuit(), ConductorId(s.subjects.front().id));
-            promise(c != nullptr, "a step that names a conductor has it");
-            out.replace(at, kName.size(), c->name);
+    [[nodiscard]] Text inWords(const LiveStep& s) const {
+        if (s.text.pattern().find("{name}") == std::string_view::npos) {
+            return s.text;
         }
-        return out;
+        const Conductor* c = findConductor(circuit(), ConductorId(s.subjects.front().id));
+        promise(c != nullptr, "a step that names a conductor has it");
+        return with(s.text, {"name", c->name});
     }
 
     // Solves the circuit as it stands and keeps it under the step's name, so that its readings can
@@ -107,7 +104,7 @@ private:
     MomentSolution solved(const SwitchStep& s, const Look& look) {
         Moment moment = now_;
         moment.id = s.id + look.name;
-        moment.name = "at the step '" + s.id + "'";
+        moment.name = {"at the step '{step}'"_text, {{"step", s.id}}};
         moment.only = look.loads;
         moment.drawn = look.drawn;
         moment.sun = look.sun;
@@ -117,7 +114,7 @@ private:
         return out;
     }
 
-    SwitchStep& step(const std::string& id, const std::string& text) {
+    SwitchStep& step(const std::string& id, const Text& text) {
         SwitchStep s;
         s.id = id;
         s.text = text;
@@ -130,15 +127,15 @@ private:
     }
     void add(SwitchStep& s, Expected reading, Derivation why) {
         why.id = reading.figure;
-        why.title = "Expected " + reading.where;
+        why.title = {"Expected {reading}"_text, {{"reading", reading.where}}};
         why.result = reading.value;
         out_.why.add(std::move(why));
         s.readings.push_back(std::move(reading));
     }
 
-    [[nodiscard]] Term atRest(const char* symbol, double charge, Volts v) const {
+    [[nodiscard]] Term atRest(Phrase symbol, double charge, Volts v) const {
         return {symbol,
-                "rest volts of the bank at " + format(percent(charge)) + " charge",
+                {"rest volts of the bank at {charge} charge"_text, {{"charge", percent(charge)}}},
                 measure(v),
                 fromTable(in_.library, "chemistries", in_.gear.bank().chemistry.name)};
     }
@@ -153,7 +150,8 @@ private:
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
         Expected reading{
-            "volts at " + device->name + ", " + pos.port + " to " + port->counter->port,
+            {"volts at {device}, {from} to {to}"_text,
+             {{"device", device->name}, {"from", pos.port}, {"to", port->counter->port}}},
             measure(value),
             measure(dead ? volts(0.0) : value - (middle_ - low_)),
             measure(dead ? volts(kDeadVolts) : value + (high_ - middle_)),
@@ -173,48 +171,49 @@ private:
         add(s,
             std::move(reading),
             {.id = {},
-             .title = "",
-             .formula = "from V - (E_50 - E_20) to V + (E_95 - E_50)",
-             .terms = {{"V",
-                        "with the bank half charged",
+             .title = {},
+             .formula = "from V - (E_50 - E_20) to V + (E_95 - E_50)"_text,
+             .terms = {{"V"_text,
+                        "with the bank half charged"_text,
                         measure(value),
                         FromFigure{voltsFigure(out_.moments.back(), pos)}},
-                       atRest("E_50", kDelivered, middle_),
-                       atRest("E_20", kLowCharge, low_),
-                       atRest("E_95", kHighCharge, high_)},
+                       atRest("E_50"_text, kDelivered, middle_),
+                       atRest("E_20"_text, kLowCharge, low_),
+                       atRest("E_95"_text, kHighCharge, high_)},
              .result = {},
-             .source = "the network solved at this step",
-             .note = "Batteries come about half charged; their rest volts say little in between."});
+             .source = "the network solved at this step"_text,
+             .note =
+                 "Batteries come about half charged; their rest volts say little in between."_text});
     }
 
     static Derivation heldByConverter(Volts value, const FigureId& figure) {
         return {.id = {},
-                .title = "",
-                .formula = "V, more or less d",
-                .terms = {{"V",
-                           "what the converter holds, at this step",
+                .title = {},
+                .formula = "V, more or less d"_text,
+                .terms = {{"V"_text,
+                           "what the converter holds, at this step"_text,
                            measure(value),
                            FromFigure{figure}},
-                          {"d",
-                           "what converters are set off by",
+                          {"d"_text,
+                           "what converters are set off by"_text,
                            measure(volts(kConverterSpread)),
-                           FromRule{"judgement"}}},
+                           FromRule{"judgement"_text}}},
                 .result = {},
-                .source = "the network solved at this step",
-                .note = ""};
+                .source = "the network solved at this step"_text,
+                .note = {}};
     }
 
     static Derivation nothingThere() {
         return {.id = {},
-                .title = "",
-                .formula = "no way from a source to this place yet",
+                .title = {},
+                .formula = "no way from a source to this place yet"_text,
                 .terms = {},
                 .result = {},
-                .source = "the network solved at this step",
-                .note = "A meter may show a few hundredths of a volt."};
+                .source = "the network solved at this step"_text,
+                .note = "A meter may show a few hundredths of a volt."_text};
     }
 
-    void expectAmps(SwitchStep& s, const std::string& where, Amps value, const FigureId& figure) {
+    void expectAmps(SwitchStep& s, const Text& where, Amps value, const FigureId& figure) {
         const double spread = std::max(kLeastAmps, std::fabs(value.si()) * kCurrentSpread);
         add(s,
             {where,
@@ -223,20 +222,20 @@ private:
              measure(value + amps(spread)),
              figureOf(s)},
             {.id = {},
-             .title = "",
-             .formula = "I, more or less the larger of d and p · I",
-             .terms = {{"I", "current at this step", measure(value), FromFigure{figure}},
-                       {"d",
-                        "least that a hand clamp shows",
+             .title = {},
+             .formula = "I, more or less the larger of d and p · I"_text,
+             .terms = {{"I"_text, "current at this step"_text, measure(value), FromFigure{figure}},
+                       {"d"_text,
+                        "least that a hand clamp shows"_text,
                         measure(amps(kLeastAmps)),
-                        FromRule{"judgement"}},
-                       {"p",
-                        "what clamp and rating plate are off by",
+                        FromRule{"judgement"_text}},
+                       {"p"_text,
+                        "what clamp and rating plate are off by"_text,
                         percent(kCurrentSpread),
-                        FromRule{"judgement"}}},
+                        FromRule{"judgement"_text}}},
              .result = {},
-             .source = "the network solved at this step",
-             .note = ""});
+             .source = "the network solved at this step"_text,
+             .note = {}});
     }
 
     void expect(SwitchStep& s, const WantedReading& reading, const MomentSolution& m) {
@@ -272,16 +271,19 @@ private:
              measure(full * (1.0 + kCurrentSpread)),
              figureOf(s)},
             {.id = {},
-             .title = "",
-             .formula = "from nothing to I · (1 + p)",
-             .terms = {{"I",
-                        "current in full sun",
+             .title = {},
+             .formula = "from nothing to I · (1 + p)"_text,
+             .terms = {{"I"_text,
+                        "current in full sun"_text,
                         measure(full),
                         FromFigure{deviceFigure(out_.moments.back(), reading.terminal().device)}},
-                       {"p", "a bright, cold day", percent(kCurrentSpread), FromRule{"judgement"}}},
+                       {"p"_text,
+                        "a bright, cold day"_text,
+                        percent(kCurrentSpread),
+                        FromRule{"judgement"_text}}},
              .result = {},
-             .source = "the network solved at this step",
-             .note = ""});
+             .source = "the network solved at this step"_text,
+             .note = {}});
     }
 
     void joints() {
@@ -289,8 +291,8 @@ private:
             step("on.heat",
                  "Run the largest loads for half an hour, then look at every joint with an "
                  "infrared thermometer. A joint warmer than its cable is loose or badly "
-                 "crimped: switch off, prove dead, mend it.");
-        s.caution = "Do not touch live joints.";
+                 "crimped: switch off, prove dead, mend it."_text);
+        s.caution = "Do not touch live joints."_text;
     }
 
     const PowerUpInput& in_;
@@ -309,10 +311,10 @@ PowerUp powerUpFor(const PowerUpInput& input) {
     return out;
 }
 
-std::string footCaution() {
+Text footCaution() {
     return "Spirk plans and checks; it certifies nothing. Makers' manuals and local codes come "
            "first; mains "
-           "work is for a licensed electrician.";
+           "work is for a licensed electrician."_text;
 }
 
 }  // namespace spirk

@@ -16,7 +16,7 @@ namespace spirk {
 
 // What a meter should show.
 struct Expected {
-    std::string where;  // 'volts at inverter, dc+ to dc-'
+    Text where;  // 'volts at inverter, dc+ to dc-'
     Measure value;
     Measure low, high;  // between these all is well
     FigureId figure;    // says how value and range came about
@@ -25,8 +25,8 @@ struct Expected {
 
 struct SwitchStep {
     std::string id;  // stable: 'dead.polarity', 'on.fuseblock'
-    std::string text;
-    std::string caution;  // where the work is dangerous; else empty
+    Text text;
+    Text caution;  // where the work is dangerous; else empty
     std::vector<Expected> readings;
     std::vector<Subject> subjects;
     bool operator==(const SwitchStep&) const = default;
@@ -34,9 +34,9 @@ struct SwitchStep {
 
 struct DeviceSetting {
     DeviceId device;
-    std::string name;
-    std::string setting;
-    std::string value;
+    Text name;
+    Text setting;
+    Value value;
     bool operator==(const DeviceSetting&) const = default;
 };
 
@@ -59,6 +59,6 @@ struct PowerUpInput {
 [[nodiscard]] PowerUp powerUpFor(const PowerUpInput& input);
 
 // Said at the foot of every printed page.
-[[nodiscard]] std::string footCaution();
+[[nodiscard]] Text footCaution();
 
 }  // namespace spirk

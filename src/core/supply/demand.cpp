@@ -50,28 +50,31 @@ InverterDay inverterDay(const Plan& plan, const InverterModel& inverter) {
         }
     }
     const Joules extra = idle * on + conversion;
-    return {
-        extra,
-        {.id = FigureId("supply.inverter.extra"),
-         .title = "Inverter, losses a day",
-         .formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t",
-         .terms = {{"P_n", "inverter's rating", measure(inverter.power), FromPlan{path + ".model"}},
-                   {"P_n a",
-                    "idle draw",
-                    measure(idle),
-                    FromRule{"loss coefficients of '" + inverter.name + "' in the library"}},
-                   {"t_on",
-                    "switched on a day (at least while mains appliances run)",
-                    measure(on),
-                    FromPlan{path + ".on_h_per_day"}},
-                   {"Σ",
-                    "conversion loss while appliances run",
-                    measure(conversion),
-                    FromRule{"each appliance by itself"}}},
-         .result = measure(extra),
-         .source = "loss / P_n = a + b p + c p², typical inverter (common practice)",
-         .note = "Switching it off when it is not needed saves " +
-                 format(idle * seconds(std::max(0.0, on.si() - inUse.si()))) + " a day."}};
+    return {extra,
+            {.id = FigureId("supply.inverter.extra"),
+             .title = "Inverter, losses a day"_text,
+             .formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t"_text,
+             .terms = {{"P_n"_text,
+                        "inverter's rating"_text,
+                        measure(inverter.power),
+                        FromPlan{path + ".model"}},
+                       {"P_n a"_text,
+                        "idle draw"_text,
+                        measure(idle),
+                        FromRule{{"loss coefficients of '{inverter}' in the library"_text,
+                                  {{"inverter", inverter.name}}}}},
+                       {"t_on"_text,
+                        "switched on a day (at least while mains appliances run)"_text,
+                        measure(on),
+                        FromPlan{path + ".on_h_per_day"}},
+                       {"Σ"_text,
+                        "conversion loss while appliances run"_text,
+                        measure(conversion),
+                        FromRule{"each appliance by itself"_text}}},
+             .result = measure(extra),
+             .source = "loss / P_n = a + b p + c p², typical inverter (common practice)"_text,
+             .note = {"Switching it off when it is not needed saves {energy} a day."_text,
+                      {{"energy", measure(idle * seconds(std::max(0.0, on.si() - inUse.si())))}}}}};
 }
 
 // What the 12 V loads of a 24 V bank cost beyond their own energy.
@@ -88,19 +91,30 @@ Joules converterExtra(const Plan& plan, const System& gear, const Needs& needs) 
 Derivation explainConverter(const System& gear, Joules extra) {
     const double efficiency = gear.converter()->efficiency;
     return {.id = FigureId("supply.converter.extra"),
-            .title = "Converter, losses a day",
-            .formula = "E = E_12 (1/η − 1)",
-            .terms = {{"E_12",
-                       "12 V appliances behind it, a day",
+            .title = "Converter, losses a day"_text,
+            .formula = "E = E_12 (1/η − 1)"_text,
+            .terms = {{"E_12"_text,
+                       "12 V appliances behind it, a day"_text,
                        measure(extra / (1.0 / efficiency - 1.0)),
-                       FromRule{"the sum of those appliances in Needs"}},
-                      {"η",
+                       FromRule{"the sum of those appliances in Needs"_text}},
+                      {"η"_text,
                        gear.converter()->name,
                        percent(efficiency),
-                       FromRule{"converters of the library, or your own"}}},
+                       FromRule{"converters of the library, or your own"_text}}},
             .result = measure(extra),
-            .source = "own arithmetic",
-            .note = ""};
+            .source = "own arithmetic"_text,
+            .note = {}};
+}
+
+// The symbols of the terms, with '+' between them.
+Text summed(const Terms& terms) {
+    Text out;
+    for (const Term& term : terms) {
+        out = out.empty() ? term.symbol
+                          : Text("{first} + {second}"_text,
+                                 {{"first", std::move(out)}, {"second", term.symbol}});
+    }
+    return out;
 }
 
 }  // namespace
@@ -108,22 +122,21 @@ Derivation explainConverter(const System& gear, Joules extra) {
 Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
     Demand out;
     Derivation total{.id = FigureId("supply.demand"),
-                     .title = "Drawn from the bank a day",
-                     .formula = "E = E_dc + E_mains + E_inverter",
-                     .terms = {{"E_dc",
-                                "DC appliances",
+                     .title = "Drawn from the bank a day"_text,
+                     .formula = {},
+                     .terms = {{"E_dc"_text,
+                                "DC appliances"_text,
                                 measure(needs.dcPerDay),
                                 FromFigure{FigureId("needs.dc")}}},
                      .result = {},
-                     .source = "own arithmetic",
-                     .note = ""};
+                     .source = "own arithmetic"_text,
+                     .note = {}};
     out.total = needs.dcPerDay;
     if (gear.converter() != nullptr) {
         const Joules extra = converterExtra(plan, gear, needs);
         out.total += extra;
-        total.formula += " + E_converter";
-        total.terms.push_back({"E_converter",
-                               "converter's losses",
+        total.terms.push_back({"E_converter"_text,
+                               "converter's losses"_text,
                                measure(extra),
                                FromFigure{FigureId("supply.converter.extra")}});
         out.why.add(explainConverter(gear, extra));
@@ -132,16 +145,19 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
         InverterDay day = inverterDay(plan, *gear.inverter());
         out.inverterExtra = day.extra;
         out.total += needs.mainsPerDay + day.extra;
-        total.terms.push_back({"E_mains",
-                               "mains appliances",
+        total.terms.push_back({"E_mains"_text,
+                               "mains appliances"_text,
                                measure(needs.mainsPerDay),
                                FromFigure{FigureId("needs.mains")}});
-        total.terms.push_back(
-            {"E_inverter", "inverter's losses", measure(day.extra), FromFigure{day.why.id}});
+        total.terms.push_back({"E_inverter"_text,
+                               "inverter's losses"_text,
+                               measure(day.extra),
+                               FromFigure{day.why.id}});
         out.why.add(std::move(day.why));
     } else if (needs.mainsPerDay.si() > 0.0) {
-        total.note = "There is no inverter: mains appliances are not fed from the bank.";
+        total.note = "There is no inverter: mains appliances are not fed from the bank."_text;
     }
+    total.formula = {"E = {sum}"_text, {{"sum", summed(total.terms)}}};
     total.result = measure(out.total);
     out.why.add(std::move(total));
     return out;

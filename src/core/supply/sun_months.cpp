@@ -10,18 +10,18 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array kMonthNames{"January",
-                                 "February",
-                                 "March",
-                                 "April",
-                                 "May",
-                                 "June",
-                                 "July",
-                                 "August",
-                                 "September",
-                                 "October",
-                                 "November",
-                                 "December"};
+constexpr std::array kMonthNames{"January"_text,
+                                 "February"_text,
+                                 "March"_text,
+                                 "April"_text,
+                                 "May"_text,
+                                 "June"_text,
+                                 "July"_text,
+                                 "August"_text,
+                                 "September"_text,
+                                 "October"_text,
+                                 "November"_text,
+                                 "December"_text};
 
 // Part of the mean day's energy that arrives above the controller's limit. Judgement: the mean day
 // is taken as a half sine over its bright hours, whose peak is pi/2 of its mean; bright hours 10.
@@ -67,30 +67,33 @@ FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_
 
 void explainMonth(
     const MonthSun& m, const Library& library, const System& gear, double factor, Supply& s) {
-    const std::string name = kMonthNames[static_cast<std::size_t>(m.month - 1)];
-    Derivation d{.id = monthFigure(m.month),
-                 .title = "Sun into the bank, mean day of " + name,
-                 .formula = "E = P · h · f · (1 − cut)",
-                 .terms = {{"P",
-                            "panels at standard test conditions",
-                            measure(arrayPower(*gear.sun())),
-                            FromPlan{gear.sun()->path}},
-                           {"h",
-                            "sun on a level roof, hours of 1 kW/m²",
-                            number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
-                            fromTable(library, "climates", gear.climate->name + ", " + name)},
-                           {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
-                           {"cut",
-                            "part above the controller's limit",
-                            percent(m.cut),
-                            FromRule{"mean day as a half sine of ten bright hours (judgement)"}}},
-                 .result = measure(m.perDay),
-                 .source = "monthly means; a dull week gives far less",
-                 .note = "In the shade of trees: down to half."};
-    if (const double part = takenPart(gear); part < 1.0) {
-        d.formula += " · t";
-        d.terms.push_back({"t",
-                           "taken by a simple controller: bank's volts over the panels' best",
+    const Text name = monthName(m.month);
+    const double part = takenPart(gear);
+    Derivation d{
+        .id = monthFigure(m.month),
+        .title = {"Sun into the bank, mean day of {month}"_text, {{"month", name}}},
+        .formula =
+            part < 1.0 ? "E = P · h · f · (1 − cut) · t"_text : "E = P · h · f · (1 − cut)"_text,
+        .terms =
+            {{"P"_text,
+              "panels at standard test conditions"_text,
+              measure(arrayPower(*gear.sun())),
+              FromPlan{gear.sun()->path}},
+             {"h"_text,
+              "sun on a level roof, hours of 1 kW/m²"_text,
+              number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
+              fromTable(library, "climates", listed({gear.climate->name, name}))},
+             {"f"_text, "system factor"_text, number(factor), fromRule(library, "roof_factor")},
+             {"cut"_text,
+              "part above the controller's limit"_text,
+              percent(m.cut),
+              FromRule{"mean day as a half sine of ten bright hours (judgement)"_text}}},
+        .result = measure(m.perDay),
+        .source = "monthly means; a dull week gives far less"_text,
+        .note = "In the shade of trees: down to half."_text};
+    if (part < 1.0) {
+        d.terms.push_back({"t"_text,
+                           "taken by a simple controller: bank's volts over the panels' best"_text,
                            percent(part),
                            fromTable(library, "controllers", gear.sun()->controller->name)});
     }
@@ -113,59 +116,68 @@ int leanest(const Supply& s) {
 void explainNeeded(
     const Library& library, const System& gear, double factor, Watts needed, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
-    s.why.add({.id = FigureId("supply.sun.needed"),
-               .title = "Panels needed for the sun alone to carry the leanest month",
-               .formula = "P = E_day / (h · f · η)",
-               .terms = {{"E_day",
-                          "drawn from the bank a day",
-                          measure(s.demand),
-                          FromFigure{FigureId("supply.demand")}},
-                         {"h",
-                          "sun on a level roof in the leanest month of the trip",
-                          number(sun),
-                          fromTable(library, "climates", gear.climate->name)},
-                         {"f", "system factor", number(factor), fromRule(library, "roof_factor")},
-                         {"η",
-                          "charge efficiency of the bank",
-                          percent(gear.bank().chemistry.chargeEfficiencyWh),
-                          fromTable(library, "chemistries", gear.bank().chemistry.name)}},
-               .result = measure(needed),
-               .source = "own arithmetic from monthly means",
-               .note = sun > 0.0 ? "" : "There is no sun in that month: no panels can carry it."});
+    s.why.add(
+        {.id = FigureId("supply.sun.needed"),
+         .title = "Panels needed for the sun alone to carry the leanest month"_text,
+         .formula = "P = E_day / (h · f · η)"_text,
+         .terms =
+             {{"E_day"_text,
+               "drawn from the bank a day"_text,
+               measure(s.demand),
+               FromFigure{FigureId("supply.demand")}},
+              {"h"_text,
+               "sun on a level roof in the leanest month of the trip"_text,
+               number(sun),
+               fromTable(library, "climates", gear.climate->name)},
+              {"f"_text, "system factor"_text, number(factor), fromRule(library, "roof_factor")},
+              {"η"_text,
+               "charge efficiency of the bank"_text,
+               percent(gear.bank().chemistry.chargeEfficiencyWh),
+               fromTable(library, "chemistries", gear.bank().chemistry.name)}},
+         .result = measure(needed),
+         .source = "own arithmetic from monthly means"_text,
+         .note =
+             sun > 0.0 ? Text() : "There is no sun in that month: no panels can carry it."_text});
 }
 
 void explainChosen(const Library& library, const SunUnit& solar, Supply& s) {
-    s.why.add(
-        {.id = FigureId("supply.sun.chosen"),
-         .title = "Panels chosen",
-         .formula = "P = series · parallel · P_panel",
-         .terms =
-             {{"series", "in a string", count(solar.series), FromPlan{solar.path + ".series"}},
-              {"parallel", "strings", count(solar.parallel), FromPlan{solar.path + ".parallel"}},
-              {"P_panel",
-               solar.panel->name,
-               measure(solar.panel->power),
-               fromTable(library, "panels", solar.panel->name)}},
-         .result = measure(arrayPower(solar)),
-         .source = "own arithmetic",
-         .note = ""});
+    s.why.add({.id = FigureId("supply.sun.chosen"),
+               .title = "Panels chosen"_text,
+               .formula = "P = series · parallel · P_panel"_text,
+               .terms = {{"series"_text,
+                          "in a string"_text,
+                          count(solar.series),
+                          FromPlan{solar.path + ".series"}},
+                         {"parallel"_text,
+                          "strings"_text,
+                          count(solar.parallel),
+                          FromPlan{solar.path + ".parallel"}},
+                         {"P_panel"_text,
+                          solar.panel->name,
+                          measure(solar.panel->power),
+                          fromTable(library, "panels", solar.panel->name)}},
+               .result = measure(arrayPower(solar)),
+               .source = "own arithmetic"_text,
+               .note = {}});
 }
 
 void explainLimit(const Library& library, const System& gear, Watts limit, Supply& s) {
     const ControllerModel& controller = *gear.sun()->controller;
     const Origin table = fromTable(library, "controllers", controller.name);
-    s.why.add({.id = FigureId("supply.sun.limit"),
-               .title = "Most that the controller can use",
-               .formula = "P = I_max · V / η",
-               .terms = {{"I_max", "controller's output", measure(controller.maxOutput), table},
-                         {"V",
-                          "absorption voltage",
-                          measure(gear.bank().chemistry.absorption),
-                          fromTable(library, "chemistries", gear.bank().chemistry.name)},
-                         {"η", "controller's efficiency", percent(controller.efficiency), table}},
-               .result = measure(limit),
-               .source = "own arithmetic",
-               .note = ""});
+    s.why.add(
+        {.id = FigureId("supply.sun.limit"),
+         .title = "Most that the controller can use"_text,
+         .formula = "P = I_max · V / η"_text,
+         .terms =
+             {{"I_max"_text, "controller's output"_text, measure(controller.maxOutput), table},
+              {"V"_text,
+               "absorption voltage"_text,
+               measure(gear.bank().chemistry.absorption),
+               fromTable(library, "chemistries", gear.bank().chemistry.name)},
+              {"η"_text, "controller's efficiency"_text, percent(controller.efficiency), table}},
+         .result = measure(limit),
+         .source = "own arithmetic"_text,
+         .note = {}});
 }
 
 void addMarks(const Library& library, const System& gear, double factor, Supply& s) {
@@ -206,16 +218,18 @@ void addSun(const Plan& plan, const Library& library, const System& gear, Supply
         addMarks(library, gear, factor, s);
     }
     s.why.add({.id = FigureId("supply.sun.leanest"),
-               .title = "Sun into the bank in the leanest month of the trip",
-               .formula = "the smallest of the trip's months",
-               .terms = gear.sun() ? Terms{{"E",
-                                            "mean day",
+               .title = "Sun into the bank in the leanest month of the trip"_text,
+               .formula = "the smallest of the trip's months"_text,
+               .terms = gear.sun() ? Terms{{"E"_text,
+                                            "mean day"_text,
                                             measure(lean.perDay),
                                             FromFigure{monthFigure(lean.month)}}}
                                    : Terms{},
                .result = measure(lean.perDay),
-               .source = "own arithmetic",
-               .note = gear.sun() ? "" : "There are no panels."});
+               .source = "own arithmetic"_text,
+               .note = gear.sun() ? Text() : "There are no panels."_text});
 }
+
+Phrase monthName(int month) { return kMonthNames.at(static_cast<std::size_t>(month - 1)); }
 
 }  // namespace spirk

@@ -18,22 +18,22 @@ namespace {
 FigureId fig(const char* id) { return FigureId(id); }
 
 void explainBankNeeded(const Plan& plan, const BankUnit& bank, Joules needed, Supply& s) {
-    s.why.add(
-        {.id = fig("supply.bank.needed"),
-         .title = "Bank needed, usable energy",
-         .formula = "E = E_day · days",
-         .terms = {{"E_day",
-                    "drawn from the bank a day",
-                    measure(s.demand),
-                    FromFigure{fig("supply.demand")}},
-                   {"days",
-                    "days that the bank alone must carry",
-                    number(plan.trip.daysWithoutSun),
-                    FromPlan{"trip.days_without_sun"}}},
-         .result = measure(needed),
-         .source = "own arithmetic",
-         .note = "As rated capacity: " + format(needed / (bank.nominal * bank.chemistry.usable)) +
-                 " at " + format(bank.nominal) + "."});
+    s.why.add({.id = fig("supply.bank.needed"),
+               .title = "Bank needed, usable energy"_text,
+               .formula = "E = E_day · days"_text,
+               .terms = {{"E_day"_text,
+                          "drawn from the bank a day"_text,
+                          measure(s.demand),
+                          FromFigure{fig("supply.demand")}},
+                         {"days"_text,
+                          "days that the bank alone must carry"_text,
+                          number(plan.trip.daysWithoutSun),
+                          FromPlan{"trip.days_without_sun"}}},
+               .result = measure(needed),
+               .source = "own arithmetic"_text,
+               .note = {"As rated capacity: {capacity} at {volts}."_text,
+                        {{"capacity", measure(needed / (bank.nominal * bank.chemistry.usable))},
+                         {"volts", measure(bank.nominal)}}}});
 }
 
 // Judgement: the bank lies as cold as the mean of the trip's coldest month, in a van that nobody
@@ -55,19 +55,19 @@ struct ColdBank {
 
 void explainCold(const Library& library, const System& gear, const ColdBank& cold, Supply& s) {
     s.why.add({.id = fig("supply.bank.cold"),
-               .title = "Part of the rated capacity in the trip's coldest month",
-               .formula = "k = from the chemistry's table at the bank's temperature",
-               .terms = {{"T",
-                          "mean of the coldest month of the trip, in a van that nobody heats",
+               .title = "Part of the rated capacity in the trip's coldest month"_text,
+               .formula = "k = from the chemistry's table at the bank's temperature"_text,
+               .terms = {{"T"_text,
+                          "mean of the coldest month of the trip, in a van that nobody heats"_text,
                           measure(cold.temperature),
                           fromTable(library, "climates", gear.climate->name)},
-                         {"k",
+                         {"k"_text,
                           gear.bank().chemistry.name,
                           percent(cold.part),
                           fromTable(library, "chemistries", gear.bank().chemistry.name)}},
                .result = percent(cold.part),
-               .source = "table of chemistries",
-               .note = "A bank in the heated living space has more."});
+               .source = "table of chemistries"_text,
+               .note = "A bank in the heated living space has more."_text});
 }
 
 void explainBankUsable(const Library& library,
@@ -77,40 +77,42 @@ void explainBankUsable(const Library& library,
     const Origin battery = fromTable(library, "batteries", bank.model->name);
     s.why.add(
         {.id = fig("supply.bank.usable"),
-         .title = "Bank chosen, usable energy",
-         .formula = "E = n · C · V · u · k",
-         .terms =
-             {{"n", "batteries in parallel", count(bank.count), FromPlan{bank.path + ".count"}},
-              {"C", "rated capacity of one", measure(bank.model->capacity), battery},
-              {"V", "nominal voltage, pole to pole", measure(bank.nominal), battery},
-              {"u",
-               "usable part",
-               percent(bank.chemistry.usable),
-               fromTable(library, "chemistries", bank.chemistry.name)},
-              {"k",
-               "part that is there in the cold",
-               percent(cold.part),
-               FromFigure{fig("supply.bank.cold")}}},
+         .title = "Bank chosen, usable energy"_text,
+         .formula = "E = n · C · V · u · k"_text,
+         .terms = {{"n"_text,
+                    "batteries in parallel"_text,
+                    count(bank.count),
+                    FromPlan{bank.path + ".count"}},
+                   {"C"_text, "rated capacity of one"_text, measure(bank.model->capacity), battery},
+                   {"V"_text, "nominal voltage, pole to pole"_text, measure(bank.nominal), battery},
+                   {"u"_text,
+                    "usable part"_text,
+                    percent(bank.chemistry.usable),
+                    fromTable(library, "chemistries", bank.chemistry.name)},
+                   {"k"_text,
+                    "part that is there in the cold"_text,
+                    percent(cold.part),
+                    FromFigure{fig("supply.bank.cold")}}},
          .result = measure(s.usable),
-         .source = "own arithmetic",
-         .note = "A higher usable part gives more days and fewer cycles of life."});
+         .source = "own arithmetic"_text,
+         .note = "A higher usable part gives more days and fewer cycles of life."_text});
 }
 
 void explainDays(Supply& s) {
     s.why.add({.id = fig("supply.days"),
-               .title = "Days without sun",
-               .formula = "days = E_usable / E_day",
-               .terms = {{"E_usable",
-                          "usable energy of the bank",
+               .title = "Days without sun"_text,
+               .formula = "days = E_usable / E_day"_text,
+               .terms = {{"E_usable"_text,
+                          "usable energy of the bank"_text,
                           measure(s.usable),
                           FromFigure{fig("supply.bank.usable")}},
-                         {"E_day",
-                          "drawn from the bank a day",
+                         {"E_day"_text,
+                          "drawn from the bank a day"_text,
                           measure(s.demand),
                           FromFigure{fig("supply.demand")}}},
                .result = number(s.daysWithoutSun),
-               .source = "own arithmetic",
-               .note = "From a full bank, with no sun, no engine and no shore."});
+               .source = "own arithmetic"_text,
+               .note = "From a full bank, with no sun, no engine and no shore."_text});
 }
 
 void addBank(const Plan& plan, const Library& library, const System& gear, Supply& s) {
@@ -143,31 +145,31 @@ void addEngineLimit(const Library& library, const EngineUnit& engine, Volts out,
     const Volts in = engine.charger->start;
     const Amps limit = engine.alternator * share * engine.charger->efficiency * (in / out);
     s.why.add({.id = fig("supply.engine.limit"),
-               .title = "Most that the alternator should give, as current into the bank",
-               .formula = "I = share · I_alt · η · V_in / V_out",
-               .terms = {{"share",
-                          "of the rating, on the road",
+               .title = "Most that the alternator should give, as current into the bank"_text,
+               .formula = "I = share · I_alt · η · V_in / V_out"_text,
+               .terms = {{"share"_text,
+                          "of the rating, on the road"_text,
                           percent(share),
                           fromTable(library, "alternator", "road_share_limit")},
-                         {"I_alt",
-                          "alternator's rating",
+                         {"I_alt"_text,
+                          "alternator's rating"_text,
                           measure(engine.alternator),
                           FromPlan{engine.path + ".alternator_a"}},
-                         {"η",
-                          "charger's efficiency",
+                         {"η"_text,
+                          "charger's efficiency"_text,
                           percent(engine.charger->efficiency),
                           fromTable(library, "dcdc_chargers", engine.charger->name)},
-                         {"V_in",
-                          "at the charger's input",
+                         {"V_in"_text,
+                          "at the charger's input"_text,
                           measure(in),
                           fromTable(library, "dcdc_chargers", engine.charger->name)},
-                         {"V_out",
-                          "absorption voltage",
+                         {"V_out"_text,
+                          "absorption voltage"_text,
                           measure(out),
                           fromTable(library, "chemistries", "absorption_v")}},
                .result = measure(limit),
-               .source = "up to half of the rating on the road (common practice)",
-               .note = ""});
+               .source = "up to half of the rating on the road (common practice)"_text,
+               .note = {}});
     s.engine->limit = measure(limit);
     s.engine->limitFigure = fig("supply.engine.limit");
 }
@@ -180,47 +182,54 @@ void explainEngineNeeded(
     const Seconds driving = plan.trip.drivingPerDay;
     s.why.add(
         {.id = fig("supply.engine.needed"),
-         .title = "Engine charging needed in the leanest month",
-         .formula = "I = (E_day − E_sun) / (η · t · V); nothing where the sun is enough",
-         .terms =
-             {{"E_day",
-               "drawn from the bank a day",
-               measure(s.demand),
-               FromFigure{fig("supply.demand")}},
-              {"E_sun",
-               "sun on an average day of the leanest month",
-               measure(lean.perDay),
-               FromFigure{fig("supply.sun.leanest")}},
-              {"η", "charge efficiency of the bank", percent(chemistry.chargeEfficiencyWh), table},
-              {"t", "driving a day", measure(driving), FromPlan{"trip.driving_h_per_day"}},
-              {"V", "absorption voltage", measure(chemistry.absorption), table}},
+         .title = "Engine charging needed in the leanest month"_text,
+         .formula = "I = (E_day − E_sun) / (η · t · V); nothing where the sun is enough"_text,
+         .terms = {{"E_day"_text,
+                    "drawn from the bank a day"_text,
+                    measure(s.demand),
+                    FromFigure{fig("supply.demand")}},
+                   {"E_sun"_text,
+                    "sun on an average day of the leanest month"_text,
+                    measure(lean.perDay),
+                    FromFigure{fig("supply.sun.leanest")}},
+                   {"η"_text,
+                    "charge efficiency of the bank"_text,
+                    percent(chemistry.chargeEfficiencyWh),
+                    table},
+                   {"t"_text,
+                    "driving a day"_text,
+                    measure(driving),
+                    FromPlan{"trip.driving_h_per_day"}},
+                   {"V"_text, "absorption voltage"_text, measure(chemistry.absorption), table}},
          .result = measure(needed),
-         .source = "own arithmetic",
-         .note = driving.si() > 0.0 ? "" : "No driving is planned: the engine adds nothing."});
+         .source = "own arithmetic"_text,
+         .note =
+             driving.si() > 0.0 ? Text() : "No driving is planned: the engine adds nothing."_text});
 }
 
 void explainRefill(const Library& library, const System& gear, Supply& s) {
     const BankUnit& bank = gear.bank();
     const DcdcModel& charger = *gear.engine()->charger;
-    s.why.add({.id = fig("supply.engine.refill"),
-               .title = "Driving time from empty to full",
-               .formula = "t = n · C · u / I",
-               .terms = {{"n", "batteries", count(bank.count), FromPlan{bank.path + ".count"}},
-                         {"C",
-                          "rated capacity of one",
-                          measure(bank.model->capacity),
-                          fromTable(library, "batteries", bank.model->name)},
-                         {"u",
-                          "usable part",
-                          percent(bank.chemistry.usable),
-                          fromTable(library, "chemistries", bank.chemistry.name)},
-                         {"I",
-                          "charger's output",
-                          measure(charger.output),
-                          FromFigure{fig("supply.engine.chosen")}}},
-               .result = measure(*s.engineRefill),
-               .source = "own arithmetic; the last, slower part is not in it",
-               .note = ""});
+    s.why.add(
+        {.id = fig("supply.engine.refill"),
+         .title = "Driving time from empty to full"_text,
+         .formula = "t = n · C · u / I"_text,
+         .terms = {{"n"_text, "batteries"_text, count(bank.count), FromPlan{bank.path + ".count"}},
+                   {"C"_text,
+                    "rated capacity of one"_text,
+                    measure(bank.model->capacity),
+                    fromTable(library, "batteries", bank.model->name)},
+                   {"u"_text,
+                    "usable part"_text,
+                    percent(bank.chemistry.usable),
+                    fromTable(library, "chemistries", bank.chemistry.name)},
+                   {"I"_text,
+                    "charger's output"_text,
+                    measure(charger.output),
+                    FromFigure{fig("supply.engine.chosen")}}},
+         .result = measure(*s.engineRefill),
+         .source = "own arithmetic; the last, slower part is not in it"_text,
+         .note = {}});
 }
 
 void addEngine(const Plan& plan, const Library& library, const System& gear, Supply& s) {
@@ -244,15 +253,15 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
     s.engineRefill = chargeTime(bankCapacity(gear.bank()) * chemistry.usable, charger.output);
     explainRefill(library, gear, s);
     s.why.add({.id = fig("supply.engine.chosen"),
-               .title = "Engine charging chosen",
-               .formula = "the charger's output",
-               .terms = {{"I",
+               .title = "Engine charging chosen"_text,
+               .formula = "the charger's output"_text,
+               .terms = {{"I"_text,
                           charger.name,
                           measure(charger.output),
                           fromTable(library, "dcdc_chargers", charger.name)}},
                .result = measure(charger.output),
-               .source = "library",
-               .note = ""});
+               .source = "library"_text,
+               .note = {}});
     addEngineLimit(library, *gear.engine(), chemistry.absorption, s);
 }
 
@@ -262,23 +271,23 @@ void addInverterLimit(const Library& library, const System& gear, Supply& s) {
     const Amps most = gear.bank().model->maxDischarge * static_cast<double>(gear.bank().count);
     const Watts limit = most * gear.bank().chemistry.inverterCutOff * efficiency;
     s.why.add({.id = fig("supply.inverter.limit"),
-               .title = "Most that the bank can give the inverter",
-               .formula = "P = n · I_max · V_low · η",
-               .terms = {{"n · I_max",
-                          "discharge limit of the bank",
+               .title = "Most that the bank can give the inverter"_text,
+               .formula = "P = n · I_max · V_low · η"_text,
+               .terms = {{"n · I_max"_text,
+                          "discharge limit of the bank"_text,
                           measure(most),
                           fromTable(library, "batteries", gear.bank().model->name)},
-                         {"V_low",
-                          "inverter's low cut-off",
+                         {"V_low"_text,
+                          "inverter's low cut-off"_text,
                           measure(gear.bank().chemistry.inverterCutOff),
                           fromTable(library, "chemistries", gear.bank().chemistry.name)},
-                         {"η",
-                          "efficiency at full power",
+                         {"η"_text,
+                          "efficiency at full power"_text,
                           percent(efficiency),
                           fromTable(library, "inverters", inverter.name)}},
                .result = measure(limit),
-               .source = "own arithmetic",
-               .note = "Nothing else drawing from the bank."});
+               .source = "own arithmetic"_text,
+               .note = "Nothing else drawing from the bank."_text});
     s.inverter->limit = measure(limit);
     s.inverter->limitFigure = fig("supply.inverter.limit");
 }
@@ -288,16 +297,17 @@ void addInverter(const Library& library, const System& gear, const Needs& needs,
         return;
     }
     s.why.add({.id = fig("supply.inverter.chosen"),
-               .title = "Inverter chosen",
-               .formula = "the maker's continuous rating",
-               .terms = {{"P",
+               .title = "Inverter chosen"_text,
+               .formula = "the maker's continuous rating"_text,
+               .terms = {{"P"_text,
                           gear.inverter()->name,
                           measure(gear.inverter()->power),
                           fromTable(library, "inverters", gear.inverter()->name)}},
                .result = measure(gear.inverter()->power),
-               .source = "library",
-               .note = "Short-time: " + format(gear.inverter()->surge) + ", asked " +
-                       format(needs.worstSurge) + "."});
+               .source = "library"_text,
+               .note = {"Short-time: {has}, asked {asked}."_text,
+                        {{"has", measure(gear.inverter()->surge)},
+                         {"asked", measure(needs.worstSurge)}}}});
     s.inverter = Marks{measure(needs.worstMains),
                        measure(gear.inverter()->power),
                        std::nullopt,

@@ -20,39 +20,39 @@ Finding unknownGear(const std::string& field, const std::string& given) {
     out.rule = "GEAR";
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Figure, field}};
-    out.what = {"The plan names '{given}' ({field}), which this library does not have.",
+    out.what = {"The plan names '{given}' ({field}), which this library does not have."_text,
                 {{"given", given}, {"field", field}}};
-    out.why = {"Everything that hangs on it is left out or reckoned with another entry.", {}};
-    out.remedy = {"Choose an entry of the library in Supply.", {}};
-    out.source = "Spirk's library";
+    out.why = {"Everything that hangs on it is left out or reckoned with another entry."_text, {}};
+    out.remedy = {"Choose an entry of the library in Supply."_text, {}};
+    out.source = "Spirk's library"_text;
     return out;
 }
 
-Finding leftOut(const std::string& path, Message what, Message remedy) {
+Finding leftOut(const std::string& path, Text what, Text remedy) {
     Finding out;
     out.id = "T4 " + path;
     out.rule = "T4";
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Figure, path}};
     out.what = std::move(what);
-    out.why = {"It is left out: neither drawn, nor sized, nor judged.", {}};
+    out.why = {"It is left out: neither drawn, nor sized, nor judged."_text, {}};
     out.remedy = std::move(remedy);
-    out.source = "own arithmetic";
+    out.source = "Spirk"_text;
     return out;
 }
 
 Finding unfed(const std::string& path, const UnitId& on) {
     return leftOut(
         path,
-        {"'{unit}' hangs on '{on}', which nothing feeds.", {{"unit", path}, {"on", on.value}}},
-        {"Say in the plan's file which rail or bank it hangs on.", {}});
+        {"'{unit}' hangs on '{on}', which nothing feeds."_text, {{"unit", path}, {"on", on.value}}},
+        {"Say in the plan's file which rail or bank it hangs on."_text, {}});
 }
 
 Finding oneTooMany(const std::string& path, const UnitId& first) {
     return leftOut(path,
-                   {"'{unit}' is a second unit of its kind beside '{first}'.",
+                   {"'{unit}' is a second unit of its kind beside '{first}'."_text,
                     {{"unit", path}, {"first", first.value}}},
-                   {"This version judges one of each kind: take one of them out.", {}});
+                   {"This version judges one of each kind: take one of them out."_text, {}});
 }
 
 template <class T>
@@ -73,9 +73,8 @@ const Climate* chosenClimate(const Plan& plan,
                              const Library& library,
                              std::vector<Finding>& findings) {
     promise(!library.climates.empty(), "the library has climates");
-    const auto found = std::ranges::find(library.climates, plan.trip.climate, &Climate::name);
-    if (found != library.climates.end()) {
-        return &*found;
+    if (const Climate* found = findClimate(library, plan.trip.climate)) {
+        return found;
     }
     findings.push_back(unknownGear("trip.climate", plan.trip.climate));
     return &library.climates.front();
@@ -140,9 +139,9 @@ private:
             return hasRail(rail, path);
         }
         out_.findings.push_back(leftOut(path,
-                                        {"'{unit}' hangs on '{on}', which a converter feeds.",
+                                        {"'{unit}' hangs on '{on}', which a converter feeds."_text,
                                          {{"unit", path}, {"on", rail.value}}},
-                                        {"Let it hang on a rail that the bank feeds.", {}}));
+                                        {"Let it hang on a rail that the bank feeds."_text, {}}));
         return false;
     }
     // One of each kind is judged; a second one would be drawn and not judged.
@@ -274,12 +273,12 @@ private:
         std::erase_if(out.loads, [&](const ApplianceId& load) {
             const bool fits = railOf(load) == choice.on && circuitWith(out_, load) == nullptr;
             if (!fits) {
-                Finding f =
-                    leftOut(path + "." + load.value,
-                            {"'{load}' is not on the rail of its circuit, or is in another one.",
-                             {{"load", load.value}}},
-                            {"Take it out of '{circuit}'.", {{"circuit", path}}});
-                f.why = {"It is wired as if that circuit did not list it.", {}};
+                Finding f = leftOut(
+                    path + "." + load.value,
+                    {"'{load}' is not on the rail of its circuit, or is in another one."_text,
+                     {{"load", load.value}}},
+                    {"Take it out of '{circuit}'."_text, {{"circuit", path}}});
+                f.why = {"It is wired as if that circuit did not list it."_text, {}};
                 out_.findings.push_back(std::move(f));
             }
             return !fits;
@@ -339,7 +338,8 @@ Chemistry scaled(const Chemistry& block, double blocks) {
     if (blocks == 1.0) {
         return out;
     }
-    out.name += fmt::format(" ({} blocks of 12 V in series)", blocks);
+    out.name = {"{chemistry} ({n} blocks of 12 V in series)"_text,
+                {{"chemistry", block.name}, {"n", number(blocks)}}};
     for (Volts* v : {&out.absorption,
                      &out.absorptionLow,
                      &out.absorptionHigh,

@@ -21,12 +21,13 @@ Finding noWay(const Conductor& c, const PlaceId& from, const PlaceId& to) {
     out.rule = "VAN";
     out.severity = Severity::Fault;
     out.where = {subject(c.id)};
-    out.what = {"There is no wire way from '{from}' to '{to}' for {name}.",
+    out.what = {"There is no wire way from '{from}' to '{to}' for {name}."_text,
                 {{"from", from.value}, {"to", to.value}, {"name", c.name}}};
-    out.why = {"Its length is a guess of {length}, and every figure that hangs on it too.",
+    out.why = {"Its length is a guess of {length}, and every figure that hangs on it too."_text,
                {{"length", measure(metres(kUnknownMetres))}}};
-    out.remedy = {"Add a wire way to the van's table, or set the length of this conductor.", {}};
-    out.source = "the plan's table of places";
+    out.remedy = {"Add a wire way to the van's table, or set the length of this conductor."_text,
+                  {}};
+    out.source = "the plan's table of places"_text;
     return out;
 }
 
@@ -36,21 +37,24 @@ Finding placedNowhere(const DeviceId& device, const PlaceId& place) {
     out.rule = "PLACED";
     out.severity = Severity::Advice;
     out.where = {subject(device)};
-    out.what = {"The plan gives '{device}' a place ('{place}'), but has no such device now.",
+    out.what = {"The plan gives '{device}' a place ('{place}'), but has no such device now."_text,
                 {{"device", device.value}, {"place", place.value}}};
-    out.why = {"It may be gear that you took out, or a name that was mistyped in the file.", {}};
-    out.remedy = {"Leave it for when the device is back, or correct the name in the file.", {}};
-    out.source = "the plan's table of places";
+    out.why = {"It may be gear that you took out, or a name that was mistyped in the file."_text,
+               {}};
+    out.remedy = {"Leave it for when the device is back, or correct the name in the file."_text,
+                  {}};
+    out.source = "the plan's table of places"_text;
     return out;
 }
 
-std::string routeText(const Ways& ways, const std::vector<PlaceId>& places) {
+// The places' names: a person's.
+Text routeText(const Ways& ways, const std::vector<PlaceId>& places) {
     std::string out;
     for (const PlaceId& id : places) {
         const VanPlace* place = ways.place(id);
         out += (out.empty() ? "" : " → ") + (place == nullptr ? id.value : place->name);
     }
-    return out;
+    return Text::given(out);
 }
 
 Celsius warmest(const Ways& ways, const std::vector<PlaceId>& places) {
@@ -183,28 +187,30 @@ private:
     void explain(const Conductor& c, const Route& route) {
         Derivation d;
         d.id = lengthFigure(c.id);
-        d.title = c.name + ", length";
+        d.title = {"{conductor}, length"_text, {{"conductor", c.name}}};
         d.result = measure(route.length);
-        d.source = "the plan's table of places and wire ways";
-        d.note = "Lay the cable out before cutting.";
+        d.source = "the plan's table of places and wire ways"_text;
+        d.note = "Lay the cable out before cutting."_text;
         if (route.amended) {
-            d.formula = "set by you";
-            d.terms = {{"L", "length", measure(route.length), FromPlan{"amendments"}}};
+            d.formula = "set by you"_text;
+            d.terms = {{"L"_text, "length"_text, measure(route.length), FromPlan{"amendments"}}};
         } else if (route.places.size() == 1) {
-            d.formula = "both ends at the same place";
-            d.terms = {{"L",
+            d.formula = "both ends at the same place"_text;
+            d.terms = {{"L"_text,
                         routeText(ways_, route.places),
                         measure(route.length),
                         fromRule(library_, "board_length_m")}};
         } else {
-            d.formula = "L = shortest wire way + slack";
+            d.formula = "L = shortest wire way + slack"_text;
             const Metres slack = metres(rule(library_, "lead_slack_m").value);
-            d.terms = {
-                {"way",
-                 routeText(ways_, route.places),
-                 measure(route.length - slack),
-                 FromPlan{"van.ways"}},
-                {"slack", "bends and ends", measure(slack), fromRule(library_, "lead_slack_m")}};
+            d.terms = {{"way"_text,
+                        routeText(ways_, route.places),
+                        measure(route.length - slack),
+                        FromPlan{"van.ways"}},
+                       {"slack"_text,
+                        "bends and ends"_text,
+                        measure(slack),
+                        fromRule(library_, "lead_slack_m")}};
         }
         out_.why.add(std::move(d));
     }

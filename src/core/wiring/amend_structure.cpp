@@ -18,17 +18,17 @@ Conductor* conductorIn(Draft& draft, const ConductorId& id) {
     return found == draft.circuit().conductors.end() ? nullptr : &*found;
 }
 
-Finding cannotApply(const Amendment& amendment, const std::string& reason) {
+Finding cannotApply(const Amendment& amendment, const Text& reason) {
     Finding out;
-    out.id = "AMEND " + describe(amendment);
+    out.id = "AMEND " + english(describe(amendment));
     out.rule = "AMEND";
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Amendment, conductorOf(amendment).value}};
-    out.what = {"An amendment no longer applies: {amendment}.",
+    out.what = {"An amendment no longer applies: {amendment}."_text,
                 {{"amendment", describe(amendment)}}};
-    out.why = {"{reason} It is kept in the plan and changes nothing.", {{"reason", reason}}};
-    out.remedy = {"Undo the change that removed its target, or remove the amendment.", {}};
-    out.source = "Spirk";
+    out.why = {"{reason} It is kept in the plan and changes nothing."_text, {{"reason", reason}}};
+    out.remedy = {"Undo the change that removed its target, or remove the amendment."_text, {}};
+    out.source = "Spirk"_text;
     return out;
 }
 
@@ -40,11 +40,12 @@ Finding andMore(std::vector<Subject> where) {
     out.id = "AMEND more";
     out.rule = "AMEND";
     out.severity = Severity::Fault;
-    out.what = {"{n} more amendments no longer apply.",
+    out.what = {"{n} more amendments no longer apply."_text,
                 {{"n", count(static_cast<double>(where.size()))}}};
-    out.why = {"What they name is not in this plan now. They are kept and change nothing.", {}};
-    out.remedy = {"Undo the change that removed their targets, or remove the amendments.", {}};
-    out.source = "Spirk";
+    out.why = {"What they name is not in this plan now. They are kept and change nothing."_text,
+               {}};
+    out.remedy = {"Undo the change that removed their targets, or remove the amendments."_text, {}};
+    out.source = "Spirk"_text;
     out.where = std::move(where);
     return out;
 }
@@ -67,7 +68,7 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     Conductor* first = conductorIn(draft, id);
     Conductor second = *first;
     second.id = ConductorId(id.value + ".after");
-    second.name += ", behind the isolator";
+    second.name = {"{conductor}, behind the isolator"_text, {{"conductor", second.name}}};
     second.from = terminal(isolatorId, "b");
     second.pair.reset();  // the other pole goes on with the first part
     if (second.purpose == Purpose::Lead || second.purpose == Purpose::Feed) {
@@ -93,7 +94,7 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
 std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
     Conductor* c = conductorIn(draft, conductorOf(amendment));
     if (c == nullptr) {
-        return cannotApply(amendment, "There is no such conductor in this plan now.");
+        return cannotApply(amendment, "There is no such conductor in this plan now."_text);
     }
     return match(
         amendment,
@@ -102,12 +103,13 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
         [&](const SetFuse& a) -> std::optional<Finding> {
             return draft.protectionAt({c->id, a.end}) != nullptr
                        ? std::nullopt
-                       : std::optional(cannotApply(amendment, "There is no fuse at that end."));
+                       : std::optional(
+                             cannotApply(amendment, "There is no fuse at that end."_text));
         },
         [&](const SetFuseDistance& a) -> std::optional<Finding> {
             Protection* fuse = draft.protectionAt({c->id, a.end});
             if (fuse == nullptr) {
-                return cannotApply(amendment, "There is no fuse at that end.");
+                return cannotApply(amendment, "There is no fuse at that end."_text);
             }
             fuse->distance = a.distance;
             fuse->distanceSet = true;
@@ -116,7 +118,7 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
         },
         [&](const InsertIsolator& a) -> std::optional<Finding> {
             if (findDevice(draft.circuit(), DeviceId(isolatorIn(a.conductor))) != nullptr) {
-                return cannotApply(amendment, "There is an isolator in it already.");
+                return cannotApply(amendment, "There is an isolator in it already."_text);
             }
             insertIsolator(draft, a.conductor);
             return std::nullopt;
@@ -124,7 +126,7 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
         [&](const LeaveOutProtection& a) -> std::optional<Finding> {
             Protection* fuse = draft.protectionAt({c->id, a.end});
             if (fuse == nullptr) {
-                return cannotApply(amendment, "There is no fuse at that end.");
+                return cannotApply(amendment, "There is no fuse at that end."_text);
             }
             fuse->leftOut = true;
             c->amended = true;
@@ -132,12 +134,13 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
         },
         [&](const MoveEnd& a) -> std::optional<Finding> {
             if (findPort(draft.circuit(), a.terminal) == nullptr) {
-                return cannotApply(amendment, "There is no such terminal in this plan now.");
+                return cannotApply(amendment, "There is no such terminal in this plan now."_text);
             }
             (a.end == End::From ? c->from : c->to) = a.terminal;
             // Its old name would say where it no longer goes.
-            c->name = findDevice(draft.circuit(), c->from.device)->name + " to " +
-                      findDevice(draft.circuit(), c->to.device)->name;
+            c->name = {"{from} to {to}"_text,
+                       {{"from", findDevice(draft.circuit(), c->from.device)->name},
+                        {"to", findDevice(draft.circuit(), c->to.device)->name}}};
             c->amended = true;
             return std::nullopt;
         });

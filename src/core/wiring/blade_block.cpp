@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <array>
 
+#include "core/library/appliance_names.h"
 #include "core/result/promise.h"
 #include "core/wiring/ways.h"
 
@@ -21,7 +22,7 @@ constexpr double kContinuous = 1.25;
 
 struct LoadCircuit {
     std::string id;  // 'circuit.lighting'
-    std::string title;
+    Text title;
     std::vector<const Appliance*> appliances;
     Amps current;
 };
@@ -30,24 +31,29 @@ Watts largestWatts(const Appliance& a) {
     return std::max(a.rated, a.measured.value_or(watts(0.0))) * static_cast<double>(a.count);
 }
 
-const char* titleOf(Category category) {
+// What a shared circuit is called; its id has the category's name in files.
+Phrase titleOf(Category category) {
     switch (category) {
         case Category::Kitchen:
-            return "kitchen";
+            return "kitchen"_text;
         case Category::Climate:
-            return "climate";
+            return "climate"_text;
         case Category::Water:
-            return "water";
+            return "water"_text;
         case Category::Lighting:
-            return "lighting";
+            return "lighting"_text;
         case Category::Electronics:
-            return "electronics";
+            return "electronics"_text;
         case Category::Work:
-            return "work";
+            return "work"_text;
         case Category::Mains:
-            return "mains";
+            return "mains"_text;
     }
     unreachable("titleOf(Category)");
+}
+
+std::string_view stemOf(Category category) {
+    return kCategoryNames.at(static_cast<std::size_t>(category));
 }
 
 // What circuits hang on: the bank's bars, or what a converter makes of them.
@@ -94,7 +100,7 @@ std::string ownCircuit(const ApplianceId& id) {
                                  Category::Work,
                                  Category::Mains};
     const bool likeGroup =
-        std::ranges::any_of(kGroups, [&](Category group) { return id.value == titleOf(group); });
+        std::ranges::any_of(kGroups, [&](Category group) { return id.value == stemOf(group); });
     const bool escaped = likeGroup || id.value.starts_with(kGiven) ||
                          id.value.starts_with(kOnConverter) || id.value.starts_with(kOwn);
     return escaped ? std::string(kOwn) + id.value : id.value;
@@ -111,8 +117,12 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
         auto found = std::ranges::find(out, id, &LoadCircuit::id);
         if (found == out.end()) {
             const bool grouped = sharesCircuit(a, rail) && circuitWith(draft.gear, a.id) == nullptr;
-            const std::string title = grouped ? titleOf(a.category) : a.name;
-            out.push_back({id, rail.converter ? title + ", 12 V" : title, {}, {}});
+            const Text title = grouped ? Text(titleOf(a.category)) : Text::given(a.name);
+            out.push_back(
+                {id,
+                 rail.converter ? Text("{circuit}, 12 V"_text, {{"circuit", title}}) : title,
+                 {},
+                 {}});
             found = out.end() - 1;
         }
         found->appliances.push_back(&a);
@@ -124,7 +134,8 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
 Device& addLoadDevice(Draft& draft, const Hang& rail, const Appliance& a) {
     const DeviceId id = deviceOf(a.id);
     Device& d = draft.hardware(id.value, DeviceKind::Load, "load");
-    d.name = a.count > 1 ? std::to_string(a.count) + " × " + a.name : a.name;
+    d.name = a.count > 1 ? Text("{n} × {name}"_text, {{"n", count(a.count)}, {"name", a.name}})
+                         : Text::given(a.name);
     d.place = draft.placeOf(id, a.place.value.empty() ? "galley" : a.place.value);
     d.appliance = a.id;
     d.elements.emplace_back(Draw{.at = {0, 1},
@@ -163,7 +174,7 @@ FarEnd addFarEnd(Draft& draft, const Hang& rail, const LoadCircuit& c) {
     const std::string id = c.id + ".strip";
     Device& strip = draft.hardware(id, DeviceKind::Strip, "terminal_strip");
     strip.place = draft.placeOf(strip.id, place.value);
-    strip.name += ", " + c.title;
+    strip.name = listed({strip.name, c.title});
     strip.fedBy = rail.converter;
     draft.port(strip, "+", draft.connectionOf("terminal_strip"), terminal(id, "-"));
     draft.port(strip, "-", draft.connectionOf("terminal_strip"));
@@ -177,7 +188,7 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
     for (const Appliance* a : c.appliances) {
         const DeviceId load = deviceOf(a->id);
         Conductor& pos = draft.conductor(load.value + ".tail+",
-                                         a->name + ", tail",
+                                         {"{load}, tail"_text, {{"load", a->name}}},
                                          far.pos,
                                          TerminalId{load, "+"},
                                          Pole::Positive,
@@ -185,7 +196,7 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
         pos.insulation = draft.library.region.smallInsulation;
         pos.protectedBy = ConductorId(c.id + ".feed+");
         Conductor& neg = draft.conductor(load.value + ".tail-",
-                                         a->name + ", tail, negative",
+                                         {"{load}, tail, negative"_text, {{"load", a->name}}},
                                          TerminalId{load, "-"},
                                          far.neg,
                                          Pole::Negative,
@@ -212,7 +223,8 @@ void addDropPaths(Draft& draft,
         const bool critical = a->category == Category::Electronics;
         draft.circuit().paths.push_back(
             {"drop." + deviceOf(a->id).value,
-             (rail.converter ? "converter to " : "bus bars to ") + a->name,
+             {rail.converter ? "converter to {load}"_text : "bus bars to {load}"_text,
+              {{"load", a->name}}},
              critical ? "drop_critical" : "drop_other",
              "sizing.full",
              rail.base,
@@ -229,16 +241,17 @@ LiveStep loadsOn(const LoadCircuit& c, const ConductorId& feed) {
     LiveStep s;
     s.id = "on." + feed.value;
     s.stage = Stage::Circuits;
-    s.text = "Fuse of {name} in; then switch its loads on.";
+    s.text = "Fuse of {name} in; then switch its loads on."_text;
     s.subjects = {subject(feed)};
     s.fuses = {feed};
     Look look;
     for (const Appliance* a : c.appliances) {
         const DeviceId load = deviceOf(a->id);
         look.loads.insert(load);
-        look.readings.push_back({Reads::Across, TerminalId{load, "+"}, ""});
+        look.readings.push_back({Reads::Across, TerminalId{load, "+"}, {}});
     }
-    look.readings.push_back({Reads::Monitor, {}, "amps at the monitor, loads of this circuit on"});
+    look.readings.push_back(
+        {Reads::Monitor, {}, "amps at the monitor, loads of this circuit on"_text});
     s.looks = {look};
     return s;
 }
@@ -250,8 +263,12 @@ void addCircuit(Draft& draft,
                 const std::vector<ConductorId>& shared) {
     draft.unit = UnitId(c.id);
     const FarEnd far = addFarEnd(draft, rail, c);
-    Conductor& pos = draft.conductor(
-        c.id + ".feed+", c.title + ", circuit", near.pos, far.pos, Pole::Positive, Purpose::Feed);
+    Conductor& pos = draft.conductor(c.id + ".feed+",
+                                     {"{loads}, circuit"_text, {{"loads", c.title}}},
+                                     near.pos,
+                                     far.pos,
+                                     Pole::Positive,
+                                     Purpose::Feed);
     Protection fuse = holderFuse(draft);
     if (near.inBlock) {
         fuse.family = "blade";
@@ -262,7 +279,7 @@ void addCircuit(Draft& draft,
     const ConductorId feed = pos.id;
     draft.protect(feed, fuse);
     Conductor& neg = draft.conductor(c.id + ".feed-",
-                                     c.title + ", circuit, negative",
+                                     {"{loads}, circuit, negative"_text, {{"loads", c.title}}},
                                      far.neg,
                                      near.neg,
                                      Pole::Negative,
@@ -282,12 +299,14 @@ LiveStep blockLive(const Hang& rail, const Device& block) {
     LiveStep s;
     s.id = "on." + id;
     s.stage = Stage::Blocks;
-    s.text = rail.converter ? "Fuse of the converter in, the ways of its block still empty."
-                            : "Fuse of the " + block.name + " in, its ways still empty.";
+    s.text =
+        rail.converter
+            ? Text("Fuse of the converter in, the ways of its block still empty."_text)
+            : Text("Fuse of the {block} in, its ways still empty."_text, {{"block", block.name}});
     s.subjects = {subject(fuse)};
     s.fuses = {fuse};
     Look look;
-    look.readings = {{Reads::Across, TerminalId{DeviceId(id), "in"}, ""}};
+    look.readings = {{Reads::Across, TerminalId{DeviceId(id), "in"}, {}}};
     s.looks = {look};
     return s;
 }
@@ -300,19 +319,19 @@ Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
     const Connection connection = draft.connectionOf("fuse_block");
     draft.port(block, "in", connection, terminal(id, "neg"));
     draft.port(block, "neg", connection);
-    Conductor& feed =
-        draft.conductor(id + ".feed+",
-                        rail.converter ? "converter to fuse block" : "positive bar to fuse block",
-                        railPost(rail.rail, Pole::Positive),
-                        terminal(id, "in"),
-                        Pole::Positive,
-                        Purpose::Feed);
+    Conductor& feed = draft.conductor(
+        id + ".feed+",
+        rail.converter ? "converter to fuse block"_text : "positive bar to fuse block"_text,
+        railPost(rail.rail, Pole::Positive),
+        terminal(id, "in"),
+        Pole::Positive,
+        Purpose::Feed);
     // A converter limits itself: its output cable is sized for its rating instead.
     if (!rail.converter) {
         draft.protect(feed.id, holderFuse(draft));
     }
     Conductor& back = draft.conductor(id + ".feed-",
-                                      "fuse block to negative bar",
+                                      "fuse block to negative bar"_text,
                                       terminal(id, "neg"),
                                       railPost(rail.main, Pole::Negative),
                                       Pole::Negative,
@@ -381,7 +400,8 @@ std::string circuitOf(const Appliance& appliance, const System& gear) {
     if (!sharesCircuit(appliance, rail)) {
         return "circuit." + ownCircuit(appliance.id);
     }
-    return "circuit." + std::string(behind ? kOnConverter : "") + titleOf(appliance.category);
+    return "circuit." + std::string(behind ? kOnConverter : "") +
+           std::string(stemOf(appliance.category));
 }
 
 Piece bladeBlock(Draft draft, const RailUnit& rail) {

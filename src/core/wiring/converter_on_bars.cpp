@@ -43,7 +43,7 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
     const UnitId& main = draft.gear.mainRail().id;
     const ConductorId feed(id + ".feed+");
     draft.conductor(feed.value,
-                    "positive bar to converter",
+                    "positive bar to converter"_text,
                     railPost(main, Pole::Positive),
                     terminal(id, "in+"),
                     Pole::Positive,
@@ -51,7 +51,7 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
     draft.protect(feed, holderFuse(draft));
     draft
         .conductor(id + ".feed-",
-                   "converter to negative bar",
+                   "converter to negative bar"_text,
                    terminal(id, "neg"),
                    railPost(main, Pole::Negative),
                    Pole::Negative,
@@ -59,7 +59,7 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
         .protectedBy = feed;
     draft.pair(id + ".feed+", id + ".feed-");
     draft.circuit().paths.push_back({"drop.converter",
-                                     "bus bars to converter",
+                                     "bus bars to converter"_text,
                                      "drop_critical",
                                      "sizing.full",
                                      draft.base(),

@@ -24,7 +24,7 @@ Emf starterBattery(Ohms inside) {
             inside,
             inside,
             ohms(kStarterChargingOhms),
-            FromRule{"judgement: a charged lead-acid starter battery"}};
+            FromRule{"judgement: a charged lead-acid starter battery"_text}};
 }
 
 void addVehicle(Draft& draft, const EngineUnit& engine) {
@@ -35,7 +35,7 @@ void addVehicle(Draft& draft, const EngineUnit& engine) {
     draft.port(starter, "-", post);
     starter.ports.front().batteryEnd = true;
     starter.elements.emplace_back(starterBattery(draft.resistanceOf("starter")));
-    Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator");
+    Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator"_text);
     alternator.place = draft.placeOf(alternator.id, "engine");
     alternator.rating = engine.alternator;
     draft.port(alternator, "+", post, terminal("alternator", "-"));
@@ -48,7 +48,7 @@ void addVehicle(Draft& draft, const EngineUnit& engine) {
                                              engine.alternator});
     draft
         .conductor("vehicle.charge+",
-                   "alternator to starter battery",
+                   "alternator to starter battery"_text,
                    terminal("alternator", "+"),
                    terminal("starter", "+"),
                    Pole::Positive,
@@ -56,7 +56,7 @@ void addVehicle(Draft& draft, const EngineUnit& engine) {
         .laid = LaidBy::VehicleMaker;
     draft
         .conductor("vehicle.starter-",
-                   "starter battery to chassis",
+                   "starter battery to chassis"_text,
                    terminal("starter", "-"),
                    chassisPost(),
                    Pole::Negative,
@@ -64,7 +64,7 @@ void addVehicle(Draft& draft, const EngineUnit& engine) {
         .laid = LaidBy::VehicleMaker;
     draft
         .conductor("vehicle.alternator-",
-                   "alternator's case to chassis",
+                   "alternator's case to chassis"_text,
                    terminal("alternator", "-"),
                    chassisPost(),
                    Pole::Negative,
@@ -74,7 +74,7 @@ void addVehicle(Draft& draft, const EngineUnit& engine) {
 
 void addLiveSupply(Draft& draft) {
     Device& live =
-        draft.device("ignition", DeviceKind::Ignition, "supply live with engine running");
+        draft.device("ignition", DeviceKind::Ignition, "supply live with engine running"_text);
     live.place = draft.placeOf(live.id, "seat");
     draft.port(live, "live", {"blade", squareMillimetres(2.5)}, chassisPost());
 }
@@ -103,7 +103,7 @@ constexpr const char* kFeed = "engine.feed+";
 void addFeed(Draft& draft) {
     const ConductorId feed(kFeed);
     draft.conductor(feed.value,
-                    "starter battery to DC-DC charger",
+                    "starter battery to DC-DC charger"_text,
                     terminal("starter", "+"),
                     terminal("dcdc", "in+"),
                     Pole::Positive,
@@ -116,7 +116,7 @@ void addConductors(Draft& draft, const UnitId& rail) {
     const ConductorId out("dcdc.feed+");
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
     draft.conductor(out.value,
-                    "positive bar to DC-DC charger",
+                    "positive bar to DC-DC charger"_text,
                     railPost(rail, Pole::Positive),
                     terminal("dcdc", "out+"),
                     Pole::Positive,
@@ -124,7 +124,7 @@ void addConductors(Draft& draft, const UnitId& rail) {
     draft.protect(out, guarding(holderFuse(draft), "E5"));
     draft
         .conductor("dcdc.feed-",
-                   "DC-DC charger to negative bar",
+                   "DC-DC charger to negative bar"_text,
                    terminal("dcdc", "neg"),
                    railPost(rail, Pole::Negative),
                    Pole::Negative,
@@ -132,7 +132,7 @@ void addConductors(Draft& draft, const UnitId& rail) {
         .protectedBy = out;
     draft.pair("dcdc.feed+", "dcdc.feed-");
     Conductor& enable = draft.conductor("dcdc.enable",
-                                        "enable lead of the DC-DC charger",
+                                        "enable lead of the DC-DC charger"_text,
                                         terminal("ignition", "live"),
                                         terminal("dcdc", "enable"),
                                         Pole::None,
@@ -142,13 +142,13 @@ void addConductors(Draft& draft, const UnitId& rail) {
     fuse.family = "blade";
     draft.protect(enable.id, fuse);
     draft.circuit().paths.push_back({"drop.engine",
-                                     "starter battery to DC-DC charger and back",
+                                     "starter battery to DC-DC charger and back"_text,
                                      "drop_dcdc_input",
                                      "sizing.driving",
                                      volts(12.0),  // the vehicle's own system
                                      {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
     draft.circuit().paths.push_back({"drop.dcdc",
-                                     "DC-DC charger to bus bars",
+                                     "DC-DC charger to bus bars"_text,
                                      "drop_charge",
                                      "sizing.driving",
                                      draft.base(),
@@ -160,19 +160,21 @@ LiveStep started(const DcdcModel& model) {
     LiveStep s;
     s.id = "on.dcdc";
     s.stage = Stage::Engine;
-    s.text =
+    s.text = {
         "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
-        "engine stopped and the key on, about 14 V running. Start the engine; it waits " +
-        format(Measure{model.delay.si(), Unit::Second}) + " or as its data sheet says.";
+        "engine stopped and the key on, about 14 V running. Start the engine; it waits "
+        "{delay} or as its data sheet says."_text,
+        {{"delay", Measure{model.delay.si(), Unit::Second}}}};
     s.caution =
         "Leads of alternator and starter battery are live with the engine off. Keep clear of "
-        "belts and fans.";
+        "belts and fans."_text;
     s.subjects = {subject(id)};
     s.fuses = {ConductorId(kFeed), ConductorId("dcdc.feed+")};
     Look look;
     look.driving = true;
-    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the DC-DC charger"},
-                     {Reads::Taken, TerminalId{id, ""}, "amps into it from the starter battery"}};
+    look.readings = {
+        {Reads::Given, TerminalId{id, ""}, "amps from the DC-DC charger"_text},
+        {Reads::Taken, TerminalId{id, ""}, "amps into it from the starter battery"_text}};
     s.looks = {look};
     return s;
 }

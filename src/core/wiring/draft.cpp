@@ -45,7 +45,7 @@ PlaceId Draft::placeOf(const DeviceId& id, const std::string& usual) const {
     return found == plan.van.placed.end() ? PlaceId(usual) : found->second;
 }
 
-Device& Draft::device(const std::string& id, DeviceKind kind, const std::string& name) {
+Device& Draft::device(const std::string& id, DeviceKind kind, const Text& name) {
     Device d;
     d.id = DeviceId(id);
     d.kind = kind;
@@ -103,7 +103,7 @@ TerminalId Draft::endAt(const ConductorEnd& end, const Fixed& fixed) {
 }
 
 Conductor& Draft::conductor(const std::string& id,
-                            const std::string& name,
+                            const Text& name,
                             const Fixed& from,
                             const Fixed& to,
                             Pole pole,
@@ -160,10 +160,10 @@ Protection guarding(Protection protection, const std::string& rule) {
 }
 
 std::vector<WantedSetting> chargeSettings(const DeviceId& charger, const Chemistry& chemistry) {
-    return {{charger, Sets::Charging, "battery type", chemistry.name},
-            {charger, Sets::Charging, "absorption", format(chemistry.absorption)},
-            {charger, Sets::Charging, "float", format(chemistry.floating)},
-            {charger, Sets::Charging, "equalise", "off"}};
+    return {{charger, Sets::Charging, "battery type"_text, chemistry.name},
+            {charger, Sets::Charging, "absorption"_text, measure(chemistry.absorption)},
+            {charger, Sets::Charging, "float"_text, measure(chemistry.floating)},
+            {charger, Sets::Charging, "equalise"_text, Text("off"_text)}};
 }
 
 }  // namespace spirk

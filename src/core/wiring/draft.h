@@ -26,7 +26,7 @@ struct Draft {
 
     // A device made of a row of the hardware table.
     Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
-    Device& device(const std::string& id, DeviceKind kind, const std::string& name);
+    Device& device(const std::string& id, DeviceKind kind, const Text& name);
     // A device that is bought as it stands on a shelf.
     Device& ware(const std::string& id, DeviceKind kind, const Ware& model);
     // A device that was added before.
@@ -41,7 +41,7 @@ struct Draft {
               const Connection& connection,
               const Post& counter);
     Conductor& conductor(const std::string& id,
-                         const std::string& name,
+                         const Text& name,
                          const Fixed& from,
                          const Fixed& to,
                          Pole pole,

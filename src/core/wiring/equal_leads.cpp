@@ -41,7 +41,9 @@ void addBattery(Draft& draft, int string, int place) {
             inside(ResistanceCase::Mid),
             inside(ResistanceCase::Low),
             {},
-            fromTable(draft.library, "chemistries", bank.chemistry.name + ", at rest")});
+            fromTable(draft.library,
+                      "chemistries",
+                      {"{chemistry}, at rest"_text, {{"chemistry", bank.chemistry.name}}})});
 }
 
 BankEnds endsOf(const Draft& draft, int string) {
@@ -58,7 +60,7 @@ void addString(Draft& draft, int string, const ConductorId& protectedBy) {
     for (int place = 1; place < draft.gear.bank().series; ++place) {
         draft
             .conductor(id + ".link." + std::to_string(place),
-                       "battery " + std::to_string(string) + ", link in series",
+                       {"battery {n}, link in series"_text, {{"n", count(string)}}},
                        terminal(batteryId(draft, string, place), "-"),
                        terminal(batteryId(draft, string, place + 1), "+"),
                        Pole::Negative,
@@ -73,11 +75,11 @@ void addString(Draft& draft, int string, const ConductorId& protectedBy) {
 BankEnds addCollectingBars(Draft& draft) {
     const Connection connection = draft.connectionOf("collecting_bar");
     Device& pos = draft.hardware("bank.pos", DeviceKind::CollectingBar, "collecting_bar");
-    pos.name += ", positive";
+    pos.name = {"{bar}, positive"_text, {{"bar", pos.name}}};
     draft.port(pos, kBar, connection, terminal("bank.neg", kBar));
     pos.ports.front().batteryEnd = true;
     Device& neg = draft.hardware("bank.neg", DeviceKind::CollectingBar, "collecting_bar");
-    neg.name += ", negative";
+    neg.name = {"{bar}, negative"_text, {{"bar", neg.name}}};
     draft.port(neg, kBar, connection);
     return {terminal("bank.pos", kBar), terminal("bank.neg", kBar)};
 }
@@ -87,7 +89,7 @@ void addLeads(Draft& draft, const BankEnds& ends) {
         const std::string id = "bank." + std::to_string(k);
         const BankEnds string = endsOf(draft, k);
         Conductor& pos = draft.conductor(id + ".lead+",
-                                         "battery " + std::to_string(k) + ", positive lead",
+                                         {"battery {n}, positive lead"_text, {{"n", count(k)}}},
                                          string.pos,
                                          ends.pos,
                                          Pole::Positive,
@@ -95,7 +97,7 @@ void addLeads(Draft& draft, const BankEnds& ends) {
         draft.protect(pos.id, holderFuse(draft));
         draft
             .conductor(id + ".lead-",
-                       "battery " + std::to_string(k) + ", negative lead",
+                       {"battery {n}, negative lead"_text, {{"n", count(k)}}},
                        string.neg,
                        ends.neg,
                        Pole::Negative,
@@ -112,9 +114,9 @@ LiveStep batteries(const Draft& draft, const UnitId& rail) {
     s.text = draft.gear.bank().count > 1
                  ? "Volts of each battery by itself, before the leads are joined: they "
                    "should agree within 0.05 V. Then the battery fuses in, main switch "
-                   "still off."
-                 : "Volts of the battery. Then its fuse in, main switch still off.";
-    s.caution = "From here on the bank is live: covers on, tools away from its posts.";
+                   "still off."_text
+                 : "Volts of the battery. Then its fuse in, main switch still off."_text;
+    s.caution = "From here on the bank is live: covers on, tools away from its posts."_text;
     Look look;
     for (int k = 1; k <= draft.gear.bank().count; ++k) {
         if (draft.gear.bank().count > 1) {
@@ -122,9 +124,9 @@ LiveStep batteries(const Draft& draft, const UnitId& rail) {
         }
         const DeviceId head(batteryId(draft, k, 1));
         s.subjects.push_back(subject(head));
-        look.readings.push_back({Reads::Across, TerminalId{head, "+"}, ""});
+        look.readings.push_back({Reads::Across, TerminalId{head, "+"}, {}});
     }
-    look.readings.push_back({Reads::Across, railPost(rail, Pole::Positive), ""});
+    look.readings.push_back({Reads::Across, railPost(rail, Pole::Positive), {}});
     s.looks = {look};
     return s;
 }

@@ -18,18 +18,18 @@ LiveStep idling(const ConductorId& feed, const InverterModel& model) {
     s.text =
         "Inverter switched off and its output unplugged. Charge its capacitors through "
         "a resistor, or as its maker says; fuse in; then switch it on with nothing "
-        "plugged in.";
+        "plugged in."_text;
     s.caution =
         "The capacitors draw a large spark at a bare connection. Its output is mains and can "
         "kill: "
         "leave it unplugged until a licensed electrician has inspected and tested the mains "
-        "side.";
+        "side."_text;
     s.subjects = {subject(id)};
     s.fuses = {feed};
     Look look;
     look.drawn[id] = inverterInput(model, watts(0.0));
-    look.readings = {{Reads::Across, TerminalId{id, "dc+"}, ""},
-                     {Reads::Monitor, {}, "amps at the monitor, inverter idling"}};
+    look.readings = {{Reads::Across, TerminalId{id, "dc+"}, {}},
+                     {Reads::Monitor, {}, "amps at the monitor, inverter idling"_text}};
     s.looks = {look};
     return s;
 }
@@ -41,7 +41,7 @@ LiveStep leftOff() {
     s.text =
         "Inverter off, its output still unplugged. The mains side is not planned here: "
         "leave it "
-        "to a licensed electrician.";
+        "to a licensed electrician."_text;
     return s;
 }
 
@@ -62,7 +62,7 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
                                  .lowest = draft.gear.bank().chemistry.inverterCutOff});
     const ConductorId feed("inverter.feed+");
     draft.conductor(feed.value,
-                    "positive bar to inverter",
+                    "positive bar to inverter"_text,
                     railPost(inverter.from, Pole::Positive),
                     terminal("inverter", "dc+"),
                     Pole::Positive,
@@ -70,7 +70,7 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     draft.protect(feed, holderFuse(draft));
     draft
         .conductor("inverter.feed-",
-                   "inverter to negative bar",
+                   "inverter to negative bar"_text,
                    terminal("inverter", "dc-"),
                    railPost(inverter.from, Pole::Negative),
                    Pole::Negative,
@@ -78,7 +78,7 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
         .protectedBy = feed;
     draft.pair("inverter.feed+", "inverter.feed-");
     draft.circuit().paths.push_back({"drop.inverter",
-                                     "inverter to bus bars",
+                                     "inverter to bus bars"_text,
                                      "drop_inverter",
                                      "sizing.full",
                                      draft.base(),
@@ -86,7 +86,7 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     draft.piece.steps = {idling(feed, *model), leftOff()};
     draft.piece.settings = {{d.id,
                              Sets::Output,
-                             "low-voltage cut-off",
+                             "low-voltage cut-off"_text,
                              format(draft.gear.bank().chemistry.inverterCutOff)}};
     return std::move(draft.piece);
 }

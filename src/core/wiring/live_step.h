@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/explain/id.h"
+#include "core/explain/text.h"
 #include "core/quantities/units.h"
 #include "core/wiring/post.h"
 
@@ -36,8 +37,8 @@ enum class Reads {
 };
 struct WantedReading {
     Reads what = Reads::Across;
-    Fixed at;           // of Across; of the others but Monitor only its device counts
-    std::string where;  // 'amps into it from the starter battery'; of volts empty
+    Fixed at;    // of Across; of the others but Monitor only its device counts
+    Text where;  // 'amps into it from the starter battery'; of volts empty
 
     // Requires that its post was found.
     [[nodiscard]] const TerminalId& terminal() const { return std::get<TerminalId>(at); }
@@ -56,8 +57,8 @@ struct Look {
 struct LiveStep {
     std::string id;  // stable: 'on.main'
     Stage stage = Stage::End;
-    std::string text;     // '{name}' stands for the name of its first subject
-    std::string caution;  // where the work is dangerous; else empty
+    Text text;     // '{name}' stands for the name of its first subject
+    Text caution;  // where the work is dangerous; else empty
     std::vector<Subject> subjects;
     std::vector<ConductorId> fuses;  // that are put in
     std::vector<DeviceId> closed;    // switches that are closed
@@ -69,7 +70,8 @@ enum class Sets { Charging, Output, Monitor };
 struct WantedSetting {
     DeviceId device;
     Sets sets = Sets::Charging;
-    std::string setting, value;
+    Text setting;
+    Value value;
 };
 
 }  // namespace spirk

@@ -11,7 +11,7 @@ Piece oneBond(Draft draft, const RailUnit& rail) {
     chassis.place = draft.placeOf(chassis.id, "under_floor");
     draft.port(chassis, "point", draft.connectionOf("chassis"));
     draft.conductor("bond",
-                    "bond of the negative bar to the chassis",
+                    "bond of the negative bar to the chassis"_text,
                     railPost(rail.id, Pole::Negative),
                     terminal("chassis", "point"),
                     Pole::None,

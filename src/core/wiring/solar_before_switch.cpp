@@ -18,9 +18,9 @@ Piece solarBeforeSwitch(Draft draft, const SunUnit& sun) {
         sun,
         {bank,
          railPost(sun.into, Pole::Negative),
-         "bank",
-         " The controller and its leads stay live with the main switch off: only its isolator and "
-         "its fuse part them from the bank."});
+         "bank to the controller's isolator"_text,
+         "The controller and its leads stay live with the main switch off: only its isolator and "
+         "its fuse part them from the bank."_text});
 }
 
 }  // namespace spirk

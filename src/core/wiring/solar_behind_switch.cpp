@@ -10,8 +10,8 @@ Piece solarBehindSwitch(Draft draft, const SunUnit& sun) {
                       sun,
                       {railPost(sun.into, Pole::Positive),
                        railPost(sun.into, Pole::Negative),
-                       "positive bar",
-                       ""});
+                       "positive bar to the controller's isolator"_text,
+                       {}});
 }
 
 }  // namespace spirk

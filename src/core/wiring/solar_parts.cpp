@@ -34,7 +34,8 @@ void addDevices(Draft& draft, const SunUnit& solar, const SunJoint& joint) {
     Device& array =
         draft.device("array",
                      DeviceKind::Array,
-                     std::to_string(solar.series * solar.parallel) + " × " + solar.panel->name);
+                     {"{n} × {panel}"_text,
+                      {{"n", count(solar.series * solar.parallel)}, {"panel", solar.panel->name}}});
     array.part = solar.panel->name;
     array.weightKg = solar.panel->weightKg;
     array.price = solar.panel->price;
@@ -81,17 +82,18 @@ void addArrayLeads(Draft& draft, const SunUnit& solar) {
     for (const Pole pole : {Pole::Positive, Pole::Negative}) {
         const bool positive = pole == Pole::Positive;
         const std::string p = positive ? "+" : "-";
-        const std::string word = positive ? ", positive" : ", negative";
-        Conductor& lead = draft.conductor("array.lead" + p,
-                                          "panels to isolator" + word,
-                                          terminal("array", p),
-                                          terminal("array.isolator", "a" + p),
-                                          pole,
-                                          Purpose::Lead);
+        Conductor& lead = draft.conductor(
+            "array.lead" + p,
+            positive ? "panels to isolator, positive"_text : "panels to isolator, negative"_text,
+            terminal("array", p),
+            terminal("array.isolator", "a" + p),
+            pole,
+            Purpose::Lead);
         onPanelsSide(draft, solar, lead);
         path.push_back(lead.id);
         Conductor& feed = draft.conductor("array.feed" + p,
-                                          "isolator to controller" + word,
+                                          positive ? "isolator to controller, positive"_text
+                                                   : "isolator to controller, negative"_text,
                                           terminal("array.isolator", "b" + p),
                                           terminal("mppt", "pv" + p),
                                           pole,
@@ -102,7 +104,7 @@ void addArrayLeads(Draft& draft, const SunUnit& solar) {
     draft.pair("array.lead+", "array.lead-");
     draft.pair("array.feed+", "array.feed-");
     draft.circuit().paths.push_back({"drop.array",
-                                     "panels to controller",
+                                     "panels to controller"_text,
                                      "drop_critical",
                                      "sizing.noon",
                                      solar.panel->vmp * static_cast<double>(solar.series),
@@ -112,7 +114,7 @@ void addArrayLeads(Draft& draft, const SunUnit& solar) {
 void addBatteryLeads(Draft& draft, const SunJoint& joint) {
     const ConductorId feed("mppt.feed+");
     Conductor& pos = draft.conductor(feed.value,
-                                     joint.from + " to the controller's isolator",
+                                     joint.feed,
                                      joint.pos,
                                      terminal("mppt.isolator", "a"),
                                      Pole::Positive,
@@ -120,7 +122,7 @@ void addBatteryLeads(Draft& draft, const SunJoint& joint) {
     draft.protect(pos.id, guarding(holderFuse(draft), "S7"));
     draft
         .conductor("mppt.link+",
-                   "isolator to controller",
+                   "isolator to controller"_text,
                    terminal("mppt.isolator", "b"),
                    terminal("mppt", "bat+"),
                    Pole::Positive,
@@ -128,7 +130,7 @@ void addBatteryLeads(Draft& draft, const SunJoint& joint) {
         .protectedBy = feed;
     draft
         .conductor("mppt.feed-",
-                   "controller to negative bar",
+                   "controller to negative bar"_text,
                    terminal("mppt", "bat-"),
                    joint.neg,
                    Pole::Negative,
@@ -136,7 +138,7 @@ void addBatteryLeads(Draft& draft, const SunJoint& joint) {
         .protectedBy = feed;
     draft.pair("mppt.feed+", "mppt.feed-");
     draft.circuit().paths.push_back({"drop.mppt",
-                                     "controller to bus bars",
+                                     "controller to bus bars"_text,
                                      "drop_charge",
                                      "sizing.noon",
                                      draft.base(),
@@ -147,8 +149,8 @@ LiveStep covered() {
     LiveStep s;
     s.id = "dead.panels";
     s.stage = Stage::MadeSafe;
-    s.text = "Panels covered, the array's isolator open.";
-    s.caution = "Panels are live in daylight: the isolator does not make their side dead.";
+    s.text = "Panels covered, the array's isolator open."_text;
+    s.caution = "Panels are live in daylight: the isolator does not make their side dead."_text;
     s.subjects = {subject(DeviceId("array.isolator"))};
     return s;
 }
@@ -160,19 +162,20 @@ LiveStep uncovered(const SunJoint& joint) {
     s.stage = Stage::Sun;
     s.text =
         "Controller's fuse in and its isolator closed: battery first. Check its "
-        "settings. Then uncover the panels and close the array's isolator.";
+        "settings. Then uncover the panels and close the array's isolator."_text;
     s.caution =
-        "Panels are live in daylight. Opening their plugs under load draws an arc." + joint.caution;
+        then("Panels are live in daylight. Opening their plugs under load draws an arc."_text,
+             joint.caution);
     s.subjects = {subject(id)};
     s.fuses = {ConductorId("mppt.feed+")};
     Look battery;
-    battery.readings = {{Reads::Across, TerminalId{id, "bat+"}, ""}};
+    battery.readings = {{Reads::Across, TerminalId{id, "bat+"}, {}}};
     Look panels;
     panels.name = ".sun";
     panels.sun = 1.0;
     panels.readings = {{Reads::UpTo,
                         TerminalId{id, ""},
-                        "amps from the controller in full sun; in proportion on a dull day"}};
+                        "amps from the controller in full sun; in proportion on a dull day"_text}};
     s.looks = {battery, panels};
     return s;
 }

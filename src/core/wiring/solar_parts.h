@@ -10,8 +10,8 @@ namespace spirk {
 // Where a controller joins.
 struct SunJoint {
     Post pos, neg;
-    std::string from;     // of its positive lead, in words: 'positive bar'
-    std::string caution;  // more of it at the switch-on; begins with a space, or is empty
+    Text feed;     // its positive lead, in words: 'positive bar to the controller's isolator'
+    Text caution;  // more of it at the switch-on; may be empty
 };
 
 [[nodiscard]] Piece solarParts(Draft draft, const SunUnit& sun, const SunJoint& joint);

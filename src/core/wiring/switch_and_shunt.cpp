@@ -17,10 +17,10 @@ void addBars(Draft& draft, const RailUnit& rail) {
     const bool distributor = rail.kind == Distribution::Distributor;
     Device& pos =
         draft.hardware(kBusPos, DeviceKind::BusBar, distributor ? "distributor" : "bus_bar");
-    pos.name = distributor ? pos.name : "positive bus bar";
+    pos.name = distributor ? pos.name : "positive bus bar"_text;
     draft.port(pos, kBar, connection, terminal(kBusNeg, kBar));
     Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
-    neg.name = "negative bus bar";
+    neg.name = "negative bus bar"_text;
     draft.port(neg, kBar, connection);
     draft.piece.offers = {
         {railPost(rail.id, Pole::Positive),
@@ -42,7 +42,7 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
     shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
     const ConductorId feed(kFeed);
     draft.conductor(feed.value,
-                    "bank to main switch",
+                    "bank to main switch"_text,
                     pos,
                     terminal("main.switch", "a"),
                     Pole::Positive,
@@ -50,7 +50,7 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
     draft.protect(feed, holderFuse(draft));
     draft
         .conductor("main.link+",
-                   "main switch to positive bar",
+                   "main switch to positive bar"_text,
                    terminal("main.switch", "b"),
                    terminal(kBusPos, kBar),
                    Pole::Positive,
@@ -58,7 +58,7 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
         .protectedBy = feed;
     draft
         .conductor("main.feed-",
-                   "bank to shunt",
+                   "bank to shunt"_text,
                    neg,
                    terminal("shunt", "a"),
                    Pole::Negative,
@@ -66,7 +66,7 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
         .protectedBy = feed;
     draft
         .conductor("main.link-",
-                   "shunt to negative bar",
+                   "shunt to negative bar"_text,
                    terminal("shunt", "b"),
                    terminal(kBusNeg, kBar),
                    Pole::Negative,
@@ -76,7 +76,7 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
     draft.pair("main.link+", "main.link-");
     draft.circuit().paths.push_back(
         {"drop.main",
-         "bank to bus bars",
+         "bank to bus bars"_text,
          "drop_critical",
          "sizing.full",
          draft.base(),
@@ -89,13 +89,13 @@ LiveStep mainSwitch() {
     s.stage = Stage::Main;
     s.text =
         "Main fuse in, main switch on. Nothing else is connected: the monitor "
-        "shows no current.";
+        "shows no current."_text;
     s.subjects = {subject(DeviceId("main.switch"))};
     s.fuses = {ConductorId(kFeed)};
     s.closed = {DeviceId("main.switch")};
     Look look;
-    look.readings = {{Reads::Across, terminal(kBusPos, kBar), ""},
-                     {Reads::Monitor, {}, "amps at the monitor"}};
+    look.readings = {{Reads::Across, terminal(kBusPos, kBar), {}},
+                     {Reads::Monitor, {}, "amps at the monitor"_text}};
     s.looks = {look};
     return s;
 }
@@ -105,13 +105,13 @@ std::vector<WantedSetting> monitorSettings(const BankUnit& bank) {
     constexpr double kBelowAbsorption = 0.2;
     const DeviceId shunt("shunt");
     // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
-    return {{shunt, Sets::Monitor, "capacity", format(bankCapacity(bank))},
+    return {{shunt, Sets::Monitor, "capacity"_text, measure(bankCapacity(bank))},
             {shunt,
              Sets::Monitor,
-             "charged voltage",
-             format(bank.chemistry.absorption - volts(kBelowAbsorption))},
-            {shunt, Sets::Monitor, "tail current", "4 %"},
-            {shunt, Sets::Monitor, "zero", "set with everything off"}};
+             "charged voltage"_text,
+             measure(bank.chemistry.absorption - volts(kBelowAbsorption))},
+            {shunt, Sets::Monitor, "tail current"_text, percent(0.04)},
+            {shunt, Sets::Monitor, "zero"_text, Text("set with everything off"_text)}};
 }
 
 }  // namespace
