@@ -40,7 +40,7 @@ void editToRepaint(benchmark::State& state) {
     window.openFile(demos + "/bookbinder.spirk");
     window.resize(1280, 800);
     window.show();
-    const int station = static_cast<int>(state.range(0));
+    const QString station = window.stationIds().at(state.range(0));
     window.showStation(station);
     window.selection().select(spirk::subject(spirk::ConductorId("inverter.feed+")));
     QCoreApplication::processEvents();
@@ -70,7 +70,7 @@ void editToRepaint(benchmark::State& state) {
     std::ranges::sort(times);
     state.counters["p95_ms"] = times[times.size() * 95 / 100];
     state.counters["most_ms"] = times.back();
-    state.SetLabel(window.stationTitle(station).toStdString());
+    state.SetLabel(station.toStdString());
 }
 BENCHMARK(editToRepaint)->DenseRange(0, 6)->Unit(benchmark::kMillisecond)->Iterations(120);
 

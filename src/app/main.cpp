@@ -18,7 +18,6 @@
 
 namespace {
 
-constexpr int kDiagramStation = 2;
 constexpr int kBadInput = 2;
 const QStringList kThemes{"light", "dark", "desktop"};
 
@@ -26,12 +25,11 @@ const QStringList kThemes{"light", "dark", "desktop"};
 int takePictures(spirk::app::MainWindow& window, const QString& folder) {
     QDir().mkpath(folder);
     window.show();
-    for (int i = 0; i < window.stationCount(); ++i) {
-        window.showStation(i);
+    for (const QString& station : window.stationIds()) {
+        window.showStation(station);
         // Layouts and tables settle by posted events; nothing else is let in.
         QCoreApplication::sendPostedEvents();
-        const QString file =
-            QDir(folder).filePath(window.stationTitle(i).toLower().remove('-') + ".png");
+        const QString file = QDir(folder).filePath(station + ".png");
         if (!window.grab().save(file)) {
             std::fprintf(stderr, "spirk: could not write %s\n", qPrintable(file));
             return 1;
@@ -162,7 +160,7 @@ int main(int argc, char** argv) {
     if (parser.isSet(options.moment)) {
         // The diagram lists its moments when it is looked at.
         window.show();
-        window.showStation(kDiagramStation);
+        window.showStation("diagram");
         window.findChild<QComboBox*>("diagram.moment")
             ->setCurrentIndex(parser.value(options.moment).toInt());
     }

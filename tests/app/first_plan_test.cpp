@@ -24,13 +24,22 @@ protected:
         combo->setFocus();
         combo->setCurrentIndex(at);
     }
+    void make() {
+        QTest::mouseClick(find<QPushButton>("first.make"), Qt::LeftButton);
+        EXPECT_TRUE(QTest::qWaitFor(
+            [&] {
+                const auto* dialog = window->findChild<app::FirstPlanDialog*>("first");
+                return dialog == nullptr || dialog->isHidden();
+            },
+            30000));
+    }
 };
 
 TEST_F(FirstRun, FourAnswersMakeACompletePlan) {
     window->beginSession();
     choose("first.trip", "working");
     choose("first.load", "induction_ring");
-    QTest::mouseClick(find<QPushButton>("first.make"), Qt::LeftButton);
+    make();
     EXPECT_GE(plan().appliances.size(), 8u);
     EXPECT_TRUE(solarOf(plan().gear) && engineOf(plan().gear) && inverterOf(plan().gear));
     EXPECT_EQ(plan().trip.firstMonth, 1);
@@ -50,7 +59,7 @@ TEST_F(FirstRun, AnotherRegionHasItsOwnClimateAndUnits) {
     window->beginSession();
     choose("first.region", "north_america");
     EXPECT_EQ(find<QComboBox>("first.climate")->currentText(), "Denver");
-    QTest::mouseClick(find<QPushButton>("first.make"), Qt::LeftButton);
+    make();
     EXPECT_EQ(plan().region, "north_america");
     EXPECT_EQ(plan().units.length, LengthUnit::Foot);
 }
@@ -62,7 +71,7 @@ TEST_F(FirstRun, WhatIsOwnedIsTaken) {
     choose("first.battery", "agm_110");
     EXPECT_TRUE(many->isEnabled());
     many->setValue(2);
-    QTest::mouseClick(find<QPushButton>("first.make"), Qt::LeftButton);
+    make();
     EXPECT_EQ(bankOf(plan().gear).model, "agm_110");
     EXPECT_EQ(bankOf(plan().gear).count, 2);
 }

@@ -22,8 +22,8 @@ protected:
         return QString(SPIRK_SOURCE_DIR) + "/tests/hostile/" + QString::fromStdString(name);
     }
     void showEverything() {
-        for (int i = 0; i < window->stationCount(); ++i) {
-            window->showStation(i);
+        for (const QString& id : window->stationIds()) {
+            window->showStation(id);
             QCoreApplication::sendPostedEvents();
             QTest::qWait(0);
         }
@@ -151,7 +151,7 @@ TEST_F(HostileWindow, ThousandsOfFindingsAreShownByTheScreenful) {
     }
     window->document().setPlan(many, QString());
     ASSERT_GT(design().checks.findings.size(), 130u);
-    window->showStation(4);
+    window->showStation("checks");
     QTest::qWait(0);
     auto* more = find<QPushButton>("checks.more");
     ASSERT_TRUE(more->isVisible());

@@ -42,7 +42,7 @@ protected:
         typeInto("needs.table", 3, app::NeedsModel::OnTime, "90min");
         typeInto("needs.table", 2, app::NeedsModel::Rated, "1 kW");
         typeInto("needs.table", 2, app::NeedsModel::Measured, "950");
-        trigger("view.station.1");
+        trigger("view.station.supply");
         enter("supply.days", "3");
         chooseIn("supply.battery", "lithium battery, 200 Ah");
         find<QSpinBox>("supply.count")->setValue(2);
@@ -50,7 +50,7 @@ protected:
         chooseIn("supply.inverter", "inverter, 1600 W");
         chooseIn("supply.charger", "DC-DC charger, 30 A");
         enter("supply.alternator", "140 A");
-        trigger("view.station.2");
+        trigger("view.station.diagram");
     }
 
     QByteArray bytes(const QString& path) {

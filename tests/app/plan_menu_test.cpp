@@ -68,6 +68,7 @@ TEST_F(PlanMenuTest, BothRegionsStandSideBySide) {
     trigger("file.demo");
     trigger("plan.sideBySide");
     auto* table = find<QTableView>("sideBySide.table");
+    ASSERT_TRUE(QTest::qWaitFor([&] { return table->model() != nullptr; }, 30000));
     ASSERT_EQ(table->model()->columnCount(), 5);
     EXPECT_TRUE(table->model()->index(0, 1).data().toString().endsWith("mm²"));
     EXPECT_TRUE(table->model()->index(0, 3).data().toString().endsWith("AWG"));
@@ -88,7 +89,7 @@ TEST_F(PlanMenuTest, OwnGearIsEnteredChosenExportedAndImported) {
     ASSERT_EQ(plan().own.batteries.size(), 1u);
     EXPECT_EQ(plan().own.batteries[0].capacity, ampHours(170));
     find<QDialog>("ownGear")->close();
-    window->showStation(1);
+    window->showStation("supply");
     auto* battery = find<QComboBox>("supply.battery");
     const int own = battery->findText("lithium battery, 170 Ah");
     ASSERT_GE(own, 0);
@@ -116,7 +117,7 @@ TEST_F(PlanMenuTest, ABadGearFileIsRefusedWithItsPlaces) {
 
 TEST_F(PlanMenuTest, AFindingIsAcceptedWithAReasonAndStaysListed) {
     trigger("file.demo");
-    trigger("view.station.4");
+    trigger("view.station.checks");
     const int faults = openFindings(design()).faults;
     find<QToolButton>("checks.accept.B1 bank")->click();
     auto* reason = find<QLineEdit>("checks.reason.B1 bank");
@@ -133,7 +134,7 @@ TEST_F(PlanMenuTest, AFindingIsAcceptedWithAReasonAndStaysListed) {
 
 TEST_F(PlanMenuTest, WhatCouldKillCannotBeAccepted) {
     trigger("file.demo");
-    trigger("view.station.4");
+    trigger("view.station.checks");
     EXPECT_EQ(window->findChild<QToolButton*>("checks.accept.MAINS inverter"), nullptr);
     EXPECT_EQ(window->findChild<QToolButton*>("checks.accept.W1 engine.feed+"), nullptr);
 }
@@ -176,9 +177,9 @@ TEST_F(PlanMenuTest, AFileIsDroppedOnTheWindow) {
 }
 
 TEST_F(PlanMenuTest, TheWindowRemembersItsStation) {
-    window->showStation(3);
+    window->showStation("cables");
     window->rememberPlace();
-    window->showStation(0);
+    window->showStation("needs");
     window->restorePlace();
     EXPECT_TRUE(find<QWidget>("cables.table")->isVisible());
 }

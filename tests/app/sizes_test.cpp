@@ -32,9 +32,9 @@ protected:
     }
     // Every station keeps the window's size, and every visible button shows its whole text.
     void expectAllFits(const QSize& size) {
-        for (int i = 0; i < window->stationCount(); ++i) {
-            SCOPED_TRACE(window->stationTitle(i).toStdString());
-            window->showStation(i);
+        for (const QString& id : window->stationIds()) {
+            SCOPED_TRACE(id.toStdString());
+            window->showStation(id);
             window->resize(size);
             settle();
             EXPECT_EQ(window->size().width(), size.width());
@@ -62,14 +62,14 @@ TEST_F(Sizes, AFontHalfAsLargeAgainHasRoomToo) {
 TEST_F(Sizes, AVeryLargeScreenIsUsed) {
     expectAllFits({3840, 2160});
     const auto* table = find<QTableView>("cables.table");
-    window->showStation(3);
+    window->showStation("cables");
     settle();
     EXPECT_GT(table->width(), 2500);
     EXPECT_EQ(table->horizontalScrollBar()->maximum(), 0);
 }
 
 TEST_F(Sizes, NeedsShowsNamesAndEnergyInASmallWindow) {
-    window->showStation(0);
+    window->showStation("needs");
     window->resize(1024, 700);
     settle();
     auto* table = find<QTableView>("needs.table");

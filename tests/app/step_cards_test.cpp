@@ -14,7 +14,7 @@ protected:
     void SetUp() override {
         WindowTest::SetUp();
         trigger("file.demo");
-        window->showStation(6);
+        window->showStation("powerup");
         QTest::mouseClick(find<QPushButton>("powerup.large"), Qt::LeftButton);
         cards = find<app::StepCards>("powerup.cards");
         text = find<QLabel>("powerup.cards.text");

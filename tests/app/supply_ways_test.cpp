@@ -19,7 +19,7 @@ protected:
 
 TEST_F(SupplyWays, TheSunJoinsWhereThePersonSays) {
     trigger("file.demo");
-    window->showStation(1);
+    window->showStation("supply");
     EXPECT_EQ(joins()->currentData().toString(), "behind_switch");
     const int before = joins()->findData("before_switch");
     ASSERT_GE(before, 0);
@@ -35,7 +35,7 @@ TEST_F(SupplyWays, TheSunJoinsWhereThePersonSays) {
 
 TEST_F(SupplyWays, WithoutPanelsThereIsNothingToJoin) {
     trigger("file.new");
-    window->showStation(1);
+    window->showStation("supply");
     EXPECT_FALSE(joins()->isEnabled());
 }
 

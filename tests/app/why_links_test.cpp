@@ -81,7 +81,7 @@ TEST_F(WhyLinks, OfEveryAppliancesThread) {
 }
 
 TEST_F(WhyLinks, OfTheSheetForTheFirstSwitchOn) {
-    window->showStation(6);
+    window->showStation("powerup");
     std::size_t readings = 0;
     for (const auto* steps : {&design().powerUp.deadTests, &design().powerUp.switchOn}) {
         for (const SwitchStep& step : *steps) {
@@ -92,7 +92,7 @@ TEST_F(WhyLinks, OfTheSheetForTheFirstSwitchOn) {
 }
 
 TEST_F(WhyLinks, AReadingOfTheSheetIsAnsweredInTheDrawer) {
-    window->showStation(6);
+    window->showStation("powerup");
     auto* sheet = find<QTextBrowser>("powerup.sheet");
     const auto links = linksOf(*sheet);
     const auto reading = links.find("why:reading.on.inverter.1");

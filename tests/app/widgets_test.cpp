@@ -68,7 +68,7 @@ TEST_F(Widgets, ANewPlanSaysThatNothingIsDrawnAndTakesAName) {
     trigger("file.new");
     const auto* model = find<QAbstractItemView>("rail")->model();
     EXPECT_EQ(model->index(1, 0).data(app::RailModel::SummaryRole).toString(), "nothing drawn yet");
-    trigger("view.station.1");
+    trigger("view.station.supply");
     enter("supply.name", "  Weekends at the lake ");
     EXPECT_EQ(plan().name, "Weekends at the lake");
     enter("supply.name", " ");
@@ -152,7 +152,7 @@ TEST_F(Widgets, EveryColumnOfNeedsCanBeEdited) {
 }
 
 TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
-    trigger("view.station.1");
+    trigger("view.station.supply");
     auto* why = find<QTextBrowser>("drawer.why");
     const auto rules = window->findChildren<app::MarksRule*>();
     ASSERT_EQ(rules.size(), 4);
@@ -175,7 +175,7 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
 }
 
 TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
-    trigger("view.station.1");
+    trigger("view.station.supply");
     auto* inverter = find<QComboBox>("supply.inverter");
     inverter->setCurrentIndex(0);
     emit inverter->activated(0);
@@ -189,7 +189,7 @@ TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
 }
 
 TEST_F(Widgets, TheChosenConductorHasItsTimeCurrentPicture) {
-    trigger("view.station.3");
+    trigger("view.station.cables");
     window->selection().select(std::nullopt);
     auto* picture = find<app::TimeCurrentView>("cables.timeCurrent");
     EXPECT_TRUE(picture->inWords().contains("Choose a conductor"));
@@ -200,7 +200,7 @@ TEST_F(Widgets, TheChosenConductorHasItsTimeCurrentPicture) {
 }
 
 TEST_F(Widgets, DiagramClosesABlockToABoxAndOpensItAgain) {
-    trigger("view.station.2");
+    trigger("view.station.diagram");
     auto* view = find<app::DiagramView>("diagram.view");
     const std::size_t open = view->geometry().wires.size();
     window->selection().select(subject(DeviceId("fuseblock")));
@@ -212,7 +212,7 @@ TEST_F(Widgets, DiagramClosesABlockToABoxAndOpensItAgain) {
 }
 
 TEST_F(Widgets, DiagramKeepsItsMomentWhenGearChanges) {
-    window->showStation(2);
+    window->showStation("diagram");
     auto* moments = find<QComboBox>("diagram.moment");
     moments->setCurrentText("Noon sun, nothing running");
     Plan next = plan();
@@ -226,7 +226,7 @@ TEST_F(Widgets, DiagramKeepsItsMomentWhenGearChanges) {
 }
 
 TEST_F(Widgets, ZoomButtonsAndFit) {
-    trigger("view.station.2");
+    trigger("view.station.diagram");
     auto* view = find<app::DiagramView>("diagram.view");
     QTest::mouseClick(find<QToolButton>("diagram.fit"), Qt::LeftButton);
     const double whole = view->scale();
@@ -239,7 +239,7 @@ TEST_F(Widgets, ZoomButtonsAndFit) {
 }
 
 TEST_F(Widgets, PlacesWaysAndDevicesAreEditedAsTables) {
-    trigger("view.station.3");
+    trigger("view.station.cables");
     find<QTabWidget>("cables.tabs")->setCurrentIndex(1);
     typeInto("cables.places", 0, 1, "55");
     EXPECT_EQ(plan().van.places[0].ambient, celsius(55));
@@ -283,7 +283,7 @@ TEST_F(Widgets, OnlyWhatAPersonDecidesCanBeTyped) {
 }
 
 TEST_F(Widgets, EveryFindingHasACardWithItsMends) {
-    trigger("view.station.4");
+    trigger("view.station.checks");
     const auto cards = window->findChildren<app::FindingCard*>();
     EXPECT_EQ(static_cast<std::size_t>(cards.size()), design().checks.findings.size());
     for (const Finding& f : design().checks.findings) {
@@ -297,7 +297,7 @@ TEST_F(Widgets, EveryFindingHasACardWithItsMends) {
 }
 
 TEST_F(Widgets, ShowWhereChoosesThePart) {
-    trigger("view.station.4");
+    trigger("view.station.checks");
     QTest::mouseClick(find<QToolButton>("checks.where.W1 engine.feed+"), Qt::LeftButton);
     EXPECT_EQ(window->selection().subject()->id, "engine.feed+");
     EXPECT_TRUE(find<QTextBrowser>("drawer.thread")->toPlainText().contains("danger W1."));
@@ -314,7 +314,7 @@ TEST_F(Widgets, BuildListsAreThoseOfTheDesign) {
 }
 
 TEST_F(Widgets, TheSheetShowsCautionsAndExpectedReadings) {
-    trigger("view.station.6");
+    trigger("view.station.powerup");
     const QString text = find<QTextBrowser>("powerup.sheet")->toPlainText();
     for (const char* part :
          {"Rings and watch off", "absorption", "14.20 V", "amps at the monitor", "unplugged"}) {
@@ -378,9 +378,9 @@ TEST_F(Widgets, ALargePlanIsPaintedInEveryStation) {
             "extra" + std::to_string(i), watts(15 + 5 * i), static_cast<Category>(i % 6)));
     }
     window->document().push("many", next);
-    for (int i = 0; i < window->stationCount(); ++i) {
-        window->showStation(i);
-        EXPECT_FALSE(window->grab().isNull()) << i;
+    for (const QString& id : window->stationIds()) {
+        window->showStation(id);
+        EXPECT_FALSE(window->grab().isNull()) << id.toStdString();
     }
 }
 

@@ -113,5 +113,16 @@ TEST(Consequence, NamesWhatAnEditChanged) {
     EXPECT_TRUE(consequence(before, before).empty());
 }
 
+// An edit is designed once: giving numbers afterwards comes to the same as having given them.
+TEST(Design, NumbersGivenAfterwardsChangeNothingElse) {
+    const Plan plan = test::aFullVan();
+    const Design later = withNumbers(design(plan, library()));
+    EXPECT_FALSE(later.plan.numbers.empty());
+    const Design again = design(later.plan, library());
+    EXPECT_EQ(reportJson(later, library()), reportJson(again, library()));
+    EXPECT_EQ(later.build.numbers, again.build.numbers);
+    EXPECT_EQ(later.why, again.why);
+}
+
 }  // namespace
 }  // namespace spirk

@@ -9,6 +9,7 @@ class BuildStation : public Station {
     Q_OBJECT
 public:
     BuildStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("build"); }
     [[nodiscard]] QString title() const override { return tr("Build"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;

@@ -11,13 +11,11 @@ class CablesStation : public Station {
     Q_OBJECT
 public:
     CablesStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("cables"); }
     [[nodiscard]] QString title() const override { return tr("Cables"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;
     [[nodiscard]] FigureId mainFigure() const override;
-
-signals:
-    void amendAsked(const QPoint& globalPosition);
 
 protected:
     void refresh() override;

@@ -16,6 +16,7 @@ class ChecksStation : public Station {
     Q_OBJECT
 public:
     ChecksStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("checks"); }
     [[nodiscard]] QString title() const override { return tr("Checks"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;

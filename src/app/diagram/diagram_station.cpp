@@ -17,6 +17,7 @@ DiagramStation::DiagramStation(Document& document, Selection& selection, QWidget
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(makeToolbar());
     layout->addWidget(view_, 1);
+    connect(view_, &DiagramView::amendAsked, this, &Station::amendAsked);
     DiagramStation::refresh();
 }
 

@@ -12,10 +12,10 @@ class DiagramStation : public Station {
     Q_OBJECT
 public:
     DiagramStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("diagram"); }
     [[nodiscard]] QString title() const override { return tr("Diagram"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;
-    [[nodiscard]] DiagramView* view() const { return view_; }
 
 protected:
     void refresh() override;

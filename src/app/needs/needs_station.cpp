@@ -172,7 +172,9 @@ void NeedsStation::add(Appliance appliance) {
 
 void NeedsStation::addFromCatalogue(const QString& id) {
     if (const CatalogueAppliance* entry = findById(library().appliances, id.toStdString())) {
-        add(fromCatalogue(*entry, plan()));
+        Appliance appliance = fromCatalogue(*entry, plan());
+        appliance.name = q(entry->name).toStdString();
+        add(std::move(appliance));
     }
 }
 

@@ -18,6 +18,7 @@ class NeedsStation : public Station {
     Q_OBJECT
 public:
     NeedsStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("needs"); }
     [[nodiscard]] QString title() const override { return tr("Needs"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;

@@ -89,7 +89,9 @@ PowerUpStation::PowerUpStation(Document& document, Selection& selection, QWidget
     });
     auto* print = new QPushButton(tr("&Print the sheet…"), this);
     print->setObjectName("powerup.print");
-    connect(print, &QPushButton::clicked, this, &PowerUpStation::printAsked);
+    connect(print, &QPushButton::clicked, this, [this] {
+        emit printAsked(PaperDocument::SwitchOnSheet);
+    });
     auto* large = new QPushButton(tr("One step at a &time"), this);
     large->setObjectName("powerup.large");
     large->setToolTip(tr("Large type for reading in the van, by arrow keys or touch"));

@@ -13,12 +13,10 @@ class PowerUpStation : public Station {
     Q_OBJECT
 public:
     PowerUpStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("powerup"); }
     [[nodiscard]] QString title() const override { return tr("Power-up"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;
-
-signals:
-    void printAsked();
 
 protected:
     void refresh() override;

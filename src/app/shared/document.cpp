@@ -7,9 +7,7 @@
 #include <QUndoCommand>
 
 #include "app/shared/text.h"
-#include "core/build/build.h"
 #include "core/files/read_file.h"
-#include "core/plan/edit.h"
 #include "core/plan/limits.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/references.h"
@@ -66,7 +64,7 @@ std::shared_ptr<const Design> Document::designed(const Plan& plan) const {
 
 Document::Document(const Libraries& libraries, QObject* parent)
     : QObject(parent), libraries_(libraries) {
-    setPlan(emptyPlan(libraries.regions.front()), QString());
+    setPlan(namedInLanguage(emptyPlan(libraries.regions.front())), QString());
     connect(&undo_, &QUndoStack::cleanChanged, this, &Document::fileChanged);
 }
 
@@ -78,20 +76,20 @@ void Document::push(const QString& text, Plan next, const MergeKey& key) {
         return;
     }
     try {
-        ahead_ = designed(next);
+        ahead_ = std::make_shared<const Design>(
+            withNumbers(spirk::design(next, libraryFor(libraries_, next.region))));
     } catch (const BrokenPromise& e) {
         // The last guard before an edit: the plan is as it was, and so is its design.
         emit broke(QString::fromUtf8(e.what()));
         return;
     }
-    next = numbered(std::move(next), numberedConductors(ahead_->wiring.circuit));
-    if (next != plan_) {
-        undo_.push(new EditCommand(*this, text, plan_, std::move(next), key));
+    if (ahead_->plan != plan_) {
+        undo_.push(new EditCommand(*this, text, plan_, ahead_->plan, key));
     }
     ahead_.reset();
 }
 
-// Most edits give no new numbers: then the design that asked for them is the one.
+// Pushing does what was designed ahead; undo and redo come back to older plans.
 std::shared_ptr<const Design> Document::designOf(const Plan& plan) {
     return ahead_ && ahead_->plan == plan ? ahead_ : designed(plan);
 }
@@ -100,6 +98,7 @@ void Document::apply(const Plan& plan) {
     const StandingFigures before = standingFigures(*design_);
     plan_ = plan;
     design_ = designOf(plan_);
+    ++revision_;
     consequence_ = q(spirk::consequence(before, standingFigures(*design_)), plan_.units);
     emit designChanged();
 }
@@ -107,6 +106,7 @@ void Document::apply(const Plan& plan) {
 void Document::setPlan(Plan plan, const QString& fileName, const QByteArray& onDisk) {
     design_ = designed(plan);
     plan_ = std::move(plan);
+    ++revision_;
     fileName_ = absolute(fileName);
     onDisk_ = onDisk;
     consequence_.clear();

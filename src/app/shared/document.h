@@ -35,6 +35,9 @@ public:
     [[nodiscard]] const Library& library() const { return libraryFor(libraries_, plan_.region); }
     [[nodiscard]] const Libraries& libraries() const { return libraries_; }
     [[nodiscard]] std::shared_ptr<const Design> design() const { return design_; }
+    // Rises with every plan that takes the place of another; what is computed beside the interface
+    // is of one revision, and dropped when there is a later one.
+    [[nodiscard]] quint64 revision() const { return revision_; }
     [[nodiscard]] QUndoStack& undoStack() { return undo_; }
     [[nodiscard]] const QString& fileName() const { return fileName_; }
     [[nodiscard]] bool isModified() const { return !undo_.isClean(); }
@@ -77,6 +80,7 @@ private:
     const Libraries& libraries_;
     Plan plan_;
     std::shared_ptr<const Design> design_;
+    quint64 revision_ = 0;
     std::shared_ptr<const Design> ahead_;  // of the plan that is about to be pushed
     QUndoStack undo_;
     QString fileName_;

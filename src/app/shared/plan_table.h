@@ -49,6 +49,7 @@ protected:
     [[nodiscard]] virtual Result<Edit> edited(int row, int column, const QString& typed) const = 0;
 
     [[nodiscard]] const Plan& plan() const { return document_.plan(); }
+    [[nodiscard]] const Library& library() const { return document_.library(); }
     // What the rows show. Others may hear of a new design before this model does; until then it
     // shows the old one whole.
     [[nodiscard]] const Design& shown() const { return *shown_; }

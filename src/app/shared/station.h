@@ -7,6 +7,7 @@
 
 #include "app/shared/document.h"
 #include "app/shared/selection.h"
+#include "paper/pages.h"
 
 namespace spirk::app {
 
@@ -25,6 +26,8 @@ public:
             }
         });
     }
+    // Stable: in settings, in names of actions and pictures.
+    [[nodiscard]] virtual QString id() const = 0;
     [[nodiscard]] virtual QString title() const = 0;
     [[nodiscard]] virtual QString summary() const = 0;
     [[nodiscard]] virtual StationState state() const = 0;
@@ -34,6 +37,9 @@ public:
 signals:
     // Something that the person should read, beside what they were doing.
     void notice(const QString& text);
+    // The menu of what is chosen, at a place of the screen.
+    void amendAsked(const QPoint& globalPosition);
+    void printAsked(PaperDocument document);
 
 protected:
     virtual void refresh() = 0;

@@ -33,6 +33,18 @@ QString severityText(const SeverityCount& count, int kinds) {
     return parts.isEmpty() ? Severities::tr("nothing found") : parts.mid(0, kinds).join(", ");
 }
 
+Plan namedInLanguage(Plan plan) {
+    const auto rename = [](std::string& name) { name = q(Words{name}).toStdString(); };
+    rename(plan.name);
+    for (Appliance& appliance : plan.appliances) {
+        rename(appliance.name);
+    }
+    for (VanPlace& place : plan.van.places) {
+        rename(place.name);
+    }
+    return plan;
+}
+
 QString suppliedText(Feed feed, Supplied supplied) {
     if (feed == Feed::Mains) {
         return Supplies::tr("mains");

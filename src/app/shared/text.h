@@ -21,6 +21,10 @@ namespace spirk::app {
 // For a button or a menu: '&' would mark a letter.
 [[nodiscard]] inline QString unmarked(QString text) { return text.replace('&', "&&"); }
 
+// A plan that the program made: what it named is named in the person's language, and from then on
+// theirs.
+[[nodiscard]] Plan namedInLanguage(Plan plan);
+
 // What an appliance is plugged into: '12 V', '24 V', '12/24 V', 'mains'.
 [[nodiscard]] QString suppliedText(Feed feed, Supplied supplied);
 

@@ -31,7 +31,12 @@ QTextBrowser* browser(const QString& name, const QString& accessible, QWidget* p
 }  // namespace
 
 Drawer::Drawer(Document& document, Selection& selection, QWidget* parent)
-    : QWidget(parent), document_(document), selection_(selection) {
+    : QWidget(parent),
+      document_(document),
+      selection_(selection),
+      job_([this](const std::vector<Alternative>& others) {
+          showAsked(comparedText(others, *document_.design(), currentInk()));
+      }) {
     setObjectName("drawer");
     auto* splitter = new QSplitter(Qt::Vertical, this);
     thread_ = browser("drawer.thread", tr("Story of what is selected"), splitter);
@@ -77,6 +82,7 @@ void Drawer::follow(const QUrl& link) {
 void Drawer::refresh() {
     const Design& design = *document_.design();
     const Ink ink = currentInk();
+    job_.drop();  // another figure, or another plan
     thread_->setHtml(threadText(design, document_.library(), selection_.subject(), ink));
     if (!asked_.empty()) {
         const bool choice = comparedBy(design, asked_.back()).has_value();
@@ -96,12 +102,12 @@ void Drawer::showAsked(const QString& compared) {
 }
 
 void Drawer::compare() {
-    const Design& design = *document_.design();
-    const auto choice = asked_.empty() ? std::nullopt : comparedBy(design, asked_.back());
+    const auto choice =
+        asked_.empty() ? std::nullopt : comparedBy(*document_.design(), asked_.back());
     if (choice) {
-        const auto others =
-            alternatives(design, document_.library(), choice->conductor, choice->compared);
-        showAsked(comparedText(others, design, currentInk()));
+        job_.start([design = document_.design(), &library = document_.library(), asked = *choice] {
+            return alternatives(*design, library, asked.conductor, asked.compared);
+        });
     }
 }
 

@@ -8,7 +8,9 @@
 #include <QWidget>
 
 #include "app/shared/document.h"
+#include "app/shared/job.h"
 #include "app/shared/selection.h"
+#include "core/design/comparison.h"
 
 namespace spirk::app {
 
@@ -29,9 +31,9 @@ private:
     Selection& selection_;
     QTextBrowser* thread_;
     QTextBrowser* why_;
-    std::vector<FigureId> asked_;
-    QTimer* pause_ = nullptr;  // comparing takes ten designs: not while the person types  // the
-                               // last is shown; the others are the way back
+    std::vector<FigureId> asked_;  // the last is shown; the others are the way back
+    QTimer* pause_ = nullptr;      // comparing takes ten designs: not while the person types
+    Job<std::vector<Alternative>> job_;
 };
 
 }  // namespace spirk::app

@@ -62,7 +62,9 @@ QString gearLines(const Design& d) {
 FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
                                  const std::string& region,
                                  QWidget* parent)
-    : QDialog(parent), libraries_(libraries) {
+    : QDialog(parent),
+      libraries_(libraries),
+      job_([this](const Outcome& outcome) { showOutcome(outcome); }) {
     setObjectName("first");
     setWindowTitle(tr("Four questions for a first plan"));
     QFormLayout* form = makeQuestions();
@@ -82,14 +84,14 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
     pause_ = new QTimer(this);
     pause_->setSingleShot(true);
     pause_->setInterval(kPauseMs);
-    connect(pause_, &QTimer::timeout, this, &FirstPlanDialog::showOutcome);
+    connect(pause_, &QTimer::timeout, this, &FirstPlanDialog::compute);
     for (const Library& each : libraries_.regions) {
         addRow(region_, each.region.id, q(each.region.name));
     }
     region_->setCurrentIndex(std::max(0, region_->findData(q(region))));
     fillForRegion();
     connect(region_, &QComboBox::currentIndexChanged, this, &FirstPlanDialog::fillForRegion);
-    showOutcome();
+    compute();
 }
 
 QFormLayout* FirstPlanDialog::makeQuestions() {
@@ -112,19 +114,16 @@ QFormLayout* FirstPlanDialog::makeQuestions() {
 
 QDialogButtonBox* FirstPlanDialog::makeButtons() {
     auto* buttons = new QDialogButtonBox(this);
-    QPushButton* make = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::AcceptRole);
-    make->setObjectName("first.make");
-    make->setDefault(true);
+    make_ = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::ApplyRole);
+    make_->setObjectName("first.make");
+    make_->setDefault(true);
     QPushButton* empty = buttons->addButton(tr("Begin &empty"), QDialogButtonBox::ActionRole);
     empty->setObjectName("first.empty");
     QPushButton* demo = buttons->addButton(tr("Look at a &demo"), QDialogButtonBox::ActionRole);
     demo->setObjectName("first.demo");
-    connect(make, &QPushButton::clicked, this, [this] {
-        emit made(firstPlan(answers(), library()));
-        accept();
-    });
+    connect(make_, &QPushButton::clicked, this, &FirstPlanDialog::make);
     connect(empty, &QPushButton::clicked, this, [this] {
-        emit made(emptyPlan(library()));
+        emit made(namedInLanguage(emptyPlan(library())));
         accept();
     });
     connect(demo, &QPushButton::clicked, this, [this] {
@@ -221,11 +220,37 @@ FirstAnswers FirstPlanDialog::answers() const {
 void FirstPlanDialog::change() {
     batteries_->setEnabled(!battery_->currentData().toString().isEmpty());
     panels_->setEnabled(!panel_->currentData().toString().isEmpty());
+    outcomeNow_.reset();
     pause_->start();
 }
 
-void FirstPlanDialog::showOutcome() {
-    const Design d = design(firstPlan(answers(), library()), library());
+void FirstPlanDialog::compute() {
+    job_.start([answers = answers(), &library = library()]() -> Outcome {
+        Plan plan = namedInLanguage(firstPlan(answers, library));
+        auto designed = std::make_shared<const Design>(design(plan, library));
+        return {std::move(plan), std::move(designed)};
+    });
+}
+
+// Whoever does not wait for the outcome gets the plan as soon as it is there.
+void FirstPlanDialog::make() {
+    if (outcomeNow_) {
+        emit made(outcomeNow_->plan);
+        accept();
+        return;
+    }
+    makeAsked_ = true;
+    make_->setEnabled(false);
+    make_->setText(tr("Making it…"));
+    pause_->stop();
+    compute();
+}
+
+void FirstPlanDialog::showOutcome(const Outcome& outcome) {
+    if (pause_->isActive()) {
+        return;  // the answers have changed since
+    }
+    const Design& d = *outcome.design;
     const StandingFigures figures = standingFigures(d);
     QString text = "<b>" + tr("What comes of it") + "</b><table>" + gearLines(d);
     text += line(tr("Carries"),
@@ -237,6 +262,10 @@ void FirstPlanDialog::showOutcome() {
                           q(kilograms(figures.weightKg), d.plan.units)));
     text += line(tr("Found"), severityText(figures.findings, 3)) + "</table>";
     outcome_->setText(text);
+    outcomeNow_ = outcome;
+    if (makeAsked_) {
+        make();
+    }
 }
 
 }  // namespace spirk::app

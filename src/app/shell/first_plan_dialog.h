@@ -7,9 +7,14 @@
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QLabel>
+#include <QPushButton>
 #include <QSpinBox>
 #include <QTimer>
+#include <memory>
+#include <optional>
 
+#include "app/shared/job.h"
+#include "core/design/design.h"
 #include "core/design/first_plan.h"
 
 namespace spirk::app {
@@ -25,6 +30,11 @@ signals:
     void demoAsked();
 
 private:
+    struct Outcome {
+        Plan plan;
+        std::shared_ptr<const Design> design;
+    };
+
     QFormLayout* makeQuestions();
     QDialogButtonBox* makeButtons();
     QComboBox* addChoice(QFormLayout* form, const QString& name, const QString& label);
@@ -35,7 +45,10 @@ private:
     void ask(QFormLayout* form, const QString& question);
     void fillForRegion();
     void change();
-    void showOutcome();
+    // Chooses and designs off the interface's thread.
+    void compute();
+    void showOutcome(const Outcome& outcome);
+    void make();
     [[nodiscard]] const Library& library() const;
     [[nodiscard]] FirstAnswers answers() const;
 
@@ -43,7 +56,11 @@ private:
     QComboBox *trip_, *region_, *climate_, *battery_, *panel_, *inverter_, *load_;
     QSpinBox *batteries_, *panels_;
     QLabel* outcome_;
+    QPushButton* make_ = nullptr;
     QTimer* pause_;  // choosing takes dozens of designs: once the answers have settled
+    std::optional<Outcome> outcomeNow_;  // of the answers as they are
+    bool makeAsked_ = false;             // as soon as there is one
+    Job<Outcome> job_;
 };
 
 }  // namespace spirk::app

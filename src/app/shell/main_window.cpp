@@ -18,12 +18,6 @@
 #include <algorithm>
 #include <array>
 
-#include "app/build/build_station.h"
-#include "app/cables/cables_station.h"
-#include "app/checks/checks_station.h"
-#include "app/diagram/diagram_station.h"
-#include "app/needs/needs_station.h"
-#include "app/powerup/powerup_station.h"
 #include "app/shared/settings.h"
 #include "app/shared/text.h"
 #include "app/shell/amend_menu.h"
@@ -31,15 +25,13 @@
 #include "app/shell/first_plan_dialog.h"
 #include "app/shell/paper_menu.h"
 #include "app/shell/plan_menu.h"
+#include "app/shell/stations.h"
 #include "app/shell/view_menu.h"
-#include "app/supply/supply_station.h"
 #include "core/plan/plan_file.h"
 
 namespace spirk::app {
 
 namespace {
-
-constexpr int kChecksIndex = 4;
 
 // Qt puts the mark of a changed plan in place of '[*]'; doubled, it stands for itself.
 QString titled(QString text) { return text.replace("[*]", "[*][*]"); }
@@ -52,7 +44,7 @@ MainWindow::MainWindow(const Libraries& libraries, const QString& demos, Dialogs
       files_(new PlanFiles(document_, dialogs_, demos, this)) {
     setObjectName("mainWindow");
     setAcceptDrops(true);
-    makeStations();
+    addStations();
     makeFrame();
     makeFileMenu();
     makeEditMenu();
@@ -72,7 +64,7 @@ MainWindow::MainWindow(const Libraries& libraries, const QString& demos, Dialogs
     connect(files_, &PlanFiles::opened, this, [this] { selection_.select(std::nullopt); });
     resize(usualSize());
     refreshTitle();
-    showStation(0);
+    showStation(stations_.front()->id());
 }
 
 QSize MainWindow::usualSize() const {
@@ -82,18 +74,9 @@ QSize MainWindow::usualSize() const {
     return QSize(1280, 800).boundedTo(room);
 }
 
-void MainWindow::makeStations() {
+void MainWindow::addStations() {
     stack_ = new QStackedWidget(this);
-    auto* diagram = new DiagramStation(document_, selection_, stack_);
-    auto* cables = new CablesStation(document_, selection_, stack_);
-    auto* powerUp = new PowerUpStation(document_, selection_, stack_);
-    stations_ = {new NeedsStation(document_, selection_, stack_),
-                 new SupplyStation(document_, selection_, stack_),
-                 diagram,
-                 cables,
-                 new ChecksStation(document_, selection_, stack_),
-                 new BuildStation(document_, selection_, stack_),
-                 powerUp};
+    stations_ = app::makeStations(document_, selection_, stack_);
     for (Station* station : stations_) {
         // A window smaller than the station needs shows a part of it, not all of it too small.
         auto* area = new QScrollArea(stack_);
@@ -107,15 +90,12 @@ void MainWindow::makeStations() {
     auto* amend = new AmendMenu(document_, selection_, dialogs_, this);
     amend->setObjectName("menu.amend");
     connect(amend, &AmendMenu::notice, this, &MainWindow::showNotice);
-    connect(diagram->view(), &DiagramView::amendAsked, amend, [amend](const QPoint& at) {
-        amend->popup(at);
-    });
-    connect(
-        cables, &CablesStation::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
     print_ = new PrintMenu(document_, dialogs_, this);
-    connect(powerUp, &PowerUpStation::printAsked, print_, [this] {
-        print_->print(PaperDocument::SwitchOnSheet);
-    });
+    for (Station* station : stations_) {
+        connect(
+            station, &Station::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
+        connect(station, &Station::printAsked, print_, &PrintMenu::print);
+    }
 }
 
 // Of rail, station and drawer.
@@ -156,7 +136,7 @@ void MainWindow::makeFrame() {
     drawer_->setMinimumWidth(unit * 26);
     splitter->setSizes(usualWidths());
     auto* strip = new Strip(document_, selection_, this);
-    connect(strip, &Strip::findingsAsked, this, [this] { showStation(kChecksIndex); });
+    connect(strip, &Strip::findingsAsked, this, [this] { showStation(QStringLiteral("checks")); });
     auto* frame = new QWidget(this);
     auto* layout = new QVBoxLayout(frame);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -184,7 +164,7 @@ void MainWindow::makeFileMenu() {
         beginPlan();
     });
     action(menu, "file.new", tr("New, &empty"), QKeySequence("Ctrl+Shift+N"), [this] {
-        newPlan(emptyPlan(document_.library()));
+        newPlan(namedInLanguage(emptyPlan(document_.library())));
     });
     action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { files_->askOpen(); });
     QMenu* recent = menu->addMenu(tr("Open &recent"));
@@ -242,13 +222,13 @@ void MainWindow::dropEvent(QDropEvent* event) {
 void MainWindow::restorePlace() {
     restoreGeometry(remembered(kGeometry).toByteArray());
     findChild<QSplitter*>("splitter")->restoreState(remembered(kSplitter).toByteArray());
-    showStation(std::clamp(remembered(kStation).toInt(), 0, stationCount() - 1));
+    showStation(remembered(kStation).toString());
 }
 
 void MainWindow::rememberPlace() const {
     remember(kGeometry, saveGeometry());
     remember(kSplitter, findChild<QSplitter*>("splitter")->saveState());
-    remember(kStation, stack_->currentIndex());
+    remember(kStation, stations_[static_cast<std::size_t>(stack_->currentIndex())]->id());
     remember(kOpenPlan, files_->isDemo(document_.fileName()) ? QString() : document_.fileName());
 }
 
@@ -283,11 +263,7 @@ void MainWindow::makeEditMenu() {
 }
 
 void MainWindow::makeViewMenu() {
-    QStringList titles;
-    for (int i = 0; i < stationCount(); ++i) {
-        titles << stationTitle(i);
-    }
-    auto* menu = new ViewMenu(titles, this);
+    auto* menu = new ViewMenu(stations_, this);
     menuBar()->addMenu(menu);
     connect(menu, &ViewMenu::stationAsked, this, &MainWindow::showStation);
     connect(menu, &ViewMenu::drawerAsked, drawer_, &QWidget::setVisible);
@@ -323,13 +299,20 @@ void MainWindow::makeHelpMenu() {
     action(menu, "help.why", tr("&Why this figure?"), QKeySequence("F1"), [this] { askWhy(); });
 }
 
-QString MainWindow::stationTitle(int index) const {
-    return stations_[static_cast<std::size_t>(index)]->title();
+QStringList MainWindow::stationIds() const {
+    QStringList out;
+    for (const Station* station : stations_) {
+        out << station->id();
+    }
+    return out;
 }
 
-void MainWindow::showStation(int index) {
-    rail_->setCurrentIndex(railModel_->index(index));
-    stack_->setCurrentIndex(index);
+void MainWindow::showStation(const QString& id) {
+    const auto index = static_cast<int>(stationIds().indexOf(id));
+    if (index >= 0) {
+        rail_->setCurrentIndex(railModel_->index(index));
+        stack_->setCurrentIndex(index);
+    }
 }
 
 void MainWindow::showNotice(const QString& text) { notices_->showNotice(text); }
@@ -350,7 +333,7 @@ void MainWindow::newPlan(Plan plan) {
     if (files_->mayLeave()) {
         selection_.select(std::nullopt);
         document_.setPlan(std::move(plan), QString());
-        showStation(0);
+        showStation(stations_.front()->id());
     }
 }
 

@@ -19,7 +19,6 @@
 
 namespace spirk::app {
 
-class DiagramStation;
 class PrintMenu;
 
 class MainWindow : public QMainWindow {
@@ -41,9 +40,10 @@ public:
     void showNotice(const QString& text);
     // Stays above the station until it is given anew, empty.
     void showWarning(Warning which, const QString& text);
-    void showStation(int index);
-    [[nodiscard]] int stationCount() const { return static_cast<int>(stations_.size()); }
-    [[nodiscard]] QString stationTitle(int index) const;
+    // An id that no station has shows what is shown.
+    void showStation(const QString& id);
+    // In the order of the work.
+    [[nodiscard]] QStringList stationIds() const;
     // What stands above the station; empty where there is nothing.
     [[nodiscard]] QString noticeText() const { return notices_->noticeText(); }
     [[nodiscard]] QString warningText() const { return notices_->warningText(); }
@@ -60,7 +60,7 @@ private:
     [[nodiscard]] QSize usualSize() const;
     void giveStation(int wanted);
     [[nodiscard]] QList<int> usualWidths() const;
-    void makeStations();
+    void addStations();
     void makeFrame();
     void makeFileMenu();
     void addDemos(QMenu* menu);

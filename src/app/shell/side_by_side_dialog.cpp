@@ -59,7 +59,9 @@ private:
 }  // namespace
 
 SideBySideDialog::SideBySideDialog(Document& document, QWidget* parent)
-    : QDialog(parent), document_(document) {
+    : QDialog(parent),
+      document_(document),
+      job_([this](Answer answer) { showAnswer(std::move(answer)); }) {
     setObjectName("sideBySide");
     setWindowTitle(tr("Both regions side by side"));
     head_ = new QLabel(this);
@@ -83,7 +85,21 @@ SideBySideDialog::SideBySideDialog(Document& document, QWidget* parent)
 }
 
 void SideBySideDialog::refresh() {
-    SideBySide answers = sideBySide(document_.plan(), document_.libraries());
+    if (table_->model() == nullptr) {
+        head_->setText(tr("Comparing…"));
+    }
+    job_.start([revision = document_.revision(),
+                plan = document_.plan(),
+                &libraries = document_.libraries()]() -> Answer {
+        return {revision, sideBySide(plan, libraries)};
+    });
+}
+
+void SideBySideDialog::showAnswer(Answer answer) {
+    if (answer.revision != document_.revision()) {
+        return;
+    }
+    SideBySide& answers = answer.sides;
     QStringList parts;
     for (std::size_t i = 0; i < answers.regions.size(); ++i) {
         parts << tr("%1: %2").arg(q(answers.regions[i]), severityText(answers.findings[i], 3));

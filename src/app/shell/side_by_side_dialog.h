@@ -8,6 +8,7 @@
 #include <QTableView>
 
 #include "app/shared/document.h"
+#include "app/shared/job.h"
 #include "core/design/side_by_side.h"
 
 namespace spirk::app {
@@ -18,11 +19,18 @@ public:
     SideBySideDialog(Document& document, QWidget* parent);
 
 private:
+    // Of one revision of the plan.
+    struct Answer {
+        quint64 revision = 0;
+        SideBySide sides;
+    };
     void refresh();
+    void showAnswer(Answer answer);
 
     Document& document_;
     QLabel* head_;
     QTableView* table_;
+    Job<Answer> job_;
 };
 
 }  // namespace spirk::app

@@ -9,12 +9,16 @@
 
 namespace spirk::app {
 
-ViewMenu::ViewMenu(const QStringList& stations, QWidget* parent) : QMenu(tr("&View"), parent) {
-    for (int i = 0; i < stations.size(); ++i) {
-        QAction* station = addAction(stations[i]);
-        station->setObjectName(QStringLiteral("view.station.%1").arg(i));
-        station->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)));
-        connect(station, &QAction::triggered, this, [this, i] { emit stationAsked(i); });
+ViewMenu::ViewMenu(const std::vector<Station*>& stations, QWidget* parent)
+    : QMenu(tr("&View"), parent) {
+    int number = 0;
+    for (const Station* station : stations) {
+        QAction* action = addAction(station->title());
+        action->setObjectName("view.station." + station->id());
+        action->setShortcut(QKeySequence(QStringLiteral("Ctrl+%1").arg(++number)));
+        connect(action, &QAction::triggered, this, [this, id = station->id()] {
+            emit stationAsked(id);
+        });
     }
     addSeparator();
     QAction* drawer = check("view.drawer", tr("D&rawer"), QKeySequence("Ctrl+D"));

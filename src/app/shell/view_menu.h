@@ -4,6 +4,9 @@
 
 #include <QMenu>
 #include <QStringList>
+#include <vector>
+
+#include "app/shared/station.h"
 
 namespace spirk::app {
 
@@ -11,10 +14,10 @@ class ViewMenu : public QMenu {
     Q_OBJECT
 public:
     // Titles of the stations in their order.
-    ViewMenu(const QStringList& stations, QWidget* parent);
+    ViewMenu(const std::vector<Station*>& stations, QWidget* parent);
 
 signals:
-    void stationAsked(int index);
+    void stationAsked(const QString& id);
     void drawerAsked(bool visible);
     void fullScreenAsked(bool on);
     // Colours or text were set, and are remembered; the window must be painted anew.

@@ -15,6 +15,7 @@ class SupplyStation : public Station {
     Q_OBJECT
 public:
     SupplyStation(Document& document, Selection& selection, QWidget* parent);
+    [[nodiscard]] QString id() const override { return QStringLiteral("supply"); }
     [[nodiscard]] QString title() const override { return tr("Supply"); }
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;

@@ -87,9 +87,13 @@ Checks runChecks(const CheckInput& input) {
     return out;
 }
 
-SeverityCount countBySeverity(const std::vector<Finding>& findings) {
+SeverityCount countBySeverity(const std::vector<Finding>& findings,
+                              const std::function<bool(const Finding&)>& counts) {
     SeverityCount out;
     for (const Finding& f : findings) {
+        if (counts && !counts(f)) {
+            continue;
+        }
         switch (f.severity) {
             case Severity::Danger:
                 ++out.dangers;

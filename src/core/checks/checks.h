@@ -3,6 +3,7 @@
 // Rules over all that the stages before have found. Each says what, where, why, on whose word, and
 // what to do; a mend is offered where it cannot itself be dangerous. One file per family.
 
+#include <functional>
 #include <vector>
 
 #include "core/cables/cables.h"
@@ -36,6 +37,9 @@ struct SeverityCount {
     int dangers = 0, faults = 0, advice = 0;
     bool operator==(const SeverityCount&) const = default;
 };
-[[nodiscard]] SeverityCount countBySeverity(const std::vector<Finding>& findings);
+// Of all, or of those that count.
+[[nodiscard]] SeverityCount countBySeverity(
+    const std::vector<Finding>& findings,
+    const std::function<bool(const Finding&)>& counts = nullptr);
 
 }  // namespace spirk

@@ -3,6 +3,8 @@
 
 #include <utility>
 
+#include "core/plan/edit.h"
+
 namespace spirk {
 
 namespace {
@@ -48,6 +50,13 @@ Design design(const Plan& plan, const Library& library) {
                              &d.powerUp.why}) {
         gather(d.why, *why);
     }
+    return d;
+}
+
+Design withNumbers(Design d) {
+    Plan plan = numbered(d.plan, numberedConductors(d.wiring.circuit));
+    d.plan.numbers = std::move(plan.numbers);
+    d.plan.highestNumber = plan.highestNumber;
     return d;
 }
 

@@ -44,6 +44,10 @@ struct Design {
 // `library` is that of a region, as a rule the plan's own (libraryFor); it must outlive the design.
 [[nodiscard]] Design design(const Plan& plan, const Library& library);
 
+// The design of the plan whose conductors all have the numbers that labels get (plan/edit.h,
+// numbered): no other figure follows from them.
+[[nodiscard]] Design withNumbers(Design design);
+
 // The circuit as its moments were solved; borrows from the design.
 [[nodiscard]] CircuitState stateOf(const Design& design);
 

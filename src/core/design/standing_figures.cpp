@@ -52,13 +52,8 @@ bool isAccepted(const Plan& plan, const Finding& finding) {
 }
 
 SeverityCount openFindings(const Design& design) {
-    std::vector<Finding> open;
-    for (const Finding& finding : design.checks.findings) {
-        if (!isAccepted(design.plan, finding)) {
-            open.push_back(finding);
-        }
-    }
-    return countBySeverity(open);
+    return countBySeverity(design.checks.findings,
+                           [&](const Finding& f) { return !isAccepted(design.plan, f); });
 }
 
 StandingFigures standingFigures(const Design& design) {

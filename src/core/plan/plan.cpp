@@ -49,7 +49,7 @@ Text describe(const Amendment& amendment) {
 
 Plan emptyPlan(const Library& library) {
     Plan plan;
-    plan.name = "New plan";
+    plan.name = "New plan"_text.english;
     plan.region = library.region.id;
     plan.units = library.region.units;
     plan.trip = {library.region.firstClimate, 5, 9, 2.0, hours(1)};
