@@ -133,7 +133,8 @@ QString CablesModel::cell(int row, int column) const {
                                        : tr("unbounded");
         }
         case Lugs:
-            return q(r.from.stud) + " · " + q(r.to.stud);
+            return q(Words{studName(library(), r.from.stud)}) + " · " +
+                   q(Words{studName(library(), r.to.stud)});
         case ColumnCount:
             break;
     }

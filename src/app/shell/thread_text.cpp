@@ -58,6 +58,13 @@ public:
     }
 
 private:
+    // As the person calls it; its id where the plan has no such place.
+    [[nodiscard]] std::string placeName(const PlaceId& id) const {
+        const auto& places = d_.plan.van.places;
+        const auto found = std::ranges::find(places, id, &VanPlace::id);
+        return found == places.end() ? id.value : found->name;
+    }
+
     void title(const QString& text) { html_ += "<h3>" + text.toHtmlEscaped() + "</h3>"; }
     void begin() { html_ += "<table cellspacing=0 cellpadding=2 width='100%'>"; }
     void end() { html_ += "</table>"; }
@@ -97,8 +104,8 @@ private:
             figure(DrawerWords::tr("Short circuit"), cableFigure(id, "fault"));
             const CableRow& r = d_.cables.rows[index];
             row(DrawerWords::tr("Terminals"),
-                q(studName(library_, r.from.stud)).toHtmlEscaped() + " · " +
-                    q(studName(library_, r.to.stud)).toHtmlEscaped());
+                q(Words{studName(library_, r.from.stud)}).toHtmlEscaped() + " · " +
+                    q(Words{studName(library_, r.to.stud)}).toHtmlEscaped());
             labels(id);
             steps(subject(id));
         } else {
@@ -167,7 +174,7 @@ private:
         }
         title(q(device->name));
         begin();
-        row(DrawerWords::tr("Place"), escaped(device->place.value));
+        row(DrawerWords::tr("Place"), escaped(placeName(device->place)));
         if (device->appliance) {
             row(DrawerWords::tr("Appliance"),
                 link(subject(*device->appliance), q(device->appliance->value)));

@@ -33,7 +33,7 @@ Text lugText(SquareMetres area, const std::string& stud) {
     if (stud == "blade") {
         return {"blade terminal {size}"_text, {{"size", measure(area)}}};
     }
-    return {"lug {size} {stud}"_text, {{"size", measure(area)}, {"stud", stud}}};
+    return {"lug {size} {stud}"_text, {{"size", measure(area)}, {"stud", Words{stud}}}};
 }
 
 std::vector<CutPiece> cutList(const Library& library,

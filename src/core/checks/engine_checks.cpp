@@ -53,7 +53,7 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
                       {"idle"_text,
                        "left at idle, hot, after the vehicle's own use"_text,
                        measure(share.idle),
-                       fromTable(in.library, "alternator", "idle speed and hot factor")}},
+                       fromTable(in.library, "alternator", "idle speed and hot factor"_text)}},
             .result = measure(share.input),
             .source = "energy balance of the charger"_text,
             .note = {}};

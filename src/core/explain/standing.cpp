@@ -31,4 +31,18 @@ Phrase name(Standing standing) {
     unreachable("name(Standing)");
 }
 
+Phrase onStanding(Standing standing) {
+    switch (standing) {
+        case Standing::GovernsVans:
+            return "standing: rule that governs vans"_text;
+        case Standing::BoatPracticeByChoice:
+            return "standing: boat practice, used by choice"_text;
+        case Standing::Maker:
+            return "standing: maker's figure"_text;
+        case Standing::CommonPractice:
+            return "standing: common practice"_text;
+    }
+    unreachable("onStanding(Standing)");
+}
+
 }  // namespace spirk

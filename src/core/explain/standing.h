@@ -15,5 +15,7 @@ enum class Severity {
 
 enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
 [[nodiscard]] Phrase name(Standing standing);
+// 'standing: common practice', where a source is said.
+[[nodiscard]] Phrase onStanding(Standing standing);
 
 }  // namespace spirk

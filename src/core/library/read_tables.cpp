@@ -198,7 +198,7 @@ void readRules(JsonFields& fields, Library& library) {
         out.text.english = row.text("text");
         out.source = row.text("source");
         out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
-        out.certainty = "standing: " + std::string(name(out.standing).english);
+        out.certainty = onStanding(out.standing).english;
         if (out.source.empty()) {
             row.problem("source", "A rule needs a source.", "Name it.");
         }
