@@ -154,7 +154,7 @@ QString NeedsModel::cell(int row, int column) const {
         case Energy:
             return q(need->perDay);
         case Share:
-            return q(percent(need->share));
+            return localNumber(formatNumber(need->share * 100.0, 2)) + " %";
         case ColumnCount:
             break;
     }

@@ -26,9 +26,6 @@ const Value& valueOf(const Text& text, std::string_view name) {
 
 }  // namespace
 
-Text::Text(Phrase phrase, std::vector<TextValue> values)
-    : pattern_(phrase.english), values_(std::move(values)) {}
-
 Text::Text(Words words) {
     if (!words.english.empty()) {
         pattern_ = kWhole;
@@ -40,7 +37,10 @@ Text Text::given(std::string words) {
     return words.empty() ? Text() : Text(Phrase{kWhole}, {{"", std::move(words)}});
 }
 
-bool Text::operator==(const Text& other) const = default;
+// Spelled out: clang 14 cannot make it of a type that holds itself.
+bool Text::operator==(const Text& other) const {
+    return pattern_ == other.pattern_ && values_ == other.values_;
+}
 
 Text counted(Phrase one, Phrase many, int n) { return {n == 1 ? one : many, {{"n", count(n)}}}; }
 

@@ -9,6 +9,7 @@
 #include <functional>
 #include <string>
 #include <string_view>
+#include <utility>
 #include <variant>
 #include <vector>
 
@@ -34,22 +35,28 @@ struct Words {
 
 struct TextValue;
 
+// Its values may be texts, so that all that makes, copies or ends one is defined where they are
+// complete.
 class Text {
 public:
-    Text() = default;
+    Text() noexcept;
     // NOLINTNEXTLINE(google-explicit-constructor): a text without values is its phrase
-    Text(Phrase phrase) : pattern_(phrase.english) {}
+    Text(Phrase phrase);
     // Requires a value for every {name} of the phrase.
     Text(Phrase phrase, std::vector<TextValue> values);
     // NOLINTNEXTLINE(google-explicit-constructor): the library's words are a text as they are
     Text(Words words);
+    Text(const Text& other);
+    Text(Text&& other) noexcept;
+    Text& operator=(const Text& other);
+    Text& operator=(Text&& other) noexcept;
+    ~Text();
     // What a person gave: a name, a reason. It is nobody's to translate.
     [[nodiscard]] static Text given(std::string words);
 
     [[nodiscard]] bool empty() const { return pattern_.empty(); }
     [[nodiscard]] std::string_view pattern() const { return pattern_; }
     [[nodiscard]] const std::vector<TextValue>& values() const { return values_; }
-    // Defaulted where a value is a complete type.
     bool operator==(const Text& other) const;
 
 private:
@@ -65,6 +72,16 @@ struct TextValue {
     Value value;
     bool operator==(const TextValue&) const = default;
 };
+
+inline Text::Text() noexcept = default;
+inline Text::Text(Phrase phrase) : pattern_(phrase.english) {}
+inline Text::Text(Phrase phrase, std::vector<TextValue> values)
+    : pattern_(phrase.english), values_(std::move(values)) {}
+inline Text::Text(const Text& other) = default;
+inline Text::Text(Text&& other) noexcept = default;
+inline Text& Text::operator=(const Text& other) = default;
+inline Text& Text::operator=(Text&& other) noexcept = default;
+inline Text::~Text() = default;
 
 // 'One' for a count of one, else 'many'; both may say {n}.
 [[nodiscard]] Text counted(Phrase one, Phrase many, int n);
