@@ -3,7 +3,7 @@
 
 #include <QString>
 
-#include "core/design/comparison.h"
+#include "core/compare/comparison.h"
 #include "core/design/why.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"

@@ -6,8 +6,8 @@
 #include <QPushButton>
 #include <QSpinBox>
 
+#include "app/dialogs/first_plan_dialog.h"
 #include "app/shared/settings.h"
-#include "app/shell/first_plan_dialog.h"
 #include "core/plan/units.h"
 #include "tests/app/window.h"
 

@@ -5,7 +5,7 @@
 #include <algorithm>
 
 #include "core/cables/conductor_physics.h"
-#include "core/design/side_by_side.h"
+#include "core/compare/side_by_side.h"
 #include "core/plan/edit.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/units.h"

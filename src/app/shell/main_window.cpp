@@ -18,15 +18,15 @@
 #include <algorithm>
 #include <array>
 
+#include "app/dialogs/finder.h"
+#include "app/dialogs/first_plan_dialog.h"
+#include "app/menus/amend_menu.h"
+#include "app/menus/paper_menu.h"
+#include "app/menus/plan_menu.h"
+#include "app/menus/view_menu.h"
 #include "app/shared/settings.h"
 #include "app/shared/text.h"
-#include "app/shell/amend_menu.h"
-#include "app/shell/finder.h"
-#include "app/shell/first_plan_dialog.h"
-#include "app/shell/paper_menu.h"
-#include "app/shell/plan_menu.h"
 #include "app/shell/stations.h"
-#include "app/shell/view_menu.h"
 #include "core/plan/plan_file.h"
 
 namespace spirk::app {

@@ -6,13 +6,13 @@
 #include <QMainWindow>
 #include <QStackedWidget>
 
+#include "app/dialogs/dialogs.h"
+#include "app/drawer/drawer.h"
+#include "app/files/plan_files.h"
 #include "app/shared/document.h"
 #include "app/shared/recovery.h"
 #include "app/shared/selection.h"
-#include "app/shell/dialogs.h"
-#include "app/shell/drawer.h"
 #include "app/shell/notices.h"
-#include "app/shell/plan_files.h"
 #include "app/shell/rail.h"
 #include "app/shell/strip.h"
 #include "paper/pages.h"

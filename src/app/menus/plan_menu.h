@@ -4,8 +4,8 @@
 
 #include <QMenu>
 
+#include "app/dialogs/dialogs.h"
 #include "app/shared/document.h"
-#include "app/shell/dialogs.h"
 
 namespace spirk::app {
 

@@ -3,8 +3,8 @@
 // Writing what is exported from the window: never onto the plan itself, never over a file that the
 // person was not asked about.
 
+#include "app/dialogs/dialogs.h"
 #include "app/shared/document.h"
-#include "app/shell/dialogs.h"
 #include "paper/save_bytes.h"
 
 namespace spirk::app {

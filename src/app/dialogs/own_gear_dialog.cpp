@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/own_gear_dialog.h"
+#include "app/dialogs/own_gear_dialog.h"
 
 #include <QDialogButtonBox>
 #include <QPushButton>

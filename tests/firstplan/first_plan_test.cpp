@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Four answers make a plan that can be built: whatever is answered, the first plan has no danger,
 // and no fault but those that the answers themselves ask for.
-#include "core/design/first_plan.h"
+#include "core/firstplan/first_plan.h"
 
 #include <gtest/gtest.h>
 

@@ -6,8 +6,8 @@
 #include <QObject>
 #include <vector>
 
+#include "app/dialogs/dialogs.h"
 #include "app/shared/document.h"
-#include "app/shell/dialogs.h"
 
 namespace spirk::app {
 

@@ -10,7 +10,7 @@
 #include "app/shared/document.h"
 #include "app/shared/job.h"
 #include "app/shared/selection.h"
-#include "core/design/comparison.h"
+#include "core/compare/comparison.h"
 
 namespace spirk::app {
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/view_menu.h"
+#include "app/menus/view_menu.h"
 
 #include <QActionGroup>
 #include <QApplication>

@@ -9,7 +9,7 @@
 
 #include "app/shared/document.h"
 #include "app/shared/job.h"
-#include "core/design/side_by_side.h"
+#include "core/compare/side_by_side.h"
 
 namespace spirk::app {
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/design/side_by_side.h"
+#include "core/compare/side_by_side.h"
 
 #include <algorithm>
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/export_files.h"
+#include "app/files/export_files.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>

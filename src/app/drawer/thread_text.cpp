@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/thread_text.h"
+#include "app/drawer/thread_text.h"
 
 #include <QCoreApplication>
 #include <algorithm>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What a size and a fuse were compared with: each alternative is a whole design, and says what it
 // would bring.
-#include "core/design/comparison.h"
+#include "core/compare/comparison.h"
 
 #include <gtest/gtest.h>
 

@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/drawer.h"
+#include "app/drawer/drawer.h"
 
 #include <QSplitter>
 #include <QUrl>
 #include <QVBoxLayout>
 
+#include "app/drawer/thread_text.h"
 #include "app/shared/links.h"
 #include "app/shared/theme.h"
-#include "app/shell/thread_text.h"
-#include "core/design/comparison.h"
+#include "core/compare/comparison.h"
 #include "core/design/why.h"
 
 namespace spirk::app {

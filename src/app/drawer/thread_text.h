@@ -5,7 +5,7 @@
 
 #include <QString>
 
-#include "core/design/comparison.h"
+#include "core/compare/comparison.h"
 #include "paper/ink.h"
 
 namespace spirk::app {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/finder.h"
+#include "app/dialogs/finder.h"
 
 #include <QAction>
 #include <QKeyEvent>

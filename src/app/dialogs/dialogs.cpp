@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/dialogs.h"
+#include "app/dialogs/dialogs.h"
 
 #include <QCoreApplication>
 #include <QFileDialog>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/design/first_plan.h"
+#include "core/firstplan/first_plan.h"
 
 #include <algorithm>
 #include <cmath>

@@ -15,7 +15,7 @@
 
 #include "app/shared/job.h"
 #include "core/design/design.h"
-#include "core/design/first_plan.h"
+#include "core/firstplan/first_plan.h"
 
 namespace spirk::app {
 

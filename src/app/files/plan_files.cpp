@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/plan_files.h"
+#include "app/files/plan_files.h"
 
 #include <QCoreApplication>
 #include <QDir>

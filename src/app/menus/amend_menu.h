@@ -6,9 +6,9 @@
 #include <QAction>
 #include <QMenu>
 
+#include "app/dialogs/dialogs.h"
 #include "app/shared/document.h"
 #include "app/shared/selection.h"
-#include "app/shell/dialogs.h"
 
 namespace spirk::app {
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/first_plan_dialog.h"
+#include "app/dialogs/first_plan_dialog.h"
 
 #include <QPushButton>
 #include <QSignalBlocker>

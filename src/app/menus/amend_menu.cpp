@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/amend_menu.h"
+#include "app/menus/amend_menu.h"
 
 #include <algorithm>
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/design/comparison.h"
+#include "core/compare/comparison.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/side_by_side_dialog.h"
+#include "app/dialogs/side_by_side_dialog.h"
 
 #include <QAbstractTableModel>
 #include <QDialogButtonBox>

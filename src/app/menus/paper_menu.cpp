@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/paper_menu.h"
+#include "app/menus/paper_menu.h"
 
+#include "app/files/export_files.h"
 #include "app/shared/text.h"
-#include "app/shell/export_files.h"
 #include "core/exchange/csv.h"
 #include "core/exchange/report.h"
 #include "core/exchange/table_json.h"

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/shell/plan_menu.h"
+#include "app/menus/plan_menu.h"
 
 #include <QActionGroup>
 
+#include "app/dialogs/own_gear_dialog.h"
+#include "app/dialogs/side_by_side_dialog.h"
+#include "app/files/export_files.h"
 #include "app/shared/text.h"
-#include "app/shell/export_files.h"
-#include "app/shell/own_gear_dialog.h"
-#include "app/shell/side_by_side_dialog.h"
 #include "core/library/gear_file.h"
 #include "core/plan/edit.h"
 
