@@ -114,7 +114,7 @@ QFormLayout* FirstPlanDialog::makeQuestions() {
 
 QDialogButtonBox* FirstPlanDialog::makeButtons() {
     auto* buttons = new QDialogButtonBox(this);
-    make_ = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::ApplyRole);
+    make_ = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::AcceptRole);
     make_->setObjectName("first.make");
     make_->setDefault(true);
     QPushButton* empty = buttons->addButton(tr("Begin &empty"), QDialogButtonBox::ActionRole);

@@ -87,7 +87,7 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     draft.piece.settings = {{d.id,
                              Sets::Output,
                              "low-voltage cut-off"_text,
-                             format(draft.gear.bank().chemistry.inverterCutOff)}};
+                             measure(draft.gear.bank().chemistry.inverterCutOff)}};
     return std::move(draft.piece);
 }
 
