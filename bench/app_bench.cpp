@@ -11,7 +11,7 @@
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
 #include "core/plan/units.h"
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace {
 

@@ -5,7 +5,7 @@
 #include "core/design/design.h"
 #include "core/diagram/geometry.h"
 #include "core/plan/plan_file.h"
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 #include "tests/support/networks.h"
 
 namespace {

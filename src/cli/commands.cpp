@@ -22,7 +22,7 @@ int codeFor(const Design& design) {
     return count.dangers + count.faults > 0 ? kFindings : kClean;
 }
 
-Outcome failed(const Error& error) { return {kBadInput, "", oneLine(error) + "\n"}; }
+Outcome failed(const Error& error) { return {kBadInput, "", oneLine(error, speech()) + "\n"}; }
 
 std::optional<PaperDocument> documentOf(const std::string& kind) {
     if (kind == "diagram") {
@@ -121,15 +121,18 @@ Outcome why(const Design& design, const Library& library, const std::string& fig
             near += "  " + id.value + "\n";
         }
     }
-    Outcome out =
-        failed({"There is no figure '" + figure + "'.", "why", "Name one of the figures."});
-    out.err += near.empty() ? "" : "Figures that contain it:\n" + near;
+    Outcome out = failed({{"There is no figure '{figure}'."_text, {{"figure", figure}}},
+                          "why",
+                          "Name one of the figures."_text});
+    out.err +=
+        near.empty() ? "" : say(Text("Figures that contain it:"_text), speech()) + "\n" + near;
     return out;
 }
 
 Outcome exportTo(const Design& design, const Library& library, const Export& what) {
     if (sameFile(what.path, what.plan)) {
-        return failed({"This is the plan itself.", what.path, "Choose another name to export to."});
+        return failed(
+            {"This is the plan itself."_text, what.path, "Choose another name to export to."_text});
     }
     if (const auto document = documentOf(what.kind)) {
         return exportDocument(design, library, *document, what);
@@ -137,13 +140,14 @@ Outcome exportTo(const Design& design, const Library& library, const Export& wha
     const auto table = what.kind == "report" ? std::optional(reportJson(design, library))
                                              : tableOf(design, library, what.kind);
     if (!table) {
-        return failed({"'" + what.kind + "' can't be exported.",
+        return failed({{"'{kind}' can't be exported."_text, {{"kind", what.kind}}},
                        "export",
-                       "Use diagram, lists, sheet, parts, cuts, labels, cables or report."});
+                       "Use diagram, lists, sheet, parts, cuts, labels, cables or report."_text});
     }
     const bool report = what.kind == "report";
     if (report && !what.path.ends_with(".json") && !isStream(what.path)) {
-        return failed({"A report is JSON.", what.path, "Give it a name that ends in .json."});
+        return failed(
+            {"A report is JSON."_text, what.path, "Give it a name that ends in .json."_text});
     }
     const auto path = saveText(
         report ? *table : tableFor(what.path, *table), what.path, Streams::Allowed, what.replace);

@@ -9,13 +9,16 @@
 #include <functional>
 
 #include "cli/commands.h"
+#include "core/base/promise.h"
 #include "core/library/find_data.h"
 #include "core/plan/plan_file.h"
 #include "core/result/problems.h"
-#include "core/result/promise.h"
+#include "paper/words.h"
 
 namespace {
 
+using spirk::operator""_text;
+using spirk::Phrase;
 using spirk::Replace;
 using spirk::cli::Form;
 using spirk::cli::Outcome;
@@ -32,7 +35,7 @@ struct Arguments {
 
 Outcome badInput(const std::vector<spirk::Error>& problems) {
     Outcome out{spirk::cli::kBadInput, "", ""};
-    for (const std::string& line : spirk::shownLines(problems)) {
+    for (const std::string& line : spirk::shownLines(problems, spirk::speech())) {
         out.err += line + "\n";
     }
     return out;
@@ -43,9 +46,9 @@ Outcome badInput(const std::vector<spirk::Error>& problems) {
 std::string unknownKeys(const spirk::Plan& plan) {
     std::vector<spirk::Error> out;
     for (const spirk::KeptField& field : plan.kept) {
-        out.push_back({"This version does not know this key; it changes nothing.",
+        out.push_back({"This version does not know this key; it changes nothing."_text,
                        spirk::describe(field),
-                       "Look whether it is spelt as docs/file-format.md says."});
+                       "Look whether it is spelt as docs/file-format.md says."_text});
     }
     return badInput(out).err;
 }
@@ -81,52 +84,62 @@ int print(const Outcome& outcome, Form form) {
     return outcome.code;
 }
 
+std::string words(Phrase phrase) { return spirk::say(spirk::Text(phrase), spirk::speech()); }
+
 // Throws what the parser of the command line throws on a mistake of ours in declaring it.
 int runProgram(int argc, char** argv) {
     Arguments args;
     Outcome outcome;
-    CLI::App app{"Plans a camper's electrical system from a .spirk plan."};
+    CLI::App app{words("Plans a camper's electrical system from a .spirk plan."_text)};
     app.require_subcommand(1);
     app.set_version_flag("--version", "spirk-cli " SPIRK_VERSION);
-    app.add_option(
-        "--data", args.data, "Folder with the tables (default: found beside the program)");
-    const auto command = [&](const char* name, const char* text, Command action) {
+    app.add_option("--data",
+                   args.data,
+                   words("Folder with the tables (default: found beside the program)"_text));
+    const auto command = [&](const char* name, const std::string& text, Command action) {
         CLI::App* sub = app.add_subcommand(name, text);
         sub->fallthrough();  // --data may stand behind the command too
-        sub->add_option("plan", args.plan, "A .spirk file")->required();
-        sub->add_flag("--json", args.json, "Print JSON");
+        sub->add_option("plan", args.plan, words("A .spirk file"_text))->required();
+        sub->add_flag("--json", args.json, words("Print JSON"_text));
         sub->callback([&, action = std::move(action)] { outcome = run(args, argv[0], action); });
         return sub;
     };
     const auto form = [&] { return args.json ? Form::Json : Form::Text; };
-    command("report", "Figures, conductors and findings", [&](const auto& d, const auto& l) {
-        return spirk::cli::report(d, l, form());
-    });
-    command("check", "Findings only", [&](const auto& d, const auto&) {
+    command("report",
+            words("Figures, conductors and findings"_text),
+            [&](const auto& d, const auto& l) { return spirk::cli::report(d, l, form()); });
+    command("check", words("Findings only"_text), [&](const auto& d, const auto&) {
         return spirk::cli::check(d, form());
     });
     command(
         "why",
-        "How a figure came about",
+        words("How a figure came about"_text),
         [&](const auto& d, const auto& l) { return spirk::cli::why(d, l, args.figure, form()); })
-        ->add_option("figure", args.figure, "Id of the figure, as 'cable.inverter.feed+.size'")
+        ->add_option(
+            "figure", args.figure, words("Id of the figure, as 'cable.inverter.feed+.size'"_text))
         ->required();
-    CLI::App* exporting = command("export", "Write a file", [&](const auto& d, const auto& l) {
-        // Painting needs an application, not a screen.
-        qputenv("QT_QPA_PLATFORM", "offscreen");
-        const QGuiApplication application(argc, argv);
-        return spirk::cli::exportTo(
-            d,
-            l,
-            {args.plan, args.kind, args.path, args.force ? Replace::Allowed : Replace::Refused});
-    });
+    CLI::App* exporting =
+        command("export", words("Write a file"_text), [&](const auto& d, const auto& l) {
+            // Painting needs an application, not a screen.
+            qputenv("QT_QPA_PLATFORM", "offscreen");
+            const QGuiApplication application(argc, argv);
+            return spirk::cli::exportTo(d,
+                                        l,
+                                        {args.plan,
+                                         args.kind,
+                                         args.path,
+                                         args.force ? Replace::Allowed : Replace::Refused});
+        });
+    exporting
+        ->add_option("kind",
+                     args.kind,
+                     words("diagram, lists, sheet, parts, cuts, labels, cables, report"_text))
+        ->required();
     exporting
         ->add_option(
-            "kind", args.kind, "diagram, lists, sheet, parts, cuts, labels, cables, report")
+            "file", args.path, words("Where to: .svg, .pdf, .csv or .json; or /dev/stdout"_text))
         ->required();
-    exporting->add_option("file", args.path, "Where to: .svg, .pdf, .csv or .json; or /dev/stdout")
-        ->required();
-    exporting->add_flag("--force", args.force, "Replace a file that is there already");
+    exporting->add_flag("--force", args.force, words("Replace a file that is there already"_text));
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& e) {

@@ -8,7 +8,7 @@
 #include <QPdfWriter>
 #include <QSvgGenerator>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 #include "paper/diagram_pages.h"
 #include "paper/ink.h"
 #include "paper/list_pages.h"
@@ -132,9 +132,9 @@ Result<std::vector<NamedBytes>> drawn(const std::vector<Page>& pages,
         return out;
     }
     if (!path.endsWith(".svg", Qt::CaseInsensitive)) {
-        return failure("A drawing is written as .svg or .pdf.",
+        return failure("A drawing is written as .svg or .pdf."_text,
                        path.toStdString(),
-                       "Choose one of these endings.");
+                       "Choose one of these endings."_text);
     }
     for (std::size_t i = 0; i < pages.size(); ++i) {
         out.push_back({numberedPath(path, i, pages.size()), svgOf(pages[i], title)});

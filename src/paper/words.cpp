@@ -22,6 +22,8 @@ QString q(const Words& words) { return q(Text(words)); }
 QString q(const Value& value, const Units& units) { return q(say(value, speech(units))); }
 QString q(const Measure& measure, const Units& units) { return q(say(measure, speech(units))); }
 
+QString q(const Error& error) { return q(oneLine(error, speech())); }
+
 QString q(const std::vector<Text>& texts) {
     QStringList out;
     for (const Text& text : texts) {

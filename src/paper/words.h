@@ -6,7 +6,8 @@
 #include <QString>
 #include <string>
 
-#include "core/explain/text.h"
+#include "core/result/result.h"
+#include "core/text/text.h"
 
 namespace spirk {
 
@@ -26,6 +27,8 @@ template <int M, int Kg, int S, int A>
 [[nodiscard]] inline QString q(Celsius temperature, const Units& units = {}) {
     return q(measure(temperature), units);
 }
+// In one line.
+[[nodiscard]] QString q(const Error& error);
 // With ', ' in between.
 [[nodiscard]] QString q(const std::vector<Text>& texts);
 // A figure that was formatted before, '12.34': with the locale's decimal sign.

@@ -12,9 +12,9 @@
 #include "app/shared/recovery.h"
 #include "app/shared/settings.h"
 #include "app/shell/session.h"
+#include "core/base/promise.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/units.h"
-#include "core/result/promise.h"
 #include "tests/app/window.h"
 #include "tests/support/file_faults.h"
 

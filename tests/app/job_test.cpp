@@ -9,7 +9,7 @@
 #include <atomic>
 #include <vector>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 namespace {

@@ -92,7 +92,7 @@ std::string amendments(const Plan& plan) {
 Texts textsOf(const std::string& text, const std::string& name) {
     const PlanReading reading = readPlan(text, name);
     if (!reading.plan) {
-        return {{"refused", reading.problems.front().what}};
+        return {{"refused", english(reading.problems.front().what)}};
     }
     const Library& library = libraryFor(test::libraries(), reading.plan->region);
     const Design d = design(*reading.plan, library);

@@ -52,7 +52,8 @@ TEST(Hostile, SwappedNumbersAreNamedBothWithTheirValues) {
     const PanelModel& panel = test::library().panels.front();
     EXPECT_EQ(e.where, "own_gear.panels[0].voc");
     for (const Volts v : {panel.voc, panel.vmp}) {
-        EXPECT_NE(e.what.find(formatNumber(v.si(), 4)), std::string::npos) << e.what;
+        EXPECT_NE(english(e.what).find(formatNumber(v.si(), 4)), std::string::npos)
+            << english(e.what);
     }
 }
 
@@ -164,7 +165,8 @@ TEST(Hostile, LimitsHoldToTheEntry) {
         list.push_back(limit.entry(good, limit.most));
         const PlanReading reading = readPlan(full.dump(), "over");
         ASSERT_EQ(reading.problems.size(), 1u);
-        EXPECT_NE(reading.problems[0].what.find(std::to_string(limit.most)), std::string::npos);
+        EXPECT_NE(english(reading.problems[0].what).find(std::to_string(limit.most)),
+                  std::string::npos);
     }
 }
 
@@ -181,7 +183,7 @@ TEST(Hostile, DepthIsBounded) {
     for (const std::size_t depth : {64U, 75'000U, 1'000'000U}) {
         const PlanReading reading = readPlan(nested(depth), "deeper");
         ASSERT_EQ(reading.problems.size(), 1u) << depth;
-        EXPECT_NE(reading.problems[0].what.find("64 deep"), std::string::npos);
+        EXPECT_NE(english(reading.problems[0].what).find("64 deep"), std::string::npos);
         EXPECT_NE(reading.problems[0].where.find("later"), std::string::npos);
     }
 }

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <gtest/gtest.h>
 
+#include "core/base/promise.h"
 #include "core/explain/derivation.h"
 #include "core/plan/finding.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 namespace {

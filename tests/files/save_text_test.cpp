@@ -80,7 +80,7 @@ TEST_F(Saving, AReadOnlyFileIsRefusedInClearWords) {
     ::chmod(in("kept").c_str(), 0444);
     const auto saved = saveText("new", in("kept"));
     ASSERT_FALSE(saved.has_value());
-    EXPECT_EQ(saved.error().what, "This file is read-only.");
+    EXPECT_EQ(english(saved.error().what), "This file is read-only.");
     EXPECT_EQ(*readFile(in("kept")), "old");
     EXPECT_EQ(files(), 1U);
 }
@@ -92,10 +92,12 @@ TEST_F(Saving, NamesAreAsLongAsTheFolderAllowsLessWhatSavingAdds) {
     EXPECT_TRUE(saveText("newer", in(longest)).has_value());
     const auto saved = saveText("new", in(longest + "n"));
     ASSERT_FALSE(saved.has_value());
-    EXPECT_NE(saved.error().what.find("too long"), std::string::npos) << saved.error().what;
+    EXPECT_NE(english(saved.error().what).find("too long"), std::string::npos)
+        << english(saved.error().what);
     const auto absurd = saveText("new", in(std::string(5000, 'n')));
     ASSERT_FALSE(absurd.has_value());
-    EXPECT_NE(absurd.error().what.find("too long"), std::string::npos) << absurd.error().what;
+    EXPECT_NE(english(absurd.error().what).find("too long"), std::string::npos)
+        << english(absurd.error().what);
 }
 
 TEST_F(Saving, WhatIsNoFileIsNeverReplaced) {
@@ -246,7 +248,7 @@ TEST_F(Saving, WhatCannotBeReadIsToldApart) {
     for (const Unreadable& each : cases) {
         const auto text = readFile(in(each.name));
         ASSERT_FALSE(text.has_value()) << each.name;
-        EXPECT_EQ(text.error().what, each.what) << each.name;
+        EXPECT_EQ(english(text.error().what), each.what) << each.name;
         EXPECT_FALSE(text.error().remedy.empty()) << each.name;
     }
     EXPECT_FALSE(readFile("/dev/zero").has_value());

@@ -3,7 +3,7 @@
 // that is understood again as it is shown.
 #include <cmath>
 
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 #include "tests/fuzz/fuzz.h"
 
 namespace {

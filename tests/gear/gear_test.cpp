@@ -42,12 +42,6 @@ TEST(BlockResistance, FallsWithCapacityAndAMakersFigureWins) {
     EXPECT_NEAR(batteryResistance(small, lfp, ResistanceCase::Mid).si(), 13.60 / 2000.0, 1e-12);
 }
 
-TEST(ControllerOutput, IsBoundedByItsRating) {
-    const ControllerModel& c = library().controllers.front();
-    EXPECT_EQ(controllerOutput(c, watts(5000), volts(13)), c.maxOutput);
-    EXPECT_NEAR(controllerOutput(c, watts(100), volts(13)).si(), 100 * c.efficiency / 13.0, 1e-9);
-}
-
 // The table's own points, half way between two of them, and its ends held beyond.
 TEST(Battery, ColdLeavesLessOfItsCapacity) {
     const Chemistry& lead = *findById(library().chemistries, "agm");

@@ -43,7 +43,7 @@ TEST_F(SavingByTheToolkit, WhatMayNotBeReplacedIsRefused) {
     ::chmod(in("kept").c_str(), 0444);
     const auto saved = saveBytes("new", path("kept"));
     ASSERT_FALSE(saved.has_value());
-    EXPECT_EQ(saved.error().what, "This file is read-only.");
+    EXPECT_EQ(english(saved.error().what), "This file is read-only.");
     ASSERT_EQ(::mkfifo(in("pipe").c_str(), 0666), 0);
     EXPECT_FALSE(saveBytes("new", path("pipe")).has_value());
     EXPECT_TRUE(fs::is_fifo(in("pipe")));

@@ -182,7 +182,7 @@ TEST(PlanFile, NewerVersionIsRefusedAndTheFileLeftAsItIs) {
     std::ofstream(path) << file.dump();
     const PlanReading reading = loadPlan(path);
     EXPECT_FALSE(reading.plan.has_value());
-    EXPECT_NE(reading.problems.at(0).what.find("newer version"), std::string::npos);
+    EXPECT_NE(english(reading.problems.at(0).what).find("newer version"), std::string::npos);
     std::ifstream in(path);
     EXPECT_EQ(std::string((std::istreambuf_iterator<char>(in)), {}), file.dump());
 }

@@ -111,10 +111,10 @@ TEST(Supply, EveryMarkHasItsDerivation) {
 }
 
 TEST(Days, AreRoundedDownSoThatNothingLooksEnoughThatIsNot) {
-    EXPECT_EQ(daysText(1.999), "1.99");
-    EXPECT_EQ(daysText(2.0), "2");
-    EXPECT_EQ(daysText(0.119), "0.11");
-    EXPECT_EQ(daysText(12.345), "12.34");
+    EXPECT_EQ(format(shownDays(1.999)), "1.99");
+    EXPECT_EQ(format(shownDays(2.0)), "2");
+    EXPECT_EQ(format(shownDays(0.119)), "0.11");
+    EXPECT_EQ(format(shownDays(12.345)), "12.34");
 }
 
 }  // namespace

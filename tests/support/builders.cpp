@@ -5,9 +5,9 @@
 #include <cstdlib>
 #include <filesystem>
 
+#include "core/base/promise.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/units.h"
-#include "core/result/promise.h"
 
 namespace spirk::test {
 

@@ -10,7 +10,7 @@
 #include <cerrno>
 #include <cstdio>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk::test {
 

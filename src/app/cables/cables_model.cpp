@@ -8,7 +8,7 @@
 #include "app/shared/theme.h"
 #include "core/cables/figures.h"
 #include "core/plan/edit.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 namespace spirk::app {
 
@@ -190,8 +190,9 @@ Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
         }
         const auto rating = parseCurrent(typed);
         if (rating && rating->si() < 0.5) {
-            return failure(
-                "A fuse is 0.5 A or more.", "fuse", "Leave the field empty for the computed one.");
+            return failure("A fuse is 0.5 A or more."_text,
+                           "fuse",
+                           "Leave the field empty for the computed one."_text);
         }
         return rating ? Result<Plan>(amended(plan, SetFuse{id, End::From, "", *rating}))
                       : tl::unexpected(rating.error());

@@ -4,7 +4,7 @@
 #include <algorithm>
 
 #include "app/shared/text.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 namespace spirk::app {
 
@@ -50,7 +50,7 @@ Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& 
     Plan next = plan();
     VanPlace& place = nth(next.van.places, row);
     if (column == 0 && typed.trimmed().isEmpty()) {
-        return failure("A place needs a name.", "van.places", "Type one.");
+        return failure("A place needs a name."_text, "van.places", "Type one."_text);
     }
     if (column == 0) {
         place.name = typed.trimmed().toStdString();
@@ -96,7 +96,7 @@ Result<PlanTable::Edit> WaysTable::edited(int row, int column, const QString& ty
 Result<PlanTable::Edit> WaysTable::tied(int row, const QString& typed) const {
     const QString word = typed.trimmed().toLower();
     if (word != tr("yes") && word != tr("no")) {
-        return failure("Say yes or no.", "van.ways", "Yes: tied into one bundle.");
+        return failure("Say yes or no."_text, "van.ways", "Yes: tied into one bundle."_text);
     }
     Plan next = plan();
     nth(next.van.ways, row).bundling = word == tr("yes") ? Bundling::Tied : Bundling::Loose;
@@ -121,9 +121,9 @@ Result<PlanTable::Edit> PlacedTable::edited(int row, int, const QString& typed) 
         for (const VanPlace& p : next.van.places) {
             names << q(p.name);
         }
-        return failure(tr("There is no place '%1'.").arg(typed).toStdString(),
+        return failure({"There is no place '{name}'."_text, {{"name", typed.toStdString()}}},
                        "van.placed",
-                       tr("Write one of: %1.").arg(names.join(", ")).toStdString());
+                       {"Use one of {all}."_text, {{"all", names.join(", ").toStdString()}}});
     }
     const Device& device = nth(shown().wiring.circuit.devices, row);
     next.van.placed[device.id] = place->id;

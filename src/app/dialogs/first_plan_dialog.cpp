@@ -255,7 +255,7 @@ void FirstPlanDialog::showOutcome(const Outcome& outcome) {
     QString text = "<b>" + tr("What comes of it") + "</b><table>" + gearLines(d);
     text += line(tr("Carries"),
                  tr("%1 days without sun at %2 a day")
-                     .arg(localNumber(daysText(d.supply.daysWithoutSun)), q(d.supply.demand)));
+                     .arg(q(shownDays(d.supply.daysWithoutSun)), q(d.supply.demand)));
     text += line(tr("Built in"),
                  tr("about %1 and %2")
                      .arg(q(formatPrice(figures.price, figures.currency)),

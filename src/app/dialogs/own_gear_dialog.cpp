@@ -9,7 +9,7 @@
 #include "app/shared/text.h"
 #include "core/library/gear_fields.h"
 #include "core/plan/own_gear.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 #include "core/system/system.h"
 
 namespace spirk::app {
@@ -98,13 +98,13 @@ OwnGearDialog::Kind OwnGearDialog::kindOf() {
             const auto value = parseNumber(typed, field.least, field.most);
             if (!value) {
                 edit->setFocus();
-                return OwnGearDialog::tr("%1: %2").arg(q(field.label), q(oneLine(value.error())));
+                return OwnGearDialog::tr("%1: %2").arg(q(field.label), q(value.error()));
             }
             field.set(model, *value);
         }
         if (const auto wrong = contradictions(model); !wrong.empty()) {
             numbers_.at(q(wrong.front().where))->setFocus();
-            return q(wrong.front().what + " " + wrong.front().remedy);
+            return q(then(wrong.front().what, wrong.front().remedy));
         }
         Plan next = document_.plan();
         std::vector<Model>& list = listOf<Model>(next.own);

@@ -6,10 +6,10 @@
 
 #include "app/shared/links.h"
 #include "app/shared/text.h"
+#include "core/base/match.h"
 #include "core/cables/figures.h"
 #include "core/circuit/explain_moment.h"
 #include "core/design/why.h"
-#include "core/result/match.h"
 
 namespace spirk::app {
 
@@ -104,8 +104,8 @@ private:
             figure(DrawerWords::tr("Short circuit"), cableFigure(id, "fault"));
             const CableRow& r = d_.cables.rows[index];
             row(DrawerWords::tr("Terminals"),
-                q(Words{studName(library_, r.from.stud)}).toHtmlEscaped() + " · " +
-                    q(Words{studName(library_, r.to.stud)}).toHtmlEscaped());
+                terminalText(r.from.stud) + " · " + terminalText(r.to.stud));
+            outside(r.area);
             labels(id);
             steps(subject(id));
         } else {
@@ -120,6 +120,22 @@ private:
         const Device* device = findDevice(d_.wiring.circuit, t.device);
         return link(subject(t.device), device == nullptr ? q(t.device.value) : q(device->name)) +
                " " + escaped(t.port);
+    }
+
+    // For the gland or grommet that it passes.
+    void outside(SquareMetres area) {
+        const auto size = std::ranges::find(library_.conductors, area, &ConductorRow::area);
+        if (size != library_.conductors.end()) {
+            row(DrawerWords::tr("Across"), q(Measure{size->outerDiameter.si(), Unit::Millimetre}));
+        }
+    }
+
+    // 'M8, 9 to 14 Nm'; what is no nut has no torque.
+    [[nodiscard]] QString terminalText(const std::string& stud) const {
+        const Stud* nut = findById(library_.studs, stud);
+        const Text name = Words{studName(library_, stud)};
+        return q(nut == nullptr ? name : listed({name, torqueText(*nut)}), d_.plan.units)
+            .toHtmlEscaped();
     }
 
     void labels(const ConductorId& id) {

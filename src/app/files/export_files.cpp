@@ -40,7 +40,7 @@ QString exported(const Document& document,
     const auto paths = saveTogether(files);
     return paths ? ExportFiles::tr("Written: %1")
                        .arg(QStringList(paths->begin(), paths->end()).join(", "))
-                 : q(oneLine(paths.error()));
+                 : q(paths.error());
 }
 
 }  // namespace spirk::app

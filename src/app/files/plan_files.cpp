@@ -8,11 +8,11 @@
 
 #include "app/shared/settings.h"
 #include "app/shared/text.h"
+#include "core/base/shortened.h"
 #include "core/files/read_file.h"
 #include "core/library/gear_file.h"
 #include "core/plan/own_gear.h"
 #include "core/result/problems.h"
-#include "core/result/shortened.h"
 
 namespace spirk::app {
 
@@ -25,7 +25,7 @@ constexpr std::size_t kMostShownKept = 6;
 
 QString linesOf(const std::vector<Error>& problems) {
     QStringList out;
-    for (const std::string& line : shownLines(problems)) {
+    for (const std::string& line : shownLines(problems, speech())) {
         out << q(line);
     }
     return out.join("\n");
@@ -127,7 +127,7 @@ QString PlanFiles::keptText() const {
 bool PlanFiles::saveTo(const QString& path) {
     const auto saved = document_.save(path);
     if (!saved) {
-        emit notice(q(oneLine(saved.error())));
+        emit notice(q(saved.error()));
         return false;
     }
     rememberPlan(*saved);
@@ -205,7 +205,7 @@ void PlanFiles::importGear(const QString& path) {
     const QString name = QFileInfo(path).fileName();
     const auto text = readFile(path.toStdString());
     if (!text) {
-        emit notice(q(oneLine(text.error())));
+        emit notice(q(text.error()));
         return;
     }
     const GearReading reading = readGearFile(*text, path.toStdString());

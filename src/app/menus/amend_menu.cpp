@@ -6,7 +6,7 @@
 #include "app/shared/text.h"
 #include "core/cables/fuse_curve.h"
 #include "core/plan/edit.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 namespace spirk::app {
 
@@ -204,7 +204,7 @@ void AmendMenu::enter(const QString& title,
     }
     const auto length = parseLength(typed->toStdString(), plan.units);
     if (!length) {
-        emit notice(q(oneLine(length.error())));
+        emit notice(q(length.error()));
         return;
     }
     document_.push(title, put(plan, *length));

@@ -83,8 +83,7 @@ void ExportMenu::writeDrawing(PaperDocument document, const QString& name) {
     const std::vector<Page> pages = pagesOf(document, *design, document_.library());
     const QString title = q(design->plan.name);
     const auto files = drawn(pages, title, path);
-    tell(files ? exported(document_, dialogs_, parentWidget(), *files, path)
-               : q(oneLine(files.error())));
+    tell(files ? exported(document_, dialogs_, parentWidget(), *files, path) : q(files.error()));
 }
 
 void ExportMenu::tell(const QString& text) {

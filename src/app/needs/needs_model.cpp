@@ -7,7 +7,7 @@
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/plan/habits.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 namespace spirk::app {
 
@@ -23,9 +23,9 @@ Result<Runs> parseRuns(const QString& text) {
     if (QStringLiteral("together").startsWith(clean) && !clean.isEmpty()) {
         return Runs::WithOthers;
     }
-    return failure("'" + text.toStdString() + "' is neither together nor alone.",
+    return failure({"'{text}' is neither together nor alone."_text, {{"text", text.toStdString()}}},
                    "runs",
-                   "Write 'together' or 'alone'.");
+                   "Write 'together' or 'alone'."_text);
 }
 
 // What an appliance is plugged into: mains, or the volts that it takes from the bank's side.
@@ -48,9 +48,9 @@ Result<Plug> parsePlug(const QString& text) {
     if (clean == "mains" || clean == "230v" || clean == "120v" || clean == "ac") {
         return Plug{Feed::Mains, Supplied::Either};
     }
-    return failure("'" + text.toStdString() + "' is not a supply.",
+    return failure({"'{text}' is not a supply."_text, {{"text", text.toStdString()}}},
                    "supply",
-                   "Write '12 V', '24 V', '12/24 V' or 'mains'.");
+                   "Write '12 V', '24 V', '12/24 V' or 'mains'."_text);
 }
 
 // The appliance with what was typed into a column.
@@ -66,7 +66,7 @@ Result<Appliance> withEntry(Appliance a, int column, const QString& text) {
     switch (static_cast<NeedsModel::Column>(column)) {
         case NeedsModel::Name:
             if (text.trimmed().isEmpty()) {
-                return failure("An appliance needs a name.", "name", "Type one.");
+                return failure("An appliance needs a name."_text, "name", "Type one."_text);
             }
             a.name = text.trimmed().toStdString();
             return a;

@@ -10,8 +10,8 @@
 #include <algorithm>
 
 #include "app/shared/text.h"
+#include "core/base/promise.h"
 #include "core/library/appliance_names.h"
-#include "core/result/promise.h"
 
 namespace spirk::app {
 

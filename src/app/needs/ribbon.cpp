@@ -12,7 +12,7 @@
 
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 namespace spirk::app {
 

@@ -7,11 +7,11 @@
 #include <QUndoCommand>
 
 #include "app/shared/text.h"
+#include "core/base/promise.h"
 #include "core/files/read_file.h"
 #include "core/plan/limits.h"
 #include "core/plan/plan_file.h"
 #include "core/plan/references.h"
-#include "core/result/promise.h"
 #include "paper/save_bytes.h"
 
 namespace spirk::app {
@@ -72,7 +72,7 @@ Document::~Document() { undo_.disconnect(); }
 
 void Document::push(const QString& text, Plan next, const MergeKey& key) {
     if (const auto beyond = beyondLimits(next); !beyond.empty()) {
-        emit refused(q(oneLine(beyond.front())));
+        emit refused(q(beyond.front()));
         return;
     }
     try {
@@ -143,10 +143,10 @@ std::vector<Error> Document::open(const QString& path) {
     try {
         setPlan(std::move(*reading.plan), file, fingerprint(*text));
     } catch (const BrokenPromise& e) {
-        return {{std::string("This plan breaks Spirk, which is a defect of Spirk's (") + e.what() +
-                     ").",
+        return {{{"This plan breaks Spirk, which is a defect of Spirk's ({why})."_text,
+                  {{"why", std::string(e.what())}}},
                  file.toStdString(),
-                 "The file was left as it is; please report it."}};
+                 "The file was left as it is; please report it."_text}};
     }
     return {};
 }

@@ -46,7 +46,7 @@ void Entry::commit() {
     const auto accepted = accept_(field_->text().toStdString());
     if (!accepted) {
         const Error& e = accepted.error();
-        problem_->setText(q(e.what) + " " + q(e.remedy) + " " + tr("Kept: %1.").arg(shown_));
+        problem_->setText(q(then(e.what, e.remedy)) + " " + tr("Kept: %1.").arg(shown_));
         QPalette palette = problem_->palette();
         palette.setColor(QPalette::WindowText, currentInk().danger);
         problem_->setPalette(palette);

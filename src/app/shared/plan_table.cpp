@@ -77,7 +77,7 @@ bool PlanTable::setData(const QModelIndex& index, const QVariant& value, int rol
     }
     auto edit = edited(index.row(), index.column(), value.toString());
     if (!edit) {
-        emit refused(q(edit.error().what) + " " + q(edit.error().remedy) + " " +
+        emit refused(q(then(edit.error().what, edit.error().remedy)) + " " +
                      tr("Kept: %1.").arg(before));
         return false;
     }

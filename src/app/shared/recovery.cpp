@@ -85,8 +85,7 @@ void Recovery::write() {
     const auto saved =
         saveTogether({{nameFileOf(copyPath()), name},
                       {copyPath(), QByteArray::fromStdString(writePlan(document_.plan()))}});
-    setProblem(saved ? QString()
-                     : tr("Unsaved changes are not kept. %1").arg(q(oneLine(saved.error()))));
+    setProblem(saved ? QString() : tr("Unsaved changes are not kept. %1").arg(q(saved.error())));
 }
 
 std::optional<LeftBehind> Recovery::leftBehind() const {

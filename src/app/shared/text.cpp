@@ -4,7 +4,7 @@
 #include <QCoreApplication>
 #include <QStringList>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk::app {
 

@@ -72,9 +72,8 @@ QToolButton* Strip::figure(const QString& name, const FigureId& id) {
 
 void Strip::refresh() {
     const StandingFigures s = standingFigures(*document_.design());
-    days_->setText(s.daysWithoutSun
-                       ? tr("%1 days without sun").arg(localNumber(daysText(*s.daysWithoutSun)))
-                       : tr("nothing drawn yet"));
+    days_->setText(s.daysWithoutSun ? tr("%1 days without sun").arg(q(shownDays(*s.daysWithoutSun)))
+                                    : tr("nothing drawn yet"));
     worst_->setText(s.worstOnInverter > watts(0.0)
                         ? tr("%1 worst on the inverter").arg(q(s.worstOnInverter))
                         : tr("no mains loads"));

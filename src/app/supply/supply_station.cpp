@@ -11,7 +11,7 @@
 #include "app/shared/text.h"
 #include "app/supply/months_chart.h"
 #include "core/plan/units.h"
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 namespace spirk::app {
 
@@ -154,7 +154,7 @@ void SupplyStation::addTrip(QFormLayout* form) {
             const std::string name = q(text).trimmed().toStdString();
             if (name.empty()) {
                 return failure(
-                    "A plan needs a name.", "name", "Type one; it stands on every page.");
+                    "A plan needs a name."_text, "name", "Type one; it stands on every page."_text);
             }
             edit(tr("Name the plan"), [&](Plan& p) { p.name = name; });
             return QString();
@@ -333,9 +333,9 @@ void SupplyStation::addEngine(QFormLayout* form) {
                 return tl::unexpected(rating.error());
             }
             if (rating->si() < 1.0) {
-                return failure("An alternator gives more than that.",
+                return failure("An alternator gives more than that."_text,
                                "alternator",
-                               "Read its plate: '150 A'.");
+                               "Read its plate: '150 A'."_text);
             }
             edit(tr("Change the alternator"),
                  [&](Plan& p) { engineOf(p.gear)->alternator = *rating; });
@@ -383,7 +383,7 @@ QString SupplyStation::summary() const {
         return tr("nothing drawn yet");
     }
     return tr("%1 of %2 days")
-        .arg(localNumber(daysText(s.daysWithoutSun)),
+        .arg(q(shownDays(s.daysWithoutSun)),
              localNumber(formatNumber(plan().trip.daysWithoutSun, 3)));
 }
 
@@ -469,9 +469,8 @@ void SupplyStation::refreshSun() {
 
 void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
-    bankRule_->show(
-        s.bank,
-        tr("usable energy; %1 days without sun").arg(localNumber(daysText(s.daysWithoutSun))));
+    bankRule_->show(s.bank,
+                    tr("usable energy; %1 days without sun").arg(q(shownDays(s.daysWithoutSun))));
     sunRule_->show(s.sun,
                    s.sun ? tr("panels, for %1 alone").arg(q(monthName(s.leanestMonth)))
                          : tr("no panels chosen"));

@@ -3,10 +3,10 @@
 
 #include <algorithm>
 
+#include "core/base/promise.h"
 #include "core/build/cut_list.h"
 #include "core/build/part_list.h"
 #include "core/plan/edit.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -4,10 +4,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/promise.h"
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/sizing.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -43,7 +43,7 @@ Finding bankTooSmall(const CheckInput& in) {
     Finding f = findingOf(in, "B1", firstSubject(in, DeviceKind::Battery));
     f.id = "B1 bank";
     f.what = {"The bank carries {has} days without sun; you asked for {asked}."_text,
-              {{"has", daysText(in.supply.daysWithoutSun)},
+              {{"has", shownDays(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
     f.why = {"It has {usable} usable and the plan draws {demand} a day."_text,
              {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};

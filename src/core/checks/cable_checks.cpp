@@ -5,11 +5,11 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/promise.h"
 #include "core/cables/conductor_physics.h"
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/checks/families.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

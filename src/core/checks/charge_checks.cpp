@@ -7,6 +7,7 @@
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
 #include "core/plan/units.h"
+#include "core/quantities/tidy.h"
 #include "core/supply/sun_months.h"
 
 namespace spirk {
@@ -186,18 +187,19 @@ void checkGas(const CheckInput& in, Checks& out) {
     const double ah = inAmpHours(bankCapacity(bank));
     const double flow = kGasFlow * cells * kGassingMilliampsPerAh * ah / 1000.0;
     const double opening = kOpeningCm2 * flow;
-    out.why.add({.id = bankFigure(in, "vent"),
-                 .title = "Free opening for the bank's gas, two of them, in cm²"_text,
-                 .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h"_text,
-                 .terms = {{"n"_text, "cells in series"_text, number(cells), FromPlan{bank.path}},
-                           {"I_gas"_text,
-                            "mA per Ah, vented lead, boost charge"_text,
-                            number(kGassingMilliampsPerAh),
-                            FromRule{"IEC 62485-2"_text}},
-                           {"C"_text, "capacity in Ah"_text, number(ah), FromPlan{bank.path}}},
-                 .result = number(opening),
-                 .source = "IEC 62485-2"_text,
-                 .note = {"Air flow: {flow} m³/h."_text, {{"flow", formatNumber(flow, 2)}}}});
+    out.why.add(
+        {.id = bankFigure(in, "vent"),
+         .title = "Free opening for the bank's gas, two of them, in cm²"_text,
+         .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h"_text,
+         .terms = {{"n"_text, "cells in series"_text, number(cells), FromPlan{bank.path}},
+                   {"I_gas"_text,
+                    "mA per Ah, vented lead, boost charge"_text,
+                    number(kGassingMilliampsPerAh),
+                    FromRule{"IEC 62485-2"_text}},
+                   {"C"_text, "capacity in Ah"_text, number(ah), FromPlan{bank.path}}},
+         .result = number(opening),
+         .source = "IEC 62485-2"_text,
+         .note = {"Air flow: {flow} m³/h."_text, {{"flow", number(significant(flow, 2))}}}});
     const auto battery =
         std::ranges::find(in.wiring.circuit.devices, DeviceKind::Battery, &Device::kind);
     if (!livedIn(battery->place)) {

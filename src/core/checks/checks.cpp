@@ -4,8 +4,8 @@
 #include <algorithm>
 #include <array>
 
+#include "core/base/promise.h"
 #include "core/checks/families.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -4,11 +4,11 @@
 #include <algorithm>
 #include <map>
 
+#include "core/base/promise.h"
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
 #include "core/circuit/kinds.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

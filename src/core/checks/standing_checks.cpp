@@ -20,8 +20,8 @@ Finding noMainsSide(const CheckInput& in) {
     f.why = {"An inverter's output is mains and can kill, also without shore power."_text, {}};
     f.remedy = {
         "Leave its output unplugged. Have the mains side planned, inspected and tested by a "
-        "licensed electrician before first use."_text,
-        {}};
+        "licensed electrician before first use; what governs it there: {rules}."_text,
+        {{"rules", in.library.region.mainsRules}}};
     return f;
 }
 

@@ -3,10 +3,10 @@
 
 #include <algorithm>
 
+#include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/circuit/ordering.h"
 #include "core/circuit/skeleton.h"
-#include "core/result/match.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

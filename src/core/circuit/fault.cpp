@@ -5,8 +5,8 @@
 #include <array>
 #include <initializer_list>
 
+#include "core/base/promise.h"
 #include "core/circuit/nodal.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -3,9 +3,9 @@
 
 #include <algorithm>
 
+#include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/circuit/walk.h"
-#include "core/result/match.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -3,7 +3,7 @@
 
 #include <array>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/moment_edges.h"
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

@@ -5,10 +5,10 @@
 #include <iterator>
 #include <set>
 
+#include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/circuit/parts.h"
 #include "core/quantities/curve.h"
-#include "core/result/match.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <numeric>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

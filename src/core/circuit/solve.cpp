@@ -3,10 +3,10 @@
 #include <cmath>
 #include <limits>
 
+#include "core/base/promise.h"
 #include "core/circuit/network.h"
 #include "core/circuit/nodal.h"
 #include "core/circuit/prune.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

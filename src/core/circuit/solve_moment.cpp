@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
 
+#include "core/base/promise.h"
 #include "core/circuit/assemble.h"
 #include "core/circuit/moment_edges.h"
 #include "core/circuit/moment_elements.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

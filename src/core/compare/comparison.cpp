@@ -6,10 +6,10 @@
 #include <set>
 #include <tuple>
 
+#include "core/base/promise.h"
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/plan/edit.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

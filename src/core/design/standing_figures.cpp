@@ -5,6 +5,7 @@
 
 #include "core/design/design.h"
 #include "core/plan/edit.h"
+#include "core/quantities/tidy.h"
 
 namespace spirk {
 
@@ -80,7 +81,7 @@ Text consequence(const StandingFigures& before, const StandingFigures& after) {
             parts.push_back(moreOrLess(days,
                                        "{amount} days less without sun"_text,
                                        "{amount} days more without sun"_text,
-                                       formatNumber(std::fabs(days), 2)));
+                                       number(significant(std::fabs(days), 2))));
         }
     }
     const double worst = (after.worstOnInverter - before.worstOnInverter).si();

@@ -3,8 +3,8 @@
 
 #include <algorithm>
 
+#include "core/base/promise.h"
 #include "core/circuit/kinds.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

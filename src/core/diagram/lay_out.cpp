@@ -2,12 +2,12 @@
 #include <algorithm>
 #include <map>
 
+#include "core/base/promise.h"
 #include "core/circuit/kinds.h"
 #include "core/diagram/geometry.h"
 #include "core/diagram/ladder.h"
 #include "core/diagram/measures.h"
 #include "core/diagram/strays.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -107,7 +107,9 @@ Result<std::vector<CsvRow>> readCsv(const std::string& text) {
         }
     }
     if (inQuotes) {
-        return failure("A quote is not closed.", "line " + std::to_string(quoteLine), "Close it.");
+        return failure({"A quote is not closed in line {n}."_text, {{"n", count(quoteLine)}}},
+                       "",
+                       "Close it."_text);
     }
     if (!cell.empty() || !row.empty()) {
         endRow();

@@ -3,11 +3,11 @@
 
 #include <array>
 
+#include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/cables/fuse_curve.h"
 #include "core/circuit/kinds.h"
 #include "core/library/appliance_names.h"
-#include "core/result/match.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -6,8 +6,8 @@
 #include <cmath>
 #include <nlohmann/json.hpp>
 
+#include "core/base/match.h"
 #include "core/exchange/network_json.h"
-#include "core/result/match.h"
 
 namespace spirk {
 
@@ -140,7 +140,7 @@ std::string standingText(const Design& design, const Speech& speech) {
     return line("Drawn a day"_text, measure(design.supply.demand)) +
            line("Usable in the bank"_text, measure(design.supply.usable)) +
            line("Days without sun"_text,
-                s.daysWithoutSun ? Value(daysText(*s.daysWithoutSun))
+                s.daysWithoutSun ? Value(shownDays(*s.daysWithoutSun))
                                  : Value(Text("nothing is drawn"_text))) +
            line("Worst on the inverter"_text, measure(s.worstOnInverter));
 }

@@ -4,8 +4,8 @@
 #include <charconv>
 #include <nlohmann/json.hpp>
 
+#include "core/base/promise.h"
 #include "core/exchange/csv.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

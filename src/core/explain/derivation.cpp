@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/explain/derivation.h"
 
-#include "core/result/match.h"
-#include "core/result/promise.h"
+#include "core/base/match.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

@@ -11,7 +11,7 @@
 #include <vector>
 
 #include "core/explain/id.h"
-#include "core/explain/text.h"
+#include "core/text/text.h"
 
 namespace spirk {
 

@@ -2,7 +2,7 @@
 #pragma once
 // How bad a finding is, and on whose word its rule stands.
 
-#include "core/explain/text.h"
+#include "core/text/text.h"
 
 namespace spirk {
 

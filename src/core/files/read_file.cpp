@@ -19,38 +19,41 @@ Error cannotOpen(int code, const std::string& path) {
     switch (code) {
         case ENOENT:
         case ENOTDIR:
-            return {"There is no such file.", path, "Check its name and folder."};
+            return {"There is no such file."_text, path, "Check its name and folder."_text};
         case EACCES:
         case EPERM:
-            return {"You may not read this file.", path, "Ask its owner for permission to read."};
-        case ENAMETOOLONG:
-            return {"This name is too long for a file.", path, "Check its name and folder."};
-        default:
-            return {"The file can't be read (" + systemSays(code) + ").",
+            return {"You may not read this file."_text,
                     path,
-                    "Check its name and folder."};
+                    "Ask its owner for permission to read."_text};
+        case ENAMETOOLONG:
+            return {
+                "This name is too long for a file."_text, path, "Check its name and folder."_text};
+        default:
+            return {{"The file can't be read ({why})."_text, {{"why", systemSays(code)}}},
+                    path,
+                    "Check its name and folder."_text};
     }
 }
 
 std::optional<Error> notReadable(const struct stat& found, const std::string& path) {
     if (S_ISDIR(found.st_mode)) {
-        return Error{"This is a folder, not a file.", path, "Choose a file in it."};
+        return Error{"This is a folder, not a file."_text, path, "Choose a file in it."_text};
     }
     if (!S_ISREG(found.st_mode)) {
-        return Error{"This is a device, pipe or socket, not a file.",
+        return Error{"This is a device, pipe or socket, not a file."_text,
                      path,
-                     "Save what comes from it as a file first."};
+                     "Save what comes from it as a file first."_text};
     }
     if (found.st_size == 0) {
-        return Error{"The file is empty.", path, "Restore it from a copy."};
+        return Error{"The file is empty."_text, path, "Restore it from a copy."_text};
     }
     return std::nullopt;
 }
 
 Error tooLarge(const std::string& path) {
-    return {"The file is larger than " + std::to_string(kMostFileBytes >> 20U) + " MB.",
+    return {{"The file is larger than {n} MB."_text, {{"n", count(kMostFileBytes >> 20U)}}},
             path,
-            "Choose another; no plan, gear or table is that large."};
+            "Choose another; no plan, gear or table is that large."_text};
 }
 
 }  // namespace

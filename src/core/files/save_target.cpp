@@ -46,28 +46,28 @@ std::optional<Error> tooLong(const fs::path& path) {
     if (size <= room) {
         return std::nullopt;
     }
-    return Error{"This name is too long: " + std::to_string(size) +
-                     " bytes, and the folder takes " + std::to_string(room) +
-                     " beside what saving adds.",
-                 path.parent_path().string(),
-                 "Choose a shorter name; nothing was written."};
+    return Error{
+        {"This name is too long: {size} bytes, and the folder takes {room} beside what saving adds."_text,
+         {{"size", count(size)}, {"room", count(room)}}},
+        path.parent_path().string(),
+        "Choose a shorter name; nothing was written."_text};
 }
 
 std::optional<Error> notReplaceable(const struct stat& found, const std::string& path) {
     if (S_ISDIR(found.st_mode)) {
-        return Error{"This is a folder.", path, "Choose a file's name in it."};
+        return Error{"This is a folder."_text, path, "Choose a file's name in it."_text};
     }
     if (!S_ISREG(found.st_mode)) {
-        return Error{"This is a device, pipe or socket, which is never replaced by a file.",
+        return Error{"This is a device, pipe or socket, which is never replaced by a file."_text,
                      path,
-                     "Choose a file's name."};
+                     "Choose a file's name."_text};
     }
     // Whoever may write everything is held to the mode too: it was set for a reason.
     const bool readOnly = (found.st_mode & (S_IWUSR | S_IWGRP | S_IWOTH)) == 0;
     if (readOnly || ::access(path.c_str(), W_OK) != 0) {
-        return Error{"This file is read-only.",
+        return Error{"This file is read-only."_text,
                      path,
-                     "Save under another name, or make it writable; it was left as it is."};
+                     "Save under another name, or make it writable; it was left as it is."_text};
     }
     return std::nullopt;
 }
@@ -97,26 +97,26 @@ std::optional<int> openAlready(const std::string& path) {
 }
 
 Error cannotSave(const std::string& path, const std::string& why) {
-    return {"The file could not be saved (" + why + ").",
+    return {{"The file could not be saved ({why})."_text, {{"why", why}}},
             path,
-            "Choose another folder, or make room there; nothing was overwritten."};
+            "Choose another folder, or make room there; nothing was overwritten."_text};
 }
 
 Result<SaveTarget> saveTarget(const std::string& path, Streams streams, Replace replace) {
     if (path.empty()) {
-        return failure("There is no name to save under.", "", "Give the file a name.");
+        return failure("There is no name to save under."_text, "", "Give the file a name."_text);
     }
     if (openAlready(path)) {
         // A link to whatever the output was sent to, perhaps somebody's file: never replaced.
         return streams == Streams::Allowed
                    ? Result<SaveTarget>(SaveTarget{path, std::nullopt, true})
-                   : failure("This is an output that is open already, not a file.",
+                   : failure("This is an output that is open already, not a file."_text,
                              path,
-                             "Choose a file's name.");
+                             "Choose a file's name."_text);
     }
     const auto meant = behindLinks(path);
     if (!meant) {
-        return failure("This link leads nowhere.", path, "Choose another name.");
+        return failure("This link leads nowhere."_text, path, "Choose another name."_text);
     }
     SaveTarget target{meant->string(), std::nullopt, false};
     struct stat found = {};
@@ -137,9 +137,9 @@ Result<SaveTarget> saveTarget(const std::string& path, Streams streams, Replace 
         return tl::unexpected(std::move(*error));
     }
     if (replace == Replace::Refused) {
-        return failure("There is a file of this name already.",
+        return failure("There is a file of this name already."_text,
                        path,
-                       "Choose another name, or replace it by --force.");
+                       "Choose another name, or replace it by --force."_text);
     }
     if (auto error = tooLong(*meant)) {
         return tl::unexpected(std::move(*error));
@@ -158,9 +158,9 @@ std::optional<Error> keepOwnerAndMode(int file, const SaveTarget& target) {
     }
     const bool same = made.st_uid == target.old->owner && made.st_gid == target.old->group;
     if (!same && ::fchown(file, target.old->owner, target.old->group) != 0) {
-        return Error{"This file belongs to somebody else, and saving would make it yours.",
+        return Error{"This file belongs to somebody else, and saving would make it yours."_text,
                      target.path,
-                     "Save under another name; it was left as it is."};
+                     "Save under another name; it was left as it is."_text};
     }
     // After the owner: a change of that may take permissions away.
     return ::fchmod(file, target.old->mode) == 0
@@ -176,10 +176,10 @@ std::optional<Error> flushFolderOf(const SaveTarget& target) {
     if (opened.get() < 0 || ::fsync(opened.get()) == 0 || errno == EINVAL) {
         return std::nullopt;
     }
-    return Error{
-        "The file is written, but the disk did not confirm it (" + systemSays(errno) + ").",
-        target.path,
-        "Save again, or to another disk."};
+    return Error{{"The file is written, but the disk did not confirm it ({why})."_text,
+                  {{"why", systemSays(errno)}}},
+                 target.path,
+                 "Save again, or to another disk."_text};
 }
 
 }  // namespace spirk

@@ -5,8 +5,8 @@
 #include <cmath>
 #include <set>
 
+#include "core/base/promise.h"
 #include "core/plan/units.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

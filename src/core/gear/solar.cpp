@@ -3,7 +3,7 @@
 
 #include <algorithm>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 
@@ -38,11 +38,6 @@ Watts takenPower(const ControllerModel& controller,
     const Volts best = panel.vmp * static_cast<double>(series);
     const bool simple = controller.tracking == Tracking::Pwm && bank < best;
     return simple ? array * (bank / best) : array;
-}
-
-Amps controllerOutput(const ControllerModel& controller, Watts array, Volts bank) {
-    promise(bank.si() > 0.0, "a bank has a voltage");
-    return std::min(controller.maxOutput, array * controller.efficiency / bank);
 }
 
 }  // namespace spirk

@@ -27,8 +27,4 @@ struct PanelPower {
                                Watts array,
                                Volts bank);
 
-// What the controller puts into a bank at `bank` volts from an array that could give `array`:
-// min(P eta / V, rated). Requires bank > 0.
-[[nodiscard]] Amps controllerOutput(const ControllerModel& controller, Watts array, Volts bank);
-
 }  // namespace spirk

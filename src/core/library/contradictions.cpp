@@ -5,8 +5,8 @@
 
 #include <cmath>
 
+#include "core/base/promise.h"
 #include "core/library/gear_fields.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 
@@ -24,9 +24,11 @@ const NumberField<Model>& fieldOf(const GearFields<Model>& fields, std::string_v
 
 // 'open-circuit voltage (21.6 V)'
 template <class Model>
-std::string shown(const NumberField<Model>& field, double value) {
-    return fmt::format(
-        "{} ({:.6g}{}{})", field.label.english, value, field.unit.empty() ? "" : " ", field.unit);
+Text shown(const NumberField<Model>& field, double value) {
+    return {
+        "{label} ({value})"_text,
+        {{"label", field.label},
+         {"value", fmt::format("{:.6g}{}{}", value, field.unit.empty() ? "" : " ", field.unit)}}};
 }
 
 template <class Model>
@@ -39,12 +41,12 @@ std::optional<Error> broken(const GearFields<Model>& fields, const Order& order,
     if (holds) {
         return std::nullopt;
     }
-    return Error{fmt::format("The {} must {} the {}.",
-                             shown(high, *b),
-                             order.equal == Equal::Allowed ? "not be below" : "be above",
-                             shown(low, *a)),
+    const Phrase rule = order.equal == Equal::Allowed
+                            ? "The {high} must not be below the {low}."_text
+                            : "The {high} must be above the {low}."_text;
+    return Error{{rule, {{"high", shown(high, *b)}, {"low", shown(low, *a)}}},
                  std::string(order.high),
-                 "Look at the data sheet again: are the two swapped?"};
+                 "Look at the data sheet again: are the two swapped?"_text};
 }
 
 template <class Model>
@@ -57,14 +59,14 @@ std::optional<Error> broken(const GearFields<Model>& fields, const Product& rule
     if (std::fabs(product - stated) <= rule.tolerance * stated) {
         return std::nullopt;
     }
-    return Error{fmt::format("The {} is not what the {} and the {} give together: {:.4g} {}.",
-                             shown(result, stated),
-                             shown(first, *first.get(m)),
-                             shown(second, *second.get(m)),
-                             product,
-                             result.unit),
-                 std::string(rule.result),
-                 "Look at the data sheet again: one of the three was copied wrongly."};
+    return Error{
+        {"The {result} is not what the {first} and the {second} give together: {product}."_text,
+         {{"result", shown(result, stated)},
+          {"first", shown(first, *first.get(m))},
+          {"second", shown(second, *second.get(m))},
+          {"product", fmt::format("{:.4g} {}", product, result.unit)}}},
+        std::string(rule.result),
+        "Look at the data sheet again: one of the three was copied wrongly."_text};
 }
 
 }  // namespace

@@ -4,10 +4,10 @@
 #include <algorithm>
 #include <nlohmann/json.hpp>
 
-#include "core/quantities/parse.h"
+#include "core/base/shortened.h"
 #include "core/quantities/tidy.h"
-#include "core/result/parse_json.h"
-#include "core/result/shortened.h"
+#include "core/reading/parse.h"
+#include "core/reading/parse_json.h"
 
 namespace spirk {
 
@@ -38,7 +38,8 @@ void readList(const GearFields<Model>& fields, JsonFields& from, std::vector<Mod
         Model out;
         readGear(row, out);
         if (out.id.empty() || findById(into, out.id) != nullptr) {
-            row.problem("id", "The id is empty or used twice.", "Give each entry its own id.");
+            row.problem(
+                "id", "The id is empty or used twice."_text, "Give each entry its own id."_text);
         }
         into.push_back(std::move(out));
         row.settleUnknownKeys();
@@ -55,8 +56,8 @@ SquareMetres readArea(JsonFields& row) {
     const auto area = gaugeArea(gauge);
     if (!area) {
         row.problem("awg",
-                    "'" + shortened(gauge, 20) + "' is not a gauge.",
-                    "Write it like \"4\" or \"2/0\".");
+                    {"'{text}' is not a gauge."_text, {{"text", shortened(gauge, 20)}}},
+                    "Write it like \"4\" or \"2/0\"."_text);
     }
     return area.value_or(squareMillimetres(1));
 }
@@ -86,7 +87,7 @@ GearReading readGearFile(const std::string& text, const std::string& name) {
     }
     if (!parsed->is_object() || !parsed->contains("spirk_gear")) {
         reading.problems.push_back(
-            {"This is not a file of gear.", name, "Choose a .spirkgear file."});
+            {"This is not a file of gear."_text, name, "Choose a .spirkgear file."_text});
         return reading;
     }
     JsonFields root(*parsed, "", reading.problems);

@@ -9,7 +9,7 @@
 #include <vector>
 
 #include "core/library/gear_fields.h"
-#include "core/result/json_fields.h"
+#include "core/reading/json_fields.h"
 
 namespace spirk {
 

@@ -5,12 +5,12 @@
 #include <nlohmann/json.hpp>
 #include <string_view>
 
+#include "core/base/promise.h"
 #include "core/files/read_file.h"
 #include "core/library/library.h"
 #include "core/library/table_readers.h"
-#include "core/result/json_fields.h"
-#include "core/result/parse_json.h"
-#include "core/result/promise.h"
+#include "core/reading/json_fields.h"
+#include "core/reading/parse_json.h"
 
 namespace spirk {
 
@@ -57,7 +57,7 @@ TableHead readHead(JsonFields& fields) {
     head.conditions = fields.text("conditions");
     head.certainty = fields.text("certainty");
     if (head.source.empty()) {
-        fields.problem("source", "A table needs a source.", "Name it.");
+        fields.problem("source", "A table needs a source."_text, "Name it."_text);
     }
     return head;
 }
@@ -110,16 +110,16 @@ std::optional<Error> danglingId(const Library& library) {
                                       &region.solarInsulation,
                                       &region.comparison}) {
         if (findById(library.ampacity, *column) == nullptr) {
-            return Error{"There is no ampacity column '" + *column + "'.",
+            return Error{{"There is no ampacity column '{id}'."_text, {{"id", *column}}},
                          region.id + "/ampacity.json",
-                         "Name one that is there, in regions.json."};
+                         "Name one that is there, in regions.json."_text};
         }
     }
     for (const BatteryModel& battery : library.batteries) {
         if (findById(library.chemistries, battery.chemistry) == nullptr) {
-            return Error{"There is no chemistry '" + battery.chemistry + "'.",
+            return Error{{"There is no chemistry '{id}'."_text, {{"id", battery.chemistry}}},
                          "batteries.json: " + battery.id,
-                         "Name a row of chemistries.json."};
+                         "Name a row of chemistries.json."_text};
         }
     }
     return std::nullopt;
@@ -137,7 +137,7 @@ Result<Libraries> loadLibraries(const std::string& folder) {
         shared.pricesOf = fields.text("prices_of");
         regions = readRegions(fields);
         if (regions.empty()) {
-            fields.problem("rows", "There is no region.", "Add one.");
+            fields.problem("rows", "There is no region."_text, "Add one."_text);
         }
     });
     if (!head) {
@@ -203,6 +203,12 @@ const CheckBasis& basis(const Library& library, const std::string& check) {
     const CheckBasis* found = findById(library.checks, check);
     promise(found != nullptr, "a check that the code makes has a basis in each region");
     return *found;
+}
+
+Text torqueText(const Stud& stud) {
+    return {"{low} to {high}"_text,
+            {{"low", Measure{stud.torqueLowNm, Unit::NewtonMetre}},
+             {"high", Measure{stud.torqueHighNm, Unit::NewtonMetre}}}};
 }
 
 std::string studName(const Library& library, const std::string& stud) {

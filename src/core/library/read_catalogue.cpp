@@ -51,13 +51,13 @@ void readTrips(JsonFields& fields, Library& library) {
         for (const std::string& id : out.appliances) {
             if (findById(library.appliances, id) == nullptr) {
                 row.problem("appliances",
-                            "There is no appliance '" + id + "'.",
-                            "Name a row of appliances.json.");
+                            {"There is no appliance '{id}'."_text, {{"id", id}}},
+                            "Name a row of appliances.json."_text);
             }
         }
     });
     if (library.trips.empty()) {
-        fields.problem("rows", "There is no kind of trip.", "Add one.");
+        fields.problem("rows", "There is no kind of trip."_text, "Add one."_text);
     }
 }
 

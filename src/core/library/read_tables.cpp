@@ -35,7 +35,7 @@ std::vector<EnvelopePoint> readEnvelope(JsonFields& family) {
             point.longest = seconds(*longest);
         }
         if (!points.empty() && points.back().multiple >= point.multiple) {
-            row.problem("multiple", "The envelope must rise.", "Sort its points.");
+            row.problem("multiple", "The envelope must rise."_text, "Sort its points."_text);
         }
         points.push_back(point);
         row.settleUnknownKeys();
@@ -64,7 +64,7 @@ std::vector<Region> readRegions(JsonFields& fields) {
         region.arrayNegative.english = row.text("array_negative");
         region.control.english = row.text("control");
         region.bond.english = row.text("bond");
-        region.mainsRules = row.text("mains_rules");
+        region.mainsRules.english = row.text("mains_rules");
     });
     return out;
 }
@@ -73,10 +73,9 @@ void readConductors(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.conductors, [&](JsonFields& row, ConductorRow& out) {
         out.area = readArea(row);
         out.ohmPerMetre20 = row.number("r20_ohm_per_km", 0.01, 200) * 1e-3;
-        out.conductorDiameter = millimetres(row.number("conductor_mm", 0.1, 50));
         out.outerDiameter = millimetres(row.number("outer_mm", 0.1, 60));
         if (!library.conductors.empty() && library.conductors.back().area >= out.area) {
-            row.problem("area", "Rows must rise with the area.", "Sort the rows.");
+            row.problem("area", "Rows must rise with the area."_text, "Sort the rows."_text);
         }
     });
 }
@@ -120,8 +119,6 @@ void readFuses(JsonFields& fields, Library& library) {
 void readStuds(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.studs, [](JsonFields& row, Stud& out) {
         readName(row, out);
-        out.diameter = millimetres(row.number("stud_mm", 2, 20));
-        out.lugHole = millimetres(row.number("hole_mm", 2, 25));
         out.torqueLowNm = row.number("torque_low_nm", 0.1, 100);
         out.torqueHighNm = row.number("torque_high_nm", out.torqueLowNm, 100);
     });
@@ -142,7 +139,6 @@ void readAlternator(JsonFields& fields, Library& library) {
         row.settleUnknownKeys();
     }
     curve.idleSpeed = fields.number("idle_speed_per_min", 500, 10000);
-    curve.roadSpeed = fields.number("road_speed_per_min", 500, 20000);
     curve.hotFactor = fields.number("hot_factor", 0.1, 1);
     curve.roadShareLimit = fields.number("road_share_limit", 0.05, 1);
 }
@@ -161,7 +157,8 @@ void readTypicalVan(JsonFields& fields, Library& library) {
         out.name.english = row.text("name");
         const Ambient* ambient = findById(library.ambients, row.text("ambient"));
         if (ambient == nullptr) {
-            row.problem("ambient", "There is no such ambient.", "Name a row of ambients.json.");
+            row.problem(
+                "ambient", "There is no such ambient."_text, "Name a row of ambients.json."_text);
         } else {
             out.ambient = ambient->ambient;
         }
@@ -170,7 +167,8 @@ void readTypicalVan(JsonFields& fields, Library& library) {
         for (const auto& [key, end] : {std::pair{"from", &out.from}, std::pair{"to", &out.to}}) {
             *end = PlaceId(row.text(key));
             if (std::ranges::find(van.places, *end, &TypicalVan::Place::id) == van.places.end()) {
-                row.problem(key, "There is no such place.", "Name one of the places above.");
+                row.problem(
+                    key, "There is no such place."_text, "Name one of the places above."_text);
             }
         }
         out.length = metres(row.number("length_m", 0.1, 30));
@@ -181,7 +179,6 @@ void readClimates(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.climates, [](JsonFields& row, Climate& out) {
         out.name.english = row.text("name");
         out.latitude = row.number("latitude", -90, 90);
-        out.longitude = row.number("longitude", -180, 180);
         out.sun = row.numbers("sun_kwh_m2_day", 12, 0, 12);
         for (const double mean : row.numbers("mean_c", 12, -60, 60)) {
             out.mean.push_back(celsius(mean));
@@ -200,7 +197,7 @@ void readRules(JsonFields& fields, Library& library) {
         out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
         out.certainty = onStanding(out.standing).english;
         if (out.source.empty()) {
-            row.problem("source", "A rule needs a source.", "Name it.");
+            row.problem("source", "A rule needs a source."_text, "Name it."_text);
         }
     });
 }
@@ -213,7 +210,7 @@ void readChecks(JsonFields& fields, Library& library) {
         out.standing = static_cast<Standing>(row.oneOf("standing", kStandings));
         out.source.english = row.text("source");
         if (out.source.empty()) {
-            row.problem("source", "A check needs a source.", "Name it.");
+            row.problem("source", "A check needs a source."_text, "Name it."_text);
         }
     });
 }

@@ -4,7 +4,7 @@
 // the library; load_library.cpp decides whether the whole is good.
 
 #include "core/library/library.h"
-#include "core/result/json_fields.h"
+#include "core/reading/json_fields.h"
 
 namespace spirk {
 

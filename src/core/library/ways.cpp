@@ -2,8 +2,8 @@
 #include <algorithm>
 #include <array>
 
+#include "core/base/promise.h"
 #include "core/library/table_readers.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 
@@ -25,10 +25,10 @@ void readWays(JsonFields& fields, Library& library) {
     for (std::size_t kind = 0; kind < kWayKindNames.size(); ++kind) {
         if (std::ranges::find(library.ways, static_cast<WayKind>(kind), &WayRow::of) ==
             library.ways.end()) {
-            fields.problem(
-                "rows",
-                "There is no way of the kind '" + std::string(kWayKindNames[kind]) + "'.",
-                "Each kind needs one.");
+            fields.problem("rows",
+                           {"There is no way of the kind '{kind}'."_text,
+                            {{"kind", std::string(kWayKindNames[kind])}}},
+                           "Each kind needs one."_text);
         }
     }
 }

@@ -1,11 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/limits.h"
 
-#include <fmt/format.h>
-
 #include "core/library/gear_fields.h"
 #include "core/plan/plan.h"
-#include "core/result/json_fields.h"
+#include "core/reading/json_fields.h"
 
 namespace spirk {
 
@@ -13,17 +11,16 @@ namespace {
 
 class Counter {
 public:
-    void most(std::size_t count, std::size_t limit, const char* what, const char* where) {
-        if (count > limit) {
-            out.push_back({fmt::format("A plan holds at most {} {}.", limit, what),
-                           where,
-                           "Take out what is not needed first."});
+    // `rule` says {n}.
+    void most(std::size_t have, std::size_t limit, Phrase rule, const char* where) {
+        if (have > limit) {
+            out.push_back(
+                {{rule, {{"n", count(limit)}}}, where, "Take out what is not needed first."_text});
         }
     }
     void text(const std::string& given, std::size_t limit, const char* where) {
         if (given.size() > limit) {
-            out.push_back(
-                {fmt::format("This text is longer than {} bytes.", limit), where, "Shorten it."});
+            out.push_back({tooLongText(limit), where, "Shorten it."_text});
         }
     }
     std::vector<Error> out;
@@ -33,20 +30,50 @@ public:
 
 std::vector<Error> beyondLimits(const Plan& plan) {
     Counter c;
-    c.most(plan.appliances.size(), limits::kAppliances, "appliances", "appliances");
-    c.most(plan.van.places.size(), limits::kPlaces, "places", "van.places");
-    c.most(plan.van.ways.size(), limits::kWays, "wire ways", "van.ways");
-    c.most(plan.amendments.size(), limits::kAmendments, "amendments", "amendments");
-    c.most(plan.numbers.size(), limits::kNumbers, "numbers of labels", "numbers");
-    c.most(plan.accepted.size(), limits::kAccepted, "accepted findings", "accepted");
-    c.most(plan.gear.sources.size(), limits::kUnits, "sources", "gear.sources");
-    c.most(plan.gear.inverters.size(), limits::kUnits, "inverters", "gear.inverters");
-    c.most(plan.variants.size(), limits::kVariants, "variants", "variants");
+    c.most(plan.appliances.size(),
+           limits::kAppliances,
+           "A plan holds at most {n} appliances."_text,
+           "appliances");
+    c.most(plan.van.places.size(),
+           limits::kPlaces,
+           "A plan holds at most {n} places."_text,
+           "van.places");
+    c.most(plan.van.ways.size(),
+           limits::kWays,
+           "A plan holds at most {n} wire ways."_text,
+           "van.ways");
+    c.most(plan.amendments.size(),
+           limits::kAmendments,
+           "A plan holds at most {n} amendments."_text,
+           "amendments");
+    c.most(plan.numbers.size(),
+           limits::kNumbers,
+           "A plan holds at most {n} numbers of labels."_text,
+           "numbers");
+    c.most(plan.accepted.size(),
+           limits::kAccepted,
+           "A plan holds at most {n} accepted findings."_text,
+           "accepted");
+    c.most(plan.gear.sources.size(),
+           limits::kUnits,
+           "A plan holds at most {n} sources."_text,
+           "gear.sources");
+    c.most(plan.gear.inverters.size(),
+           limits::kUnits,
+           "A plan holds at most {n} inverters."_text,
+           "gear.inverters");
+    c.most(plan.variants.size(),
+           limits::kVariants,
+           "A plan holds at most {n} variants."_text,
+           "variants");
     c.text(plan.name, kMostText, "name");
     c.text(plan.notes, limits::kNotes, "notes");
     for (const Appliance& a : plan.appliances) {
         c.text(a.name, kMostText, "appliances.name");
-        c.most(a.uses.size(), limits::kUsesOfOne, "spans of one appliance", "appliances.uses");
+        c.most(a.uses.size(),
+               limits::kUsesOfOne,
+               "A plan holds at most {n} spans of one appliance."_text,
+               "appliances.uses");
     }
     for (const VanPlace& place : plan.van.places) {
         c.text(place.name, kMostText, "van.places.name");
@@ -55,7 +82,10 @@ std::vector<Error> beyondLimits(const Plan& plan) {
         c.text(accepted.reason, kMostText, "accepted.reason");
     }
     forEachKind(plan.own, [&](const auto&, const auto& list) {
-        c.most(list.size(), limits::kGearOfAKind, "entries of one kind of gear", "own_gear");
+        c.most(list.size(),
+               limits::kGearOfAKind,
+               "A plan holds at most {n} entries of one kind of gear."_text,
+               "own_gear");
         for (const auto& model : list) {
             c.text(model.name.english, kMostText, "own_gear.name");
         }

@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "core/library/gear_file.h"
-#include "core/result/parse_json.h"
+#include "core/reading/parse_json.h"
 
 namespace spirk::limits {
 

@@ -6,8 +6,8 @@
 #include <variant>
 #include <vector>
 
-#include "core/explain/text.h"
 #include "core/plan/plan.h"
+#include "core/text/text.h"
 
 namespace spirk {
 

@@ -3,7 +3,7 @@
 
 #include <cctype>
 
-#include "core/result/shortened.h"
+#include "core/base/shortened.h"
 
 namespace spirk {
 

@@ -3,9 +3,9 @@
 
 #include <algorithm>
 
+#include "core/base/match.h"
 #include "core/plan/units.h"
 #include "core/quantities/format.h"
-#include "core/result/match.h"
 
 namespace spirk {
 

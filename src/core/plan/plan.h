@@ -12,7 +12,7 @@
 #include "core/explain/id.h"
 #include "core/library/library.h"
 #include "core/quantities/units.h"
-#include "core/result/kept_field.h"
+#include "core/reading/kept_field.h"
 
 namespace spirk {
 

@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/plan/read_gear.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <set>
 
+#include "core/base/shortened.h"
 #include "core/plan/limits.h"
 #include "core/plan/plan_names.h"
-#include "core/result/shortened.h"
 
 namespace spirk {
 
@@ -21,7 +19,7 @@ void readUnit(JsonFields& row, UnitChoice& out) {
     const std::size_t before = row.problemCount();
     out.id = UnitId(readPlainId(row));
     if (row.problemCount() == before && out.id.value.find('.') != std::string::npos) {
-        row.problem("id", "The id of a unit has no dot.", "Use '_' or '-' instead.");
+        row.problem("id", "The id of a unit has no dot."_text, "Use '_' or '-' instead."_text);
     }
     out.way = WayId(row.text("way"));
     if (row.has("options")) {
@@ -89,9 +87,9 @@ void refuseTwins(const Gear& gear, JsonFields& fields) {
         for (const auto& unit : list) {
             if (!unit.id.value.empty() && !seen.insert(unit.id.value).second) {
                 fields.problem(name,
-                               fmt::format("The id '{}' is used twice.",
-                                           shortened(unit.id.value, kMostShownId)),
-                               "Give each unit an id of its own, whichever list it is in.");
+                               {"The id '{id}' is used twice."_text,
+                                {{"id", shortened(unit.id.value, kMostShownId)}}},
+                               "Give each unit an id of its own, whichever list it is in."_text);
             }
         }
     };
@@ -105,12 +103,12 @@ void refuseTwins(const Gear& gear, JsonFields& fields) {
 
 void needBankAndRail(const Gear& gear, JsonFields& fields) {
     if (gear.banks.empty()) {
-        fields.problem("banks", "A plan has a bank.", "Add one.");
+        fields.problem("banks", "A plan has a bank."_text, "Add one."_text);
     }
     const bool rail = std::ranges::any_of(
         gear.rails, [](const RailChoice& r) { return std::holds_alternative<FromBank>(r.fedBy); });
     if (!rail) {
-        fields.problem("rails", "A plan has a rail that its bank feeds.", "Add one.");
+        fields.problem("rails", "A plan has a rail that its bank feeds."_text, "Add one."_text);
     }
 }
 
@@ -120,9 +118,10 @@ std::string readPlainId(JsonFields& row) {
     const std::size_t before = row.problemCount();
     std::string id = row.text("id");
     if (row.problemCount() == before && !isPlainId(id)) {
-        row.problem("id",
-                    "The id '" + shortened(id, kMostShownId) + "' can't be used.",
-                    "Make it of letters, digits, '.', '_' and '-', at most 100 bytes of them.");
+        row.problem(
+            "id",
+            {"The id '{id}' can't be used."_text, {{"id", shortened(id, kMostShownId)}}},
+            "Make it of letters, digits, '.', '_' and '-', at most 100 bytes of them."_text);
     }
     return id;
 }

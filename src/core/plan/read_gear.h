@@ -3,7 +3,7 @@
 // The gear of a plan's file, as format 3 says it and as formats 1 and 2 did. Private to this room.
 
 #include "core/plan/plan.h"
-#include "core/result/json_fields.h"
+#include "core/reading/json_fields.h"
 
 namespace spirk {
 

@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <fmt/format.h>
-
 #include <array>
 #include <map>
 #include <nlohmann/json.hpp>
 #include <set>
 
+#include "core/base/shortened.h"
 #include "core/files/read_file.h"
 #include "core/library/appliance_names.h"
 #include "core/library/gear_file.h"
@@ -14,9 +13,8 @@
 #include "core/plan/plan_file.h"
 #include "core/plan/plan_names.h"
 #include "core/plan/read_gear.h"
-#include "core/result/json_fields.h"
-#include "core/result/parse_json.h"
-#include "core/result/shortened.h"
+#include "core/reading/json_fields.h"
+#include "core/reading/parse_json.h"
 
 namespace spirk {
 
@@ -124,8 +122,9 @@ TerminalId readTerminal(JsonFields& row) {
     const std::string whole = row.text("terminal");
     const std::size_t colon = whole.rfind(':');
     if (colon == std::string::npos) {
-        row.problem(
-            "terminal", "A terminal is written device:port.", "Write it like 'bus.neg:bar'.");
+        row.problem("terminal",
+                    "A terminal is written device:port."_text,
+                    "Write it like 'bus.neg:bar'."_text);
         return {};
     }
     return {DeviceId(whole.substr(0, colon)), whole.substr(colon + 1)};
@@ -166,9 +165,10 @@ void refuseTwins(const List& list, const IdOf& idOf, const std::string& ours, Js
     for (const auto& entry : list) {
         const std::string& id = idOf(entry);
         if (!id.empty() && !seen.insert(id).second) {
-            root.problem(ours,
-                         fmt::format("The id '{}' is used twice.", shortened(id, kMostShownId)),
-                         "Give each entry an id of its own.");
+            root.problem(
+                ours,
+                {"The id '{id}' is used twice."_text, {{"id", shortened(id, kMostShownId)}}},
+                "Give each entry an id of its own."_text);
         }
     }
 }
@@ -180,11 +180,11 @@ void refuseSharedNumbers(const Plan& plan, JsonFields& root) {
         const auto [at, fresh] = first.try_emplace(number, id);
         if (!fresh) {
             root.problem("numbers",
-                         fmt::format("The number {} is on two conductors: '{}' and '{}'.",
-                                     number,
-                                     shortened(at->second.value, kMostShownId),
-                                     shortened(id.value, kMostShownId)),
-                         "Give one of them another number, and write it on its labels.");
+                         {"The number {n} is on two conductors: '{first}' and '{second}'."_text,
+                          {{"n", count(number)},
+                           {"first", shortened(at->second.value, kMostShownId)},
+                           {"second", shortened(id.value, kMostShownId)}}},
+                         "Give one of them another number, and write it on its labels."_text);
         }
     }
 }
@@ -225,7 +225,8 @@ Plan readBody(JsonFields& root, int version) {
         for (JsonFields& row : root.objects("accepted", limits::kAccepted)) {
             plan.accepted.push_back({row.text("finding"), row.text("reason")});
             if (plan.accepted.back().reason.empty()) {
-                row.problem("reason", "An accepted finding needs a reason.", "Write one.");
+                row.problem(
+                    "reason", "An accepted finding needs a reason."_text, "Write one."_text);
             }
             row.settleUnknownKeys();
         }
@@ -255,18 +256,18 @@ Plan readBody(JsonFields& root, int version) {
 // The version gate comes before any field is looked at.
 std::optional<Error> foreign(const nlohmann::json& parsed, const std::string& name) {
     if (!parsed.is_object() || !parsed.contains("spirk_format")) {
-        return Error{"This is not a Spirk plan.", name, "Choose a .spirk file."};
+        return Error{"This is not a Spirk plan."_text, name, "Choose a .spirk file."_text};
     }
     const nlohmann::json& version = parsed["spirk_format"];
     if (!version.is_number_integer() || version.get<double>() < 1) {
-        return Error{"The format version is not a whole number.",
+        return Error{"The format version is not a whole number."_text,
                      name + ": spirk_format",
-                     "Restore the file from a copy."};
+                     "Restore the file from a copy."_text};
     }
     if (version.get<double>() > kPlanFormatVersion) {
-        return Error{"This plan was written by a newer version of Spirk.",
+        return Error{"This plan was written by a newer version of Spirk."_text,
                      name + ": spirk_format",
-                     "Open it with that version; the file was left as it is."};
+                     "Open it with that version; the file was left as it is."_text};
     }
     return std::nullopt;
 }

@@ -5,8 +5,8 @@
 
 #include <algorithm>
 
+#include "core/base/shortened.h"
 #include "core/plan/own_gear.h"
-#include "core/result/shortened.h"
 
 namespace spirk {
 
@@ -32,10 +32,11 @@ void addUnknownFamilies(const Plan& plan, const Libraries& libraries, std::vecto
     for (std::size_t i = 0; i < plan.amendments.size(); ++i) {
         const auto* fuse = std::get_if<SetFuse>(&plan.amendments[i]);
         if (fuse != nullptr && !fuse->family.empty() && !isFamily(libraries, fuse->family)) {
-            out.push_back({fmt::format("The fuse family '{}' is not known.",
-                                       shortened(fuse->family, kMostShownId)),
-                           fmt::format("amendments[{}].family", i),
-                           "Use one of " + familiesOf(libraries.regions.front()) + "."});
+            out.push_back(
+                {{"The fuse family '{id}' is not known."_text,
+                  {{"id", shortened(fuse->family, kMostShownId)}}},
+                 fmt::format("amendments[{}].family", i),
+                 {"Use one of {all}."_text, {{"all", familiesOf(libraries.regions.front())}}}});
         }
     }
 }
@@ -48,10 +49,10 @@ std::vector<Error> badReferences(const Plan& plan, const Libraries& libraries) {
     forEachKind(plan.own, [&](const auto& kind, const auto& list) {
         for (std::size_t i = 0; i < list.size(); ++i) {
             if (isLibraryGear(list[i], libraries)) {
-                out.push_back({fmt::format("The library has gear of the id '{}' already.",
-                                           shortened(list[i].id, kMostShownId)),
+                out.push_back({{"The library has gear of the id '{id}' already."_text,
+                                {{"id", shortened(list[i].id, kMostShownId)}}},
                                fmt::format("own_gear.{}[{}].id", kind.list, i),
-                               "Give your own another id, there and where it is chosen."});
+                               "Give your own another id, there and where it is chosen."_text});
             }
         }
     });

@@ -3,7 +3,7 @@
 
 #include <algorithm>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <nlohmann/json.hpp>
 
+#include "core/base/match.h"
 #include "core/files/save_text.h"
 #include "core/library/appliance_names.h"
 #include "core/library/gear_file.h"
@@ -8,7 +9,6 @@
 #include "core/plan/plan_file.h"
 #include "core/plan/plan_names.h"
 #include "core/quantities/tidy.h"
-#include "core/result/match.h"
 
 namespace spirk {
 

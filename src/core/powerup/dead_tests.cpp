@@ -57,6 +57,35 @@ SwitchStep shortTest(const PowerUpInput& in) {
     return out;
 }
 
+// Studs of all our terminals, each once, in the order of the table.
+std::vector<const Stud*> studsIn(const PowerUpInput& in) {
+    std::vector<const Stud*> out;
+    for (const Stud& stud : in.library.studs) {
+        const bool used = std::ranges::any_of(in.cables.rows, [&](const CableRow& row) {
+            return row.from.stud == stud.id || row.to.stud == stud.id;
+        });
+        if (used) {
+            out.push_back(&stud);
+        }
+    }
+    return out;
+}
+
+SwitchStep torqueStep(const PowerUpInput& in) {
+    std::vector<Text> torques;
+    for (const Stud* stud : studsIn(in)) {
+        torques.push_back(
+            {"{stud}: {torque}"_text, {{"stud", stud->name}, {"torque", torqueText(*stud)}}});
+    }
+    const Text all =
+        "Every nut tightened to its maker's torque and marked; covers on live posts."_text;
+    return step("dead.torque",
+                torques.empty() ? all
+                                : then(all,
+                                       {"Where the maker says none, brass and dry: {torques}."_text,
+                                        {{"torques", listed(torques)}}}));
+}
+
 }  // namespace
 
 Derivations deadTestFigures() {
@@ -104,9 +133,7 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
         bond.subjects = {subject(own->id)};
     }
     out.push_back(std::move(bond));
-    out.push_back(
-        step("dead.torque",
-             "Every nut tightened to its maker's torque and marked; covers on live posts."_text));
+    out.push_back(torqueStep(in));
     return out;
 }
 

@@ -4,10 +4,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/promise.h"
 #include "core/circuit/explain_moment.h"
 #include "core/gear/battery.h"
 #include "core/powerup/dead_tests.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <vector>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

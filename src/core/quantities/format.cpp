@@ -5,7 +5,7 @@
 
 #include <cmath>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 
@@ -122,6 +122,8 @@ std::string format(Measure m, const Units& units) {
             return scaled(m.si / 3600.0, "Ah", nullptr);
         case Unit::Metre:
             return formatLength(m.si, units.length);
+        case Unit::Millimetre:
+            return formatNumber(m.si * 1e3, kDigits) + " mm";
         case Unit::SquareMillimetre:
             return formatArea(m.si);
         case Unit::Celsius:
@@ -130,8 +132,6 @@ std::string format(Measure m, const Units& units) {
             return formatSeconds(m.si);
         case Unit::Hour:
             return formatHours(m.si);
-        case Unit::Day:
-            return formatNumber(m.si / 86400.0, 2) + " days";
         case Unit::JouleIntegral:
             return scaled(m.si, "A²s", "kA²s");
         case Unit::WattHourPerM2:
@@ -140,6 +140,10 @@ std::string format(Measure m, const Units& units) {
             return units.length == LengthUnit::Foot
                        ? formatNumber(m.si / kKilogramsPerPound, 3) + " lb"
                        : formatNumber(m.si, kDigits) + " kg";
+        case Unit::NewtonMetre:
+            return units.length == LengthUnit::Foot
+                       ? formatNumber(m.si / kNewtonMetresPerPoundInch, 2) + " lb·in"
+                       : formatNumber(m.si, 2) + " Nm";
     }
     unreachable("format(Measure)");
 }

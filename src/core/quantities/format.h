@@ -3,6 +3,7 @@
 // How a figure reads: value with unit, in the digits that mean something. Locale-free; the window
 // may swap the decimal sign.
 
+#include <concepts>
 #include <optional>
 #include <string>
 
@@ -21,20 +22,21 @@ enum class Unit {
     WattHour,    // stored in joules
     AmpereHour,  // stored in coulombs
     Metre,
+    Millimetre,        // stored in metres
     SquareMillimetre,  // stored in m2
     Celsius,           // stored in degrees Celsius
     Second,
     Hour,           // stored in seconds
-    Day,            // stored in seconds
     JouleIntegral,  // A2s
     WattHourPerM2,  // stored in Wh/m2 (a table's own unit)
     Kilogram,
+    NewtonMetre,
     Count,
 };
 
-// The units that a person thinks in. A conductor reads as it is sold, in mm² or AWG, whatever these
-// are: no cable is both.
-enum class LengthUnit { Metre, Foot };  // Foot: weights in pounds too
+// The units that a person thinks in. Foot: weights in pounds, torques in pound-inches too. A
+// conductor reads as it is sold, in mm² or AWG, whatever these are: no cable is both.
+enum class LengthUnit { Metre, Foot };
 enum class TemperatureUnit { Celsius, Fahrenheit };
 struct Units {
     LengthUnit length = LengthUnit::Metre;
@@ -63,6 +65,7 @@ struct Measure {
 [[nodiscard]] inline Measure kilograms(double value) { return {value, Unit::Kilogram}; }
 [[nodiscard]] inline Measure number(double value) { return {value, Unit::None}; }
 [[nodiscard]] inline Measure count(double value) { return {value, Unit::Count}; }
+[[nodiscard]] Measure count(std::integral auto n) { return count(static_cast<double>(n)); }
 
 // The figure with its unit: '12.80 V', '1.30 kWh', '35 mm²', '2 AWG', '2.1 mΩ', '5.0 ft'.
 [[nodiscard]] std::string format(Measure m, const Units& units = {});

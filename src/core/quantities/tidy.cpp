@@ -8,13 +8,15 @@
 
 namespace spirk {
 
-double tidy(double value) {
+double tidy(double value) { return significant(value, 12); }
+
+double significant(double value, int digits) {
     if (value == 0.0) {
         return 0.0;
     }
-    const std::string digits = fmt::format("{:.12g}", value);
+    const std::string text = fmt::format("{:.{}g}", value, digits);
     double out = value;
-    std::from_chars(digits.data(), digits.data() + digits.size(), out);
+    std::from_chars(text.data(), text.data() + text.size(), out);
     return out;
 }
 

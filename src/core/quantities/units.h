@@ -52,6 +52,8 @@ constexpr double inMm2(SquareMetres a) { return a.si() * 1e6; }
 // Exact by definition: the international foot and pound.
 inline constexpr double kMetresPerFoot = 0.3048;
 inline constexpr double kKilogramsPerPound = 0.45359237;
+// Pound-force times inch: 0.45359237 kg * 9.80665 m/s2 * 0.0254 m.
+inline constexpr double kNewtonMetresPerPoundInch = 0.1129848290276167;
 constexpr double inFeet(Metres l) { return l.si() / kMetresPerFoot; }
 constexpr double inMillimetres(Metres l) { return l.si() * 1e3; }
 constexpr double inHours(Seconds t) { return t.si() / 3600.0; }

@@ -13,14 +13,16 @@ namespace spirk {
 inline constexpr std::size_t kMostShownProblems = 6;
 
 // One line each; where there are more, the last line says how many.
-[[nodiscard]] inline std::vector<std::string> shownLines(const std::vector<Error>& problems) {
+[[nodiscard]] inline std::vector<std::string> shownLines(const std::vector<Error>& problems,
+                                                         const Speech& speech = {}) {
     std::vector<std::string> out;
     for (std::size_t i = 0; i < problems.size() && i < kMostShownProblems; ++i) {
-        out.push_back(oneLine(problems[i]));
+        out.push_back(oneLine(problems[i], speech));
     }
     if (problems.size() > kMostShownProblems) {
-        out.push_back("and " + std::to_string(problems.size() - kMostShownProblems) +
-                      " more problems");
+        const auto rest = static_cast<int>(problems.size() - kMostShownProblems);
+        out.push_back(
+            say(counted("and {n} more problem"_text, "and {n} more problems"_text, rest), speech));
     }
     return out;
 }

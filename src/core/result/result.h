@@ -8,12 +8,14 @@
 #include <utility>
 #include <vector>
 
+#include "core/text/text.h"
+
 namespace spirk {
 
 struct Error {
-    std::string what;    // what went wrong, in words for the person
-    std::string where;   // file, line, key path or field
-    std::string remedy;  // what to do about it
+    Text what;          // what went wrong, in words for the person
+    std::string where;  // file, key path or field
+    Text remedy;        // what to do about it
     bool operator==(const Error&) const = default;
 };
 
@@ -27,16 +29,14 @@ public:
 };
 
 // Shorthand for returning an error from a function that gives a Result.
-[[nodiscard]] inline tl::unexpected<Error> failure(std::string what,
-                                                   std::string where,
-                                                   std::string remedy) {
+[[nodiscard]] inline tl::unexpected<Error> failure(Text what, std::string where, Text remedy) {
     return tl::unexpected<Error>(Error{std::move(what), std::move(where), std::move(remedy)});
 }
 
 // One line for a log or a terminal: what, where and remedy.
-[[nodiscard]] inline std::string oneLine(const Error& e) {
-    std::string text = e.where.empty() ? e.what : e.where + ": " + e.what;
-    return e.remedy.empty() ? text : text + " " + e.remedy;
+[[nodiscard]] inline std::string oneLine(const Error& e, const Speech& speech = {}) {
+    const std::string text = say(then(e.what, e.remedy), speech);
+    return e.where.empty() ? text : e.where + ": " + text;
 }
 
 }  // namespace spirk

@@ -332,6 +332,6 @@ Supply supplyFor(const Plan& plan, const Library& library, const System& gear, c
     return s;
 }
 
-std::string daysText(double days) { return formatNumber(std::floor(days * 100.0) / 100.0, 6); }
+Measure shownDays(double days) { return number(std::floor(days * 100.0) / 100.0); }
 
 }  // namespace spirk

@@ -51,6 +51,6 @@ struct Supply {
 // Days without sun as a person reads them: rounded down, so that 1.999 is not shown as 2.
 // 1: January. Requires 1 <= month <= 12.
 [[nodiscard]] Phrase monthName(int month);
-[[nodiscard]] std::string daysText(double days);
+[[nodiscard]] Measure shownDays(double days);
 
 }  // namespace spirk

@@ -6,9 +6,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/plan/units.h"
-#include "core/result/match.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <map>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 #include "core/van/ways.h"
 
 namespace spirk {

@@ -5,8 +5,8 @@
 
 #include <algorithm>
 
+#include "core/base/match.h"
 #include "core/plan/edit.h"
-#include "core/result/match.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {

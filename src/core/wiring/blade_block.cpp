@@ -7,8 +7,8 @@
 #include <algorithm>
 #include <array>
 
+#include "core/base/promise.h"
 #include "core/library/appliance_names.h"
-#include "core/result/promise.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {

@@ -3,8 +3,8 @@
 
 #include <algorithm>
 
+#include "core/base/promise.h"
 #include "core/quantities/format.h"
-#include "core/result/promise.h"
 
 namespace spirk {
 

@@ -9,8 +9,8 @@
 #include <vector>
 
 #include "core/explain/id.h"
-#include "core/explain/text.h"
 #include "core/quantities/units.h"
+#include "core/text/text.h"
 #include "core/wiring/post.h"
 
 namespace spirk {

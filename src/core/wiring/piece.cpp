@@ -3,8 +3,8 @@
 
 #include <algorithm>
 
-#include "core/result/match.h"
-#include "core/result/promise.h"
+#include "core/base/match.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

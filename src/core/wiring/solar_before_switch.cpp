@@ -4,7 +4,7 @@
 
 #include <algorithm>
 
-#include "core/result/promise.h"
+#include "core/base/promise.h"
 #include "core/wiring/solar_parts.h"
 
 namespace spirk {

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/explain/text.h"
+#include "core/text/text.h"
 
 #include <algorithm>
 #include <utility>
 
-#include "core/result/match.h"
-#include "core/result/promise.h"
+#include "core/base/match.h"
+#include "core/base/promise.h"
 
 namespace spirk {
 

@@ -13,7 +13,7 @@
 #include <string_view>
 #include <vector>
 
-#include "core/result/kept_field.h"
+#include "core/reading/kept_field.h"
 #include "core/result/result.h"
 
 namespace spirk {
@@ -54,7 +54,7 @@ public:
     [[nodiscard]] std::vector<std::string> keys(std::size_t most = kMostEntries);
     // Keeps each key that nobody asked for, or notes it as a problem.
     void settleUnknownKeys();
-    void problem(const std::string& key, std::string what, std::string remedy);
+    void problem(const std::string& key, Text what, Text remedy);
     // So far, of the whole file.
     [[nodiscard]] std::size_t problemCount() const { return problems_->size(); }
     [[nodiscard]] const std::string& path() const { return path_; }
@@ -72,6 +72,9 @@ private:
     std::vector<std::string> place_;  // as in KeptField
     std::set<std::string> asked_;
 };
+
+// 'This text is longer than ...'
+[[nodiscard]] Text tooLongText(std::size_t most);
 
 // Problems as one error for callers that can only show one: the first, and how many more.
 [[nodiscard]] Error summary(const std::vector<Error>& problems);

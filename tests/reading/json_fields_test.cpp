@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/result/json_fields.h"
+#include "core/reading/json_fields.h"
 
 #include <gtest/gtest.h>
 
 #include <array>
 #include <nlohmann/json.hpp>
 
-#include "core/result/parse_json.h"
+#include "core/reading/parse_json.h"
 
 namespace spirk {
 namespace {
@@ -51,7 +51,7 @@ TEST_F(Fields, BoundsAreWithinAndOneBeyondIsRefused) {
     (void)f.number("above", 0, 10);
     ASSERT_EQ(problems_.size(), 2u);
     EXPECT_EQ(problems_[0].where, "root.below");
-    EXPECT_NE(problems_[0].remedy.find("0 to 10"), std::string::npos);
+    EXPECT_NE(english(problems_[0].remedy).find("0 to 10"), std::string::npos);
 }
 
 TEST_F(Fields, AMissingFieldAndANullAreTheSame) {
@@ -103,7 +103,7 @@ TEST_F(Fields, AnUnknownNameListsTheKnownOnes) {
     JsonFields f = over(R"({"feed": "steam"})");
     (void)f.oneOf("feed", kNames);
     EXPECT_EQ(onlyProblemAt(), "root.feed");
-    EXPECT_NE(problems_[0].remedy.find("'dc', 'mains'"), std::string::npos);
+    EXPECT_NE(english(problems_[0].remedy).find("'dc', 'mains'"), std::string::npos);
 }
 
 TEST_F(Fields, KeysThatNobodyAskedForAreNamed) {
@@ -123,18 +123,18 @@ TEST(ParseJson, NamesLineAndColumn) {
     const auto parsed = parseJson("{\n  \"a\": ,\n}", "file.json");
     ASSERT_FALSE(parsed.has_value());
     EXPECT_EQ(parsed.error().where, "file.json");
-    EXPECT_NE(parsed.error().what.find("line 2"), std::string::npos);
+    EXPECT_NE(english(parsed.error().what).find("line 2"), std::string::npos);
 }
 
 TEST(Summary, CountsTheProblemsThatAreNotShown) {
-    const Error e = summary({{"a", "x", "do"}, {"b", "y", ""}, {"c", "z", ""}});
-    EXPECT_EQ(e.what, "a");
-    EXPECT_NE(e.remedy.find("2 more"), std::string::npos);
+    const Error e = summary({{"a"_text, "x", "do"_text}, {"b"_text, "y", {}}, {"c"_text, "z", {}}});
+    EXPECT_EQ(english(e.what), "a");
+    EXPECT_NE(english(e.remedy).find("2 more"), std::string::npos);
 }
 
 TEST(OneLine, HoldsWhereWhatAndRemedy) {
-    EXPECT_EQ(oneLine({"It broke.", "file", "Mend it."}), "file: It broke. Mend it.");
-    EXPECT_EQ(oneLine({"It broke.", "", ""}), "It broke.");
+    EXPECT_EQ(oneLine({"It broke."_text, "file", "Mend it."_text}), "file: It broke. Mend it.");
+    EXPECT_EQ(oneLine({"It broke."_text, "", {}}), "It broke.");
 }
 
 }  // namespace

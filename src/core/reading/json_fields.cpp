@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/result/json_fields.h"
+#include "core/reading/json_fields.h"
 
 #include <algorithm>
 #include <cmath>
 #include <nlohmann/json.hpp>
 #include <sstream>
 
-#include "core/result/promise.h"
-#include "core/result/shortened.h"
+#include "core/base/promise.h"
+#include "core/base/shortened.h"
 
 namespace spirk {
 
@@ -39,12 +39,13 @@ JsonFields::JsonFields(const json& object,
                        std::vector<KeptField>* kept)
     : object_(&object), path_(std::move(path)), problems_(&problems), kept_(kept) {
     if (!object.is_object()) {
-        problems_->push_back({"Expected a group of fields in braces.", path_, "Check this place."});
+        problems_->push_back(
+            {"Expected a group of fields in braces."_text, path_, "Check this place."_text});
         object_ = &emptyObject();
     }
 }
 
-void JsonFields::problem(const std::string& key, std::string what, std::string remedy) {
+void JsonFields::problem(const std::string& key, Text what, Text remedy) {
     const std::string where = path_.empty() ? key : path_ + "." + key;
     problems_->push_back({std::move(what), shortened(where, kMostShownText), std::move(remedy)});
 }
@@ -60,21 +61,23 @@ const json* JsonFields::find(const std::string& key) {
 const json* JsonFields::need(const std::string& key) {
     const json* value = find(key);
     if (value == nullptr) {
-        problem(key, "This field is missing.", "Add it, or restore the file from a copy.");
+        problem(
+            key, "This field is missing."_text, "Add it, or restore the file from a copy."_text);
     }
     return value;
 }
 
 double JsonFields::asNumber(const json& value, const std::string& key, double low, double high) {
     if (!value.is_number()) {
-        problem(key, "Expected a number.", "Write a plain number without quotes.");
+        problem(key, "Expected a number."_text, "Write a plain number without quotes."_text);
         return low;
     }
     const double number = value.get<double>();
     if (!std::isfinite(number) || number < low || number > high) {
         problem(key,
-                "The number " + shortNumber(number) + " is out of range.",
-                "Use " + shortNumber(low) + " to " + shortNumber(high) + ".");
+                {"The number {number} is out of range."_text, {{"number", shortNumber(number)}}},
+                {"Use {low} to {high}."_text,
+                 {{"low", shortNumber(low)}, {"high", shortNumber(high)}}});
         return low;
     }
     return number;
@@ -93,7 +96,7 @@ std::optional<double> JsonFields::maybeNumber(const std::string& key, double low
 int JsonFields::integer(const std::string& key, int low, int high) {
     const double value = number(key, low, high);
     if (value != std::floor(value)) {
-        problem(key, "Expected a whole number.", "Leave the fraction out.");
+        problem(key, "Expected a whole number."_text, "Leave the fraction out."_text);
     }
     return static_cast<int>(value);
 }
@@ -104,11 +107,11 @@ std::string JsonFields::text(const std::string& key, std::size_t most) {
         return {};
     }
     if (!value->is_string()) {
-        problem(key, "Expected text.", "Write it in quotes.");
+        problem(key, "Expected text."_text, "Write it in quotes."_text);
         return {};
     }
     if (value->get_ref<const std::string&>().size() > most) {
-        problem(key, "This text is longer than " + std::to_string(most) + " bytes.", "Shorten it.");
+        problem(key, tooLongText(most), "Shorten it."_text);
         return {};
     }
     return value->get<std::string>();
@@ -123,7 +126,7 @@ std::string JsonFields::textOr(const std::string& key,
 bool JsonFields::flag(const std::string& key) {
     const json* value = need(key);
     if (value != nullptr && !value->is_boolean()) {
-        problem(key, "Expected true or false.", "Write true or false without quotes.");
+        problem(key, "Expected true or false."_text, "Write true or false without quotes."_text);
         return false;
     }
     return value != nullptr && value->get<bool>();
@@ -133,7 +136,7 @@ std::vector<double> JsonFields::numbers(const std::string& key, double low, doub
     const json* value = need(key);
     std::vector<double> out;
     if (value == nullptr || !value->is_array()) {
-        problem(key, "Expected a list of numbers.", "Write them in square brackets.");
+        problem(key, "Expected a list of numbers."_text, "Write them in square brackets."_text);
         return out;
     }
     for (std::size_t i = 0; i < value->size(); ++i) {
@@ -148,7 +151,8 @@ std::vector<double> JsonFields::numbers(const std::string& key,
                                         double high) {
     std::vector<double> out = numbers(key, low, high);
     if (out.size() != size) {
-        problem(key, "Expected " + std::to_string(size) + " numbers.", "Complete the list.");
+        problem(
+            key, {"Expected {n} numbers."_text, {{"n", count(size)}}}, "Complete the list."_text);
         out.resize(size, low);
     }
     return out;
@@ -159,7 +163,9 @@ std::vector<std::string> JsonFields::texts(const std::string& key) {
     std::vector<std::string> out;
     const bool list = value != nullptr && value->is_array();
     if (!list || !std::ranges::all_of(*value, [](const json& v) { return v.is_string(); })) {
-        problem(key, "Expected a list of texts.", "Write them in quotes, in square brackets.");
+        problem(key,
+                "Expected a list of texts."_text,
+                "Write them in quotes, in square brackets."_text);
         return out;
     }
     return value->get<std::vector<std::string>>();
@@ -182,14 +188,14 @@ std::vector<JsonFields> JsonFields::objects(const std::string& key, std::size_t 
     const json* value = need(key);
     std::vector<JsonFields> out;
     if (value == nullptr || !value->is_array()) {
-        problem(key, "Expected a list.", "Write it in square brackets.");
+        problem(key, "Expected a list."_text, "Write it in square brackets."_text);
         return out;
     }
     if (value->size() > most) {
         problem(key,
-                "The list has " + std::to_string(value->size()) + " entries; at most " +
-                    std::to_string(most) + " are read.",
-                "Take out what is not needed.");
+                {"The list has {n} entries; at most {most} are read."_text,
+                 {{"n", count(value->size())}, {"most", count(most)}}},
+                "Take out what is not needed."_text);
         return out;
     }
     const std::string base = path_.empty() ? key : path_ + "." + key;
@@ -217,18 +223,18 @@ std::size_t JsonFields::oneOf(const std::string& key, std::span<const std::strin
         all += (all.empty() ? "'" : ", '") + std::string(one) + "'";
     }
     problem(key,
-            "'" + shortened(given, kMostShownToken) + "' is not known here.",
-            "Use one of " + all + ".");
+            {"'{given}' is not known here."_text, {{"given", shortened(given, kMostShownToken)}}},
+            {"Use one of {all}."_text, {{"all", all}}});
     return 0;
 }
 
 std::vector<std::string> JsonFields::keys(std::size_t most) {
     std::vector<std::string> out;
     if (object_->size() > most) {
-        problems_->push_back({"The group has " + std::to_string(object_->size()) +
-                                  " fields; at most " + std::to_string(most) + " are read.",
+        problems_->push_back({{"The group has {n} fields; at most {most} are read."_text,
+                               {{"n", count(object_->size())}, {"most", count(most)}}},
                               path_,
-                              "Take out what is not needed."});
+                              "Take out what is not needed."_text});
         return out;
     }
     for (const auto& [key, value] : object_->items()) {
@@ -246,24 +252,30 @@ void JsonFields::settleUnknownKeys() {
             kept_->push_back({place_, key, value.dump()});
         } else if (kept_ != nullptr) {
             problem(key,
-                    "More than " + std::to_string(kMostKept) +
-                        " fields of this file are not known to this version.",
-                    "Is it a plan? Open it with the version that wrote it.");
+                    {"More than {n} fields of this file are not known to this version."_text,
+                     {{"n", count(kMostKept)}}},
+                    "Is it a plan? Open it with the version that wrote it."_text);
             return;
         } else {
             problem(key,
-                    "This field is not known to this version.",
-                    "Open the file with the version that wrote it, or remove the field.");
+                    "This field is not known to this version."_text,
+                    "Open the file with the version that wrote it, or remove the field."_text);
         }
     }
+}
+
+Text tooLongText(std::size_t most) {
+    return {"This text is longer than {n} bytes."_text, {{"n", count(most)}}};
 }
 
 Error summary(const std::vector<Error>& problems) {
     promise(!problems.empty(), "a summary needs a problem");
     Error first = problems.front();
     if (problems.size() > 1) {
-        first.remedy +=
-            " (" + std::to_string(problems.size() - 1) + " more problems in this file.)";
+        first.remedy = then(std::move(first.remedy),
+                            counted("({n} more problem in this file.)"_text,
+                                    "({n} more problems in this file.)"_text,
+                                    static_cast<int>(problems.size() - 1)));
     }
     return first;
 }

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 #include <gtest/gtest.h>
 
@@ -93,8 +93,8 @@ TEST(Parse, TemperatureTakesEitherScale) {
 TEST(Parse, ErrorSaysWhatWasTypedAndShowsAGoodEntry) {
     const auto parsed = parsePower("much");
     ASSERT_FALSE(parsed.has_value());
-    EXPECT_NE(parsed.error().what.find("'much'"), std::string::npos);
-    EXPECT_NE(parsed.error().remedy.find("1.2 kW"), std::string::npos);
+    EXPECT_NE(english(parsed.error().what).find("'much'"), std::string::npos);
+    EXPECT_NE(english(parsed.error().remedy).find("1.2 kW"), std::string::npos);
 }
 
 TEST(Parse, ANumberAloneTakesThePersonsUnit) {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/result/kept_field.h"
+#include "core/reading/kept_field.h"
 
 #include <gtest/gtest.h>
 

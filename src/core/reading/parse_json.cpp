@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/result/parse_json.h"
+#include "core/reading/parse_json.h"
 
 #include <nlohmann/json.hpp>
 #include <optional>
@@ -7,7 +7,8 @@
 #include <utility>
 #include <vector>
 
-#include "core/result/shortened.h"
+#include "core/base/shortened.h"
+#include "core/reading/json_fields.h"
 
 namespace spirk {
 
@@ -43,7 +44,8 @@ public:
     bool number_float(number_float_t, const string_t&) override { return value(); }
     bool binary(binary_t&) override { return value(); }
     bool string(string_t& text) override {
-        return value() && fits(text, kMostJsonText, "This text");
+        return value() && (text.size() <= kMostJsonText ||
+                           refuse(tooLongText(kMostJsonText), "Shorten it."_text));
     }
     bool start_object(std::size_t) override { return open(Kind::Group); }
     bool end_object() override { return close(); }
@@ -51,21 +53,24 @@ public:
     bool end_array() override { return close(); }
     bool key(string_t& name) override {
         Level& level = levels_.back();
-        if (!fits(name, kMostJsonKey, "This field's name")) {
-            return false;
+        if (name.size() > kMostJsonKey) {
+            return refuse(
+                {"This field's name is longer than {n} bytes."_text, {{"n", count(kMostJsonKey)}}},
+                "Shorten it."_text);
         }
         if (!level.seen.insert(name).second) {
-            return refuse(
-                "The field '" + shortened(name, kMostShownToken) + "' stands twice in one group.",
-                "Take one of the two out: which one counts is not guessed.");
+            return refuse({"The field '{name}' stands twice in one group."_text,
+                           {{"name", shortened(name, kMostShownToken)}}},
+                          "Take one of the two out: which one counts is not guessed."_text);
         }
         level.now = name;
         return true;
     }
     bool parse_error(std::size_t, const std::string&, const json::exception& e) override {
-        problem_ = Error{"This is not complete, valid JSON: " + readable(e.what()) + ".",
-                         "",
-                         "Restore the file from a copy; this one was left as it is."};
+        problem_ =
+            Error{{"This is not complete, valid JSON: {why}."_text, {{"why", readable(e.what())}}},
+                  "",
+                  "Restore the file from a copy; this one was left as it is."_text};
         return false;
     }
 
@@ -87,9 +92,9 @@ private:
     bool open(Kind kind) {
         value();
         if (levels_.size() >= kMostDepth) {
-            return refuse("Groups and lists stand more than " + std::to_string(kMostDepth) +
-                              " deep in each other here.",
-                          "Take out what is not a plan's; no plan nests that deep.");
+            return refuse({"Groups and lists stand more than {n} deep in each other here."_text,
+                           {{"n", count(kMostDepth)}}},
+                          "Take out what is not a plan's; no plan nests that deep."_text);
         }
         levels_.push_back({kind, {}, {}, 0});
         return true;
@@ -98,11 +103,7 @@ private:
         levels_.pop_back();
         return true;
     }
-    bool fits(const std::string& text, std::size_t most, const std::string& what) {
-        return text.size() <= most ||
-               refuse(what + " is longer than " + std::to_string(most) + " bytes.", "Shorten it.");
-    }
-    bool refuse(std::string what, std::string remedy) {
+    bool refuse(Text what, Text remedy) {
         problem_ = Error{std::move(what), place(), std::move(remedy)};
         return false;
     }

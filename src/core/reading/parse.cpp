@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "core/quantities/parse.h"
+#include "core/reading/parse.h"
 
 #include <fmt/format.h>
 
@@ -22,8 +22,9 @@ struct UnitName {
 };
 
 struct Kind {
-    std::string_view name;     // for messages
-    std::string_view example;  // what a good entry looks like
+    Phrase notOne;   // 'it is not a length', of {text}
+    Phrase outside;  // 'it is out of range for a length', of {text}
+    Text example;    // what a good entry looks like
     std::span<const UnitName> units;
     double low;   // in SI
     double high;  // in SI
@@ -59,16 +60,12 @@ std::optional<NumberAndRest> leadingNumber(std::string_view text) {
 }
 
 tl::unexpected<Error> notUnderstood(std::string_view text, const Kind& kind) {
-    return failure(fmt::format("'{}' is not a {}.", text, kind.name),
-                   std::string(kind.name),
-                   fmt::format("Write it like {}.", kind.example));
+    return failure({kind.notOne, {{"text", std::string(text)}}}, "", kind.example);
 }
 
 Result<double> inRange(double si, std::string_view text, const Kind& kind) {
     if (si < kind.low || si > kind.high) {
-        return failure(fmt::format("'{}' is out of range for a {}.", text, kind.name),
-                       std::string(kind.name),
-                       fmt::format("Write it like {}.", kind.example));
+        return failure({kind.outside, {{"text", std::string(text)}}}, "", kind.example);
     }
     return si;
 }
@@ -107,14 +104,54 @@ constexpr UnitName kTemperatureUnits[] = {
     {"", 1.0}, {"c", 1.0}, {"°c", 1.0}, {"f", 5.0 / 9.0, -32.0}, {"°f", 5.0 / 9.0, -32.0}};
 constexpr UnitName kPlainUnits[] = {{"", 1.0}};
 
-constexpr Kind kLength{"length", "'1.5 m', '150 cm' or '5 ft'", kLengthUnits, 0.0, 100.0};
-constexpr Kind kArea{"cable size", "'16 mm2' or '4 AWG'", kAreaUnits, 1e-9, 1e-3};
-constexpr Kind kPower{"power", "'60 W' or '1.2 kW'", kPowerUnits, 0.0, 100e3};
-constexpr Kind kTime{"time", "'1.5 h', '90 min' or '1:30', up to 24 h", kTimeUnits, 0.0, 86400.0};
-constexpr Kind kCurrent{"current", "'30 A'", kCurrentUnits, 0.0, 10e3};
-constexpr Kind kVoltage{"voltage", "'12.8 V'", kVoltageUnits, 0.0, 1000.0};
-constexpr Kind kCharge{"capacity", "'150 Ah'", kChargeUnits, 0.0, 10e3 * 3600.0};
-constexpr Kind kTemperature{"temperature", "'25 °C' or '77 °F'", kTemperatureUnits, -60.0, 150.0};
+const Kind kLength{"'{text}' is not a length."_text,
+                   "'{text}' is out of range for a length."_text,
+                   "Write it like '1.5 m', '150 cm' or '5 ft'."_text,
+                   kLengthUnits,
+                   0.0,
+                   100.0};
+const Kind kArea{"'{text}' is not a cable size."_text,
+                 "'{text}' is out of range for a cable size."_text,
+                 "Write it like '16 mm2' or '4 AWG'."_text,
+                 kAreaUnits,
+                 1e-9,
+                 1e-3};
+const Kind kPower{"'{text}' is not a power."_text,
+                  "'{text}' is out of range for a power."_text,
+                  "Write it like '60 W' or '1.2 kW'."_text,
+                  kPowerUnits,
+                  0.0,
+                  100e3};
+const Kind kTime{"'{text}' is not a time."_text,
+                 "'{text}' is out of range for a time."_text,
+                 "Write it like '1.5 h', '90 min' or '1:30', up to 24 h."_text,
+                 kTimeUnits,
+                 0.0,
+                 86400.0};
+const Kind kCurrent{"'{text}' is not a current."_text,
+                    "'{text}' is out of range for a current."_text,
+                    "Write it like '30 A'."_text,
+                    kCurrentUnits,
+                    0.0,
+                    10e3};
+const Kind kVoltage{"'{text}' is not a voltage."_text,
+                    "'{text}' is out of range for a voltage."_text,
+                    "Write it like '12.8 V'."_text,
+                    kVoltageUnits,
+                    0.0,
+                    1000.0};
+const Kind kCharge{"'{text}' is not a capacity."_text,
+                   "'{text}' is out of range for a capacity."_text,
+                   "Write it like '150 Ah'."_text,
+                   kChargeUnits,
+                   0.0,
+                   10e3 * 3600.0};
+const Kind kTemperature{"'{text}' is not a temperature."_text,
+                        "'{text}' is out of range for a temperature."_text,
+                        "Write it like '25 °C' or '77 °F'."_text,
+                        kTemperatureUnits,
+                        -60.0,
+                        150.0};
 
 // '4awg', 'awg4', '2/0awg' -> gauge number, where 1/0 is 0 and 2/0 is -1.
 std::optional<int> parseGauge(std::string_view clean) {
@@ -205,9 +242,14 @@ Result<Celsius> parseTemperature(std::string_view text, const Units& units) {
 }
 
 Result<double> parseNumber(std::string_view text, double low, double high) {
-    const std::string range =
-        fmt::format("a number from {} to {}", formatNumber(low, 6), formatNumber(high, 6));
-    return parseKind(text, Kind{"number", range, kPlainUnits, low, high});
+    const Kind kind{"'{text}' is not a number."_text,
+                    "'{text}' is out of range here."_text,
+                    {"Write a number from {low} to {high}."_text,
+                     {{"low", Measure{low, Unit::None}}, {"high", Measure{high, Unit::None}}}},
+                    kPlainUnits,
+                    low,
+                    high};
+    return parseKind(text, kind);
 }
 
 }  // namespace spirk

@@ -1,0 +1,116 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Gear that can be chosen, with its ratings: typical models of the trade, and the person's own.
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/quantities/units.h"
+#include "core/text/text.h"
+
+namespace spirk {
+
+// What a device's terminal takes: a stud class, 'clamp' or 'blade', and the largest cable.
+struct Connection {
+    std::string stud;
+    SquareMetres maxArea;
+    bool operator==(const Connection&) const = default;
+};
+
+// What every kind of gear has. Price: order of magnitude in the region's currency, at its table's
+// date; zero: not stated.
+struct Ware {
+    std::string id;
+    Words name;
+    double weightKg = 0.0;
+    double price = 0.0;
+    bool operator==(const Ware&) const = default;
+};
+
+struct BatteryModel : Ware {
+    std::string chemistry;
+    Volts nominal;
+    Coulombs capacity;
+    Amps maxCharge;
+    Amps maxDischarge;
+    std::optional<Amps> shortCircuit;  // where the maker states it
+    bool heated = false;               // warms itself before it is charged in frost
+    Connection connection;
+    bool operator==(const BatteryModel&) const = default;
+};
+
+struct PanelModel : Ware {
+    Watts power;
+    Volts voc, vmp;
+    Amps isc, imp;
+    double gammaPerK = 0.0;
+    double betaVocPerK = 0.0;
+    Celsius noct;
+    Metres length, width;
+    Amps maxSeriesFuse;
+    bool operator==(const PanelModel&) const = default;
+};
+
+enum class Tracking { Mppt, Pwm };
+struct ControllerModel : Ware {
+    Tracking tracking = Tracking::Mppt;
+    Volts maxVoc;
+    Amps maxOutput;
+    double efficiency = 1.0;
+    Volts startAbove;  // above the bank
+    Connection connection;
+    bool operator==(const ControllerModel&) const = default;
+};
+
+// From a 12 V starter battery into a bank of `outputSystem` volts.
+struct DcdcModel : Ware {
+    Volts outputSystem;  // 12 or 24
+    Amps output;
+    double efficiency = 1.0;
+    Volts start, stop;
+    Seconds delay;
+    Amps maxInputFuse;
+    Connection connection;
+    bool operator==(const DcdcModel&) const = default;
+};
+
+// From a 24 V bank to 12 V loads.
+struct ConverterModel : Ware {
+    Volts inputSystem;
+    Volts output;  // held
+    Amps maxOutput;
+    double efficiency = 1.0;
+    Connection connection;
+    bool operator==(const ConverterModel&) const = default;
+};
+
+struct InverterModel : Ware {
+    Volts system;  // 12 or 24
+    Watts power, surge;
+    double lossA = 0.0, lossB = 0.0, lossC = 0.0;  // loss / P = a + b p + c p^2
+    Connection connection;
+    bool operator==(const InverterModel&) const = default;
+};
+
+// Gear that can be chosen: the library's, and the person's own.
+struct Shelf {
+    std::vector<BatteryModel> batteries;
+    std::vector<PanelModel> panels;
+    std::vector<ControllerModel> controllers;
+    std::vector<DcdcModel> dcdcs;
+    std::vector<ConverterModel> converters;
+    std::vector<InverterModel> inverters;
+    bool operator==(const Shelf&) const = default;
+};
+
+struct HardwareModel : Ware {
+    std::string kind;
+    Amps maxCurrent;
+    Ohms resistance;
+    Connection connection;
+    int ways = 0;
+    Amps maxWay;
+};
+
+}  // namespace spirk

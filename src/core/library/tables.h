@@ -1,0 +1,137 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Rows of the published tables: conductors, ampacity, fuses, studs, lugs, rules.
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/explain/standing.h"
+#include "core/quantities/units.h"
+#include "core/text/text.h"
+
+namespace spirk {
+
+struct TableHead {
+    std::string table;
+    std::string source;
+    std::string edition;
+    std::string conditions;
+    std::string certainty;
+};
+
+struct ConductorRow {
+    SquareMetres area;
+    double ohmPerMetre20 = 0.0;  // largest resistance at 20 degC, ohm per metre
+    Metres outerDiameter;
+};
+
+// One insulation with its ampacity at the reference ambient.
+struct AmpacityColumn {
+    std::string id;
+    Words name;
+    std::string source;
+    std::string certainty;
+    Celsius maximum;          // of the insulation
+    Celsius reference;        // ambient of the table
+    double adiabaticK = 0.0;  // A s^0.5 / mm2
+    std::string adiabaticSource;
+    bool satisfiesChecks = true;  // false: shown for comparison only
+    std::map<SquareMetres, Amps> amps;
+};
+
+struct EnvelopePoint {
+    double multiple = 0.0;           // of the rating
+    Seconds shortest;                // earliest opening
+    std::optional<Seconds> longest;  // latest opening; nothing: need not open
+};
+
+enum class FuseMount { Block, Holder, Stud };
+
+struct FuseFamily {
+    std::string id;
+    Words name;
+    Words shortName;  // on the diagram
+    std::string source;
+    std::string certainty;
+    FuseMount mount = FuseMount::Holder;
+    std::string stud;
+    SquareMetres maxArea;
+    Volts volts;
+    Amps interrupting;
+    std::string interruptingSource;
+    Volts dropAtRating;  // over fuse and holder at rated current
+    std::vector<Amps> ratings;
+    std::vector<EnvelopePoint> envelope;
+    double price = 0.0;  // order of magnitude, fuse with its holder where it has one
+    double weightKg = 0.0;
+};
+
+struct Stud {
+    std::string id;  // class, as gear is listed: 'M8'
+    Words name;      // as the region sells it: 'M8', '5/16 in'
+    double torqueLowNm = 0.0;
+    double torqueHighNm = 0.0;
+};
+
+struct Lug {
+    SquareMetres area;
+    std::vector<std::string> holes;  // stud ids sold for this size
+};
+
+struct AlternatorCurve {
+    struct Point {
+        double speedPerMinute = 0.0;
+        double share = 0.0;  // of the rated current
+    };
+    std::vector<Point> points;  // rising
+    double idleSpeed = 0.0;
+    double hotFactor = 1.0;
+    double roadShareLimit = 0.5;  // most of the rating that the house should take
+};
+
+enum class Family { Lithium, Lead };
+
+// A chemistry, for a 12 V block. Scaled to a bank's poles by systemOf.
+struct Chemistry {
+    std::string id;
+    Text name;
+    Family family = Family::Lithium;
+    double usable = 0.8;  // fraction of the rated capacity
+    // Resistance times capacity, ohm * coulomb; the range of what is sold.
+    double resistanceLow = 0.0;
+    double resistanceMid = 0.0;
+    double resistanceHigh = 0.0;
+    Volts absorption;
+    Volts absorptionLow, absorptionHigh;  // range that makers give
+    Volts floating;
+    Volts cutOff;          // of loads
+    Volts inverterCutOff;  // of an inverter's own low-voltage setting
+    double chargeEfficiencyWh = 1.0;
+    bool gasses = false;  // gives off hydrogen when charged
+    // Part of the rated capacity that is there at -20, -10, 0, 10, 25 and 40 degC.
+    std::vector<double> coldCapacity;
+    std::vector<Volts> restVolts;  // at 0, 10 ... 100 %
+};
+
+struct Rule {
+    std::string id;
+    double value = 0.0;
+    std::string unit;
+    Words text;
+    std::string source;
+    Standing standing = Standing::CommonPractice;
+    std::string certainty;  // 'standing: boat practice, used by choice'
+};
+
+// What a check rests on in a region.
+struct CheckBasis {
+    std::string id;  // 'W1'
+    Words title;
+    Severity severity = Severity::Advice;  // usual; a check may say that a case is milder
+    Standing standing = Standing::CommonPractice;
+    Words source;
+};
+
+}  // namespace spirk
