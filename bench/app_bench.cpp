@@ -10,8 +10,8 @@
 
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
-#include "core/plan/units.h"
 #include "core/base/promise.h"
+#include "core/plan/units.h"
 
 namespace {
 

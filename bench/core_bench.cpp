@@ -2,10 +2,10 @@
 // The full design of the demo, and the solver at 20 and 200 nodes.
 #include <benchmark/benchmark.h>
 
+#include "core/base/promise.h"
 #include "core/design/design.h"
 #include "core/diagram/geometry.h"
 #include "core/plan/plan_file.h"
-#include "core/base/promise.h"
 #include "tests/support/networks.h"
 
 namespace {

@@ -117,7 +117,10 @@ private:
         p_.setBrush(v_.ink.surface);
         p_.setPen(
             QPen(left ? v_.ink.danger : v_.ink.text, 1.2, left ? Qt::DotLine : Qt::SolidLine));
-        paintFuse(p_, toQ(placed.center), placed.horizontal, !left);
+        paintFuse(p_,
+                  toQ(placed.center),
+                  placed.horizontal ? Lies::Flat : Lies::Upright,
+                  left ? Fuse::Pulled : Fuse::Fitted);
         const QString rating =
             left ? DiagramWords::tr("no fuse")
                  : q(fuse->rating) + (fuse->amended ? QStringLiteral(" ✎") : QString());
@@ -242,19 +245,22 @@ private:
         const bool chosen =
             selected(SubjectKind::Device, placed.id.value) ||
             (device->appliance && selected(SubjectKind::Appliance, device->appliance->value));
+        const QColor ink = chosen ? v_.ink.accent : v_.ink.text;
         const bool inLeg = device->kind == DeviceKind::MainSwitch ||
                            device->kind == DeviceKind::Isolator ||
                            device->kind == DeviceKind::Shunt;
         if (inLeg) {
-            paintLegDevice(*device, box, chosen);
+            p_.setPen(QPen(ink, chosen ? 2.6 : 1.6));
+            paintLegDevice(*device, box, ink);
             return;
         }
         if (device->kind == DeviceKind::PvIsolator) {
-            paintPvIsolator(box, chosen);
+            p_.setPen(QPen(ink, chosen ? 2.4 : 1.4));
+            paintPvIsolator(box);
             return;
         }
         p_.setBrush(v_.ink.surface);
-        p_.setPen(QPen(chosen ? v_.ink.accent : v_.ink.text, chosen ? 2.4 : 1.1));
+        p_.setPen(QPen(ink, chosen ? 2.4 : 1.1));
         p_.drawRect(box);
         p_.setPen(QPen(v_.ink.text, 1.1));
         p_.setFont(unitFont(kLabelSize));
@@ -265,7 +271,7 @@ private:
              q(device->name),
              kLabelSize,
              Weight::Medium,
-             chosen ? v_.ink.accent : v_.ink.text);
+             ink);
         if (moment() != nullptr) {
             text(box.adjusted(6, box.height() - 15, -4, -2),
                  Qt::AlignLeft | Qt::AlignVCenter,
@@ -286,21 +292,20 @@ private:
         return out;
     }
 
-    void paintLegDevice(const Device& device, const QRectF& box, bool chosen) {
+    // In the pen of the painter; its name in the ink.
+    void paintLegDevice(const Device& device, const QRectF& box, const QColor& ink) {
         const bool open = state() != nullptr && state()->open.contains(device.id);
-        p_.setPen(QPen(chosen ? v_.ink.accent : v_.ink.text, chosen ? 2.6 : 1.6));
-        paintInLeg(p_, box, device.kind, open);
+        paintInLeg(p_, box, device.kind, open ? Contacts::Open : Contacts::Closed);
         const QString name = q(device.name) + (device.amended ? QStringLiteral(" ✎") : QString());
         text(QRectF(box.center().x() + 14, box.y() + 2, 62, box.height() - 4),
              Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
              name,
              kLabelSize - 1.0,
              Weight::Regular,
-             chosen ? v_.ink.accent : v_.ink.text);
+             ink);
     }
 
-    void paintPvIsolator(const QRectF& box, bool chosen) {
-        p_.setPen(QPen(chosen ? v_.ink.accent : v_.ink.text, chosen ? 2.4 : 1.4));
+    void paintPvIsolator(const QRectF& box) {
         for (const double y : {16.0, box.height() - 16.0}) {
             const QPointF left = box.topLeft() + QPointF(0, y);
             p_.drawLine(left, left + QPointF(12, 0));

@@ -98,7 +98,7 @@ void addLabels(PageFlow& flow, const Design& design) {
 }
 
 void addStep(PageFlow& flow, const SwitchStep& step, int number) {
-    flow.paragraph(QStringLiteral("%1   %2").arg(number).arg(q(step.text)), true);
+    flow.paragraph(QStringLiteral("%1   %2").arg(number).arg(q(step.text)), Weight::Strong);
     if (!step.caution.empty()) {
         flow.caution(q(step.caution));
     }

@@ -30,9 +30,9 @@ void lay(Laid& out,
          const QString& text,
          double widthMm,
          double points,
-         bool strong,
+         Weight weight,
          Qt::Alignment align) {
-    QFont font = unitFont(10.0, strong ? Weight::Strong : Weight::Regular);
+    QFont font = unitFont(10.0, weight);
     // The layout works in hundredths of a point, so that rounding to pixels cannot show.
     font.setPixelSize(static_cast<int>(std::lround(points * 100.0)));
     QString flowing = text;
@@ -59,10 +59,10 @@ double paintText(QPainter* painter,
                  const QRectF& mm,
                  const QString& text,
                  double points,
-                 bool strong,
+                 Weight weight,
                  Qt::Alignment align) {
     Laid laid;
-    lay(laid, text, mm.width(), points, strong, align);
+    lay(laid, text, mm.width(), points, weight, align);
     if (painter != nullptr) {
         painter->save();
         painter->translate(mm.topLeft());
@@ -83,18 +83,18 @@ void paintFrame(QPainter& painter,
                 int page,
                 int pages) {
     const double inner = widthMm - 2.0 * kMargin;
-    paintText(&painter, {kMargin, 12.0, inner, 6.0}, title, 13.0, true);
-    paintText(&painter, {kMargin, 13.5, inner, 6.0}, plan, kBody, false, Qt::AlignRight);
+    paintText(&painter, {kMargin, 12.0, inner, 6.0}, title, 13.0, Weight::Strong);
+    paintText(&painter, {kMargin, 13.5, inner, 6.0}, plan, kBody, Weight::Regular, Qt::AlignRight);
     painter.setPen(QPen(Qt::black, 0.25));
     painter.drawLine(QPointF(kMargin, 20.0), QPointF(widthMm - kMargin, 20.0));
     painter.drawLine(QPointF(kMargin, heightMm - 16.0),
                      QPointF(widthMm - kMargin, heightMm - 16.0));
-    paintText(&painter, {kMargin, heightMm - 14.5, inner - 20.0, 8.0}, foot, 7.0, false);
+    paintText(&painter, {kMargin, heightMm - 14.5, inner - 20.0, 8.0}, foot, 7.0, Weight::Regular);
     paintText(&painter,
               {kMargin, heightMm - 14.5, inner, 6.0},
               QStringLiteral("%1 / %2").arg(page).arg(pages),
               kBody,
-              false,
+              Weight::Regular,
               Qt::AlignRight);
 }
 
@@ -118,30 +118,30 @@ void PageFlow::heading(const QString& text) {
     need(18.0);  // a heading never stands alone at the foot
     const double y = y_ + 2.0;
     pages_.back().push_back([=](QPainter& p) {
-        paintText(&p, {kMargin, y, kWidth - 2 * kMargin, 8.0}, text, 11.0, true);
+        paintText(&p, {kMargin, y, kWidth - 2 * kMargin, 8.0}, text, 11.0, Weight::Strong);
     });
     y_ += 9.0;
 }
 
-void PageFlow::paragraph(const QString& text, bool strong) {
+void PageFlow::paragraph(const QString& text, Weight weight) {
     const QRectF box{kMargin, 0.0, kWidth - 2 * kMargin, 10.0};
-    const double height = paintText(nullptr, box, text, kBody, strong);
+    const double height = paintText(nullptr, box, text, kBody, weight);
     need(height + 1.0);
     const QRectF at = box.translated(0.0, y_);
-    pages_.back().push_back([=](QPainter& p) { paintText(&p, at, text, kBody, strong); });
+    pages_.back().push_back([=](QPainter& p) { paintText(&p, at, text, kBody, weight); });
     y_ += height + 1.5;
 }
 
 void PageFlow::caution(const QString& text) {
     const QRectF box{kMargin + 3.0, 0.0, kWidth - 2 * kMargin - 6.0, 10.0};
-    const double height = paintText(nullptr, box, text, kBody, true);
+    const double height = paintText(nullptr, box, text, kBody, Weight::Strong);
     need(height + 5.0);
     const double y = y_;
     pages_.back().push_back([=](QPainter& p) {
         p.setPen(QPen(Qt::black, 0.5));
         p.setBrush(Qt::NoBrush);
         p.drawRect(QRectF(kMargin, y, kWidth - 2 * kMargin, height + 3.0));
-        paintText(&p, box.translated(0.0, y + 1.5), text, kBody, true);
+        paintText(&p, box.translated(0.0, y + 1.5), text, kBody, Weight::Strong);
     });
     y_ += height + 5.0;
 }
@@ -151,12 +151,12 @@ double PageFlow::rowHeight(const std::vector<Column>& columns, const QStringList
     for (std::size_t i = 0; i < columns.size(); ++i) {
         const QRectF box{0, 0, columns[i].width - 2 * kCellPad, 10};
         const QString cell = cells.value(static_cast<qsizetype>(i));
-        height = std::max(height, paintText(nullptr, box, cell, kBody, false));
+        height = std::max(height, paintText(nullptr, box, cell, kBody, Weight::Regular));
     }
     return height + 1.2;
 }
 
-void PageFlow::row(const std::vector<Column>& columns, const QStringList& cells, bool head) {
+void PageFlow::row(const std::vector<Column>& columns, const QStringList& cells, RowKind kind) {
     const double height = rowHeight(columns, cells);
     const double y = y_;
     pages_.back().push_back([=](QPainter& p) {
@@ -167,11 +167,11 @@ void PageFlow::row(const std::vector<Column>& columns, const QStringList& cells,
                       box,
                       cells.value(static_cast<qsizetype>(i)),
                       kBody,
-                      head,
+                      kind == RowKind::Head ? Weight::Strong : Weight::Regular,
                       columns[i].right ? Qt::AlignRight : Qt::AlignLeft);
             x += columns[i].width;
         }
-        p.setPen(QPen(Qt::black, head ? 0.3 : 0.08));
+        p.setPen(QPen(Qt::black, kind == RowKind::Head ? 0.3 : 0.08));
         p.drawLine(QPointF(kMargin, y + height), QPointF(kWidth - kMargin, y + height));
     });
     y_ += height;
@@ -183,14 +183,14 @@ void PageFlow::table(const std::vector<Column>& columns, const std::vector<QStri
         titles << c.title;
     }
     need(14.0);
-    row(columns, titles, true);
+    row(columns, titles, RowKind::Head);
     for (const QStringList& cells : rows) {
         const std::size_t page = pages_.size();
         need(rowHeight(columns, cells));
         if (pages_.size() != page) {
-            row(columns, titles, true);
+            row(columns, titles, RowKind::Head);
         }
-        row(columns, cells, false);
+        row(columns, cells, RowKind::Body);
     }
     y_ += 3.0;
 }

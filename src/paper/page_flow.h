@@ -8,6 +8,7 @@
 #include <QStringList>
 #include <vector>
 
+#include "paper/ink.h"
 #include "paper/pages.h"
 
 namespace spirk {
@@ -24,7 +25,7 @@ public:
     PageFlow(QString title, QString plan, QString foot);
 
     void heading(const QString& text);
-    void paragraph(const QString& text, bool strong = false);
+    void paragraph(const QString& text, Weight weight = Weight::Regular);
     // A boxed caution.
     void caution(const QString& text);
     // Repeats the head on each new page.
@@ -33,9 +34,9 @@ public:
     [[nodiscard]] std::vector<Page> take();
 
 private:
-    struct Ops;
+    enum class RowKind { Head, Body };
     void need(double mm);
-    void row(const std::vector<Column>& columns, const QStringList& cells, bool head);
+    void row(const std::vector<Column>& columns, const QStringList& cells, RowKind kind);
     [[nodiscard]] double rowHeight(const std::vector<Column>& columns,
                                    const QStringList& cells) const;
 
@@ -49,7 +50,7 @@ double paintText(QPainter* painter,
                  const QRectF& mm,
                  const QString& text,
                  double points,
-                 bool strong,
+                 Weight weight,
                  Qt::Alignment align = Qt::AlignLeft);
 
 // Head and foot of a page in millimetres.

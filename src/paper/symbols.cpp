@@ -19,7 +19,8 @@ void paintBattery(QPainter& p, const QRectF& b) {
 }
 
 // A converter: square with a diagonal, direct or alternating current at each corner.
-void paintConverter(QPainter& p, const QRectF& b, bool alternatingOut) {
+enum class Output { Direct, Alternating };
+void paintConverter(QPainter& p, const QRectF& b, Output output) {
     p.drawRect(b);
     p.drawLine(b.bottomLeft(), b.topRight());
     const auto direct = [&](QPointF at) {
@@ -28,7 +29,7 @@ void paintConverter(QPainter& p, const QRectF& b, bool alternatingOut) {
     };
     direct(b.topLeft() + QPointF(b.width() * 0.28, b.height() * 0.28));
     const QPointF out = b.topLeft() + QPointF(b.width() * 0.72, b.height() * 0.74);
-    if (!alternatingOut) {
+    if (output == Output::Direct) {
         direct(out);
         return;
     }
@@ -75,10 +76,10 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
         case DeviceKind::DcdcCharger:
         case DeviceKind::Converter:
         case DeviceKind::SolarController:
-            paintConverter(p, b, false);
+            paintConverter(p, b, Output::Direct);
             break;
         case DeviceKind::Inverter:
-            paintConverter(p, b, true);
+            paintConverter(p, b, Output::Alternating);
             break;
         case DeviceKind::Array:
             paintPanels(p, b);
@@ -110,7 +111,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
     p.restore();
 }
 
-void paintInLeg(QPainter& p, const QRectF& b, DeviceKind kind, bool open) {
+void paintInLeg(QPainter& p, const QRectF& b, DeviceKind kind, Contacts contacts) {
     p.save();
     const double x = b.center().x();
     if (kind == DeviceKind::Shunt) {
@@ -124,22 +125,23 @@ void paintInLeg(QPainter& p, const QRectF& b, DeviceKind kind, bool open) {
         const QPointF contact(x, b.top() + 8);
         p.drawLine(QPointF(x, b.top()), contact);
         p.drawLine(hinge, QPointF(x, b.bottom()));
-        p.drawLine(hinge, open ? contact + QPointF(-11, 3) : contact + QPointF(-2, -2));
+        p.drawLine(hinge,
+                   contact + (contacts == Contacts::Open ? QPointF(-11, 3) : QPointF(-2, -2)));
         // The cross stroke of an isolating contact.
         p.drawLine(contact + QPointF(-4, 0), contact + QPointF(4, 0));
     }
     p.restore();
 }
 
-void paintFuse(QPainter& p, QPointF center, bool horizontal, bool fitted) {
+void paintFuse(QPainter& p, QPointF center, Lies lies, Fuse fuse) {
     p.save();
     p.translate(center);
-    if (horizontal) {
+    if (lies == Lies::Flat) {
         p.rotate(90);
     }
     const QRectF body(-5, -11, 10, 22);
     p.drawRect(body);
-    if (fitted) {
+    if (fuse == Fuse::Fitted) {
         p.drawLine(QPointF(0, -11), QPointF(0, 11));
     }
     p.restore();

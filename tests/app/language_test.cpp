@@ -26,8 +26,8 @@ namespace {
 
 // Of figures, standards and formulas; the same in every language.
 const char* const kSymbols =
-    "V|mV|kV|A|mA|kA|W|kW|Wh|kWh|Ah|Hz|Nm|mm|cm|min|ms|kg|lb|ft|in|AWG|MΩ|mΩ|EUR|USD|NEC|IEC|ABYC|ISO|"
-    "UL|EN|SAE|dc|DC|AC|Ctrl|Shift|Alt|Del|Esc|Return|Space|Left|Right|Up|Down|"
+    "V|mV|kV|A|mA|kA|W|kW|Wh|kWh|Ah|Hz|Nm|mm|cm|min|ms|kg|lb|ft|in|AWG|MΩ|mΩ|EUR|USD|NEC|IEC|ABYC|"
+    "ISO|UL|EN|SAE|dc|DC|AC|Ctrl|Shift|Alt|Del|Esc|Return|Space|Left|Right|Up|Down|"
     "PgUp|PgDown|Home|End|Ins|Tab|Backspace|Enter|F[0-9]+|Meta|svg|pdf|csv|json|spirk|spirkgear";
 
 class Language : public test::WindowTest {

@@ -180,7 +180,7 @@ TEST_F(DamagedLibrary, APlaceOfAnUnknownAmbientIsNamed) {
 }
 
 TEST_F(DamagedLibrary, EmptySourceIsRefused) {
-    replace("europe/studs.json", "\"source\": \"metric", "\"source\": \"\", \"x\": \"metric");
+    replace("europe/studs.json", "\"source\": \"torque", "\"source\": \"\", \"x\": \"torque");
     const auto read = loadLibraries(folder_);
     ASSERT_FALSE(read.has_value());
     EXPECT_NE(read.error().where.find("studs.json"), std::string::npos);

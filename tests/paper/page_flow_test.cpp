@@ -67,14 +67,14 @@ TEST_F(Flow, ALongCellMakesItsRowHigher) {
     const QString words = QStringLiteral("many words that must wrap ").repeated(10);
     const QRectF narrow{0, 0, 30, 10};
     const QRectF wide{0, 0, 180, 10};
-    EXPECT_GT(paintText(nullptr, narrow, words, 8.5, false),
-              2.0 * paintText(nullptr, wide, words, 8.5, false));
+    EXPECT_GT(paintText(nullptr, narrow, words, 8.5, Weight::Regular),
+              2.0 * paintText(nullptr, wide, words, 8.5, Weight::Regular));
 }
 
 TEST_F(Flow, ALineBreakIsKept) {
     const QRectF box{0, 0, 100, 10};
-    const double one = paintText(nullptr, box, "one", 8.5, false);
-    EXPECT_NEAR(paintText(nullptr, box, "one\ntwo", 8.5, false), 2.0 * one, 0.05);
+    const double one = paintText(nullptr, box, "one", 8.5, Weight::Regular);
+    EXPECT_NEAR(paintText(nullptr, box, "one\ntwo", 8.5, Weight::Regular), 2.0 * one, 0.05);
 }
 
 TEST_F(Flow, AHeadingNeverStandsAloneAtTheFoot) {
@@ -147,22 +147,22 @@ TEST(Symbols, OfDevicesThatHaveOneLeaveAMark) {
 }
 
 TEST(Symbols, AnOpenSwitchLooksOpenAndAPulledFuseLooksPulled) {
-    const auto leg = [](bool open) {
+    const auto leg = [](Contacts contacts) {
         QImage image = blank();
         QPainter p(&image);
         p.setPen(QPen(Qt::black, 2));
-        paintInLeg(p, QRectF(0, 0, 40, 40), DeviceKind::MainSwitch, open);
+        paintInLeg(p, QRectF(0, 0, 40, 40), DeviceKind::MainSwitch, contacts);
         return image;
     };
-    EXPECT_NE(leg(true), leg(false));
-    const auto fuse = [](bool fitted) {
+    EXPECT_NE(leg(Contacts::Open), leg(Contacts::Closed));
+    const auto fuse = [](Fuse as) {
         QImage image = blank();
         QPainter p(&image);
         p.setPen(QPen(Qt::black, 2));
-        paintFuse(p, QPointF(20, 20), false, fitted);
+        paintFuse(p, QPointF(20, 20), Lies::Upright, as);
         return image;
     };
-    EXPECT_NE(fuse(true), fuse(false));
+    EXPECT_NE(fuse(Fuse::Fitted), fuse(Fuse::Pulled));
 }
 
 TEST(Ink, EveryCoreAndSeverityHasAColour) {

@@ -28,8 +28,9 @@ Piece aLamp() {
     fuse.poles = {{lead.id, End::From}};
     fuse.distance = metres(0.2);
     out.circuit.protections = {fuse};
+    out.circuit.paths = {DropPath{}};
     out.asks = {{ConductorEnd{lead.id, End::From}, kBar},
-                {TerminalId{DeviceId("lamp"), "a"}, kBar}};
+                {PathTerminal{0, PathEnd::Source, Pole::Positive}, kBar}};
     return out;
 }
 
@@ -46,8 +47,7 @@ TEST(Pieces, HangWhereTheyAskWhicheverStandsFirst) {
                                              : std::vector{aRail(Holds::Itself), aLamp()});
         const TerminalId bar{DeviceId("rail.bar"), "a"};
         EXPECT_EQ(whole.circuit.conductors.front().from, bar);
-        const Device& lamp = whole.circuit.devices[lampFirst ? 0 : 1];
-        EXPECT_EQ(lamp.ports.front().counter, bar);
+        EXPECT_EQ(whole.circuit.paths.front().source.pos, bar);
     }
 }
 

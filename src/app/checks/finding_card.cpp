@@ -36,14 +36,14 @@ private:
     Severity severity_;
 };
 
-QLabel* textLabel(const QString& text, QWidget* parent, bool strong) {
+QLabel* textLabel(const QString& text, QWidget* parent, QFont::Weight weight) {
     auto* label = new QLabel(text, parent);
     label->setWordWrap(true);
     label->setTextFormat(Qt::PlainText);
     label->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     label->setFocusPolicy(Qt::NoFocus);
     QFont font = plain(label->font());
-    font.setWeight(strong ? QFont::DemiBold : QFont::Normal);
+    font.setWeight(weight);
     label->setFont(font);
     return label;
 }
@@ -61,19 +61,22 @@ FindingCard::FindingCard(const Finding& finding,
     setFrameShape(QFrame::StyledPanel);
     auto* text = new QVBoxLayout;
     text->setSpacing(3);
-    text->addWidget(
-        textLabel(q(finding.rule) + " · " + q(finding.what, document.plan().units), this, true));
+    text->addWidget(textLabel(
+        q(finding.rule) + " · " + q(finding.what, document.plan().units), this, QFont::DemiBold));
     text->addWidget(textLabel(
         q(finding.why, document.plan().units) + " " + q(finding.remedy, document.plan().units),
         this,
-        false));
-    auto* source = textLabel(
-        tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))), this, false);
+        QFont::Normal));
+    auto* source =
+        textLabel(tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))),
+                  this,
+                  QFont::Normal);
     source->setEnabled(false);
     text->addWidget(source);
     if (isAccepted(document.plan(), finding)) {
         const Accepted* accepted = acceptance(document.plan(), finding.id);
-        text->addWidget(textLabel(tr("Accepted by you: %1").arg(q(accepted->reason)), this, true));
+        text->addWidget(
+            textLabel(tr("Accepted by you: %1").arg(q(accepted->reason)), this, QFont::DemiBold));
     }
     text->addWidget(makeButtons(finding, document, selection));
     auto* layout = new QHBoxLayout(this);

@@ -93,14 +93,14 @@ const CableRow& AmendMenu::row() const {
     return *findRow(document_.design()->cables, chosen()->id);
 }
 
-void AmendMenu::addChoice(QMenu* menu, const QString& text, bool current, const Plan& next) {
+QAction* AmendMenu::addChoice(QMenu* menu, const QString& text, const Plan& next) {
     QAction* action = menu->addAction(text);
     action->setObjectName(menu->objectName() + "." + text);
     action->setCheckable(true);
-    action->setChecked(current);
     const QString step =
-        tr("Set %1 of %2").arg(menu->title().remove('&').toLower(), q(row().id.value));
+        tr("Set %1 of %2").arg(menu->title().remove('&').toLower(), q(chosen()->name));
     connect(action, &QAction::triggered, this, [this, step, next] { document_.push(step, next); });
+    return action;
 }
 
 // The sizes that the region sells, about the computed one.
@@ -112,18 +112,17 @@ void AmendMenu::fillSizes() {
     }
     const CableRow& r = row();
     const Plan& plan = document_.plan();
-    addChoice(size_,
-              tr("As computed, %1").arg(q(r.computedArea)),
-              !r.areaAmended,
-              withoutKind(plan, SetSize{r.id, {}}));
+    addChoice(
+        size_, tr("As computed, %1").arg(q(r.computedArea)), withoutKind(plan, SetSize{r.id, {}}))
+        ->setChecked(!r.areaAmended);
     const auto& sold = document_.library().conductors;
     const auto at = std::ranges::find(sold, r.computedArea, &ConductorRow::area) - sold.begin();
     for (std::ptrdiff_t i = std::max<std::ptrdiff_t>(0, at - kEachSide);
          i <= at + kEachSide && i < std::ssize(sold);
          ++i) {
         const SquareMetres area = sold[static_cast<std::size_t>(i)].area;
-        addChoice(
-            size_, q(area), r.areaAmended && area == r.area, amended(plan, SetSize{r.id, area}));
+        addChoice(size_, q(area), amended(plan, SetSize{r.id, area}))
+            ->setChecked(r.areaAmended && area == r.area);
     }
 }
 
@@ -141,13 +140,13 @@ void AmendMenu::fillFuses() {
     const auto add = [&](const FuseFamily& family, Amps rating) {
         addChoice(rating_,
                   q(family.name) + ", " + q(rating),
-                  fuse.amended && fuse.family == family.id && fuse.rating == rating,
-                  amended(plan, SetFuse{r.id, End::From, family.id, rating}));
+                  amended(plan, SetFuse{r.id, End::From, family.id, rating}))
+            ->setChecked(fuse.amended && fuse.family == family.id && fuse.rating == rating);
     };
     addChoice(rating_,
               tr("As computed, %1").arg(q(fuse.computedRating)),
-              !fuse.amended,
-              withoutKind(plan, SetFuse{r.id, End::From, "", {}}));
+              withoutKind(plan, SetFuse{r.id, End::From, "", {}}))
+        ->setChecked(!fuse.amended);
     const FuseFamily& own = familyOf(document_.library(), fuse.family);
     for (const Amps rating : own.ratings) {
         if (rating >= fuse.computedRating * kLeastPart &&

@@ -31,7 +31,7 @@ private:
     void refresh();
     // Of the chosen conductor; requires that there is one.
     [[nodiscard]] const CableRow& row() const;
-    void addChoice(QMenu* menu, const QString& text, bool current, const Plan& next);
+    QAction* addChoice(QMenu* menu, const QString& text, const Plan& next);
     void fillSizes();
     void fillFuses();
     void enter(const QString& title,

@@ -74,27 +74,30 @@ void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
     }
 }
 
-Finding tooMuch(const CheckInput& in, const EngineShare& share, bool road) {
+Finding tooMuchOnTheRoad(const CheckInput& in, const EngineShare& share) {
     Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
-    f.severity = road ? Severity::Fault : f.severity;
-    f.id = road ? "E3 road" : "E3 idle";
-    const TextValue draws{"input", measure(share.input)};
-    if (road) {
-        f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}."_text,
-                  {draws, {"limit", measure(share.road)}}};
-        f.why = {"A small machine run hard for hours gets hot and wears out."_text, {}};
-        f.remedy = {"Use a smaller charger, or limit its current."_text, {}};
-    } else {
-        f.what = {
-            "With the engine idling the alternator has {limit} left; the DC-DC charger draws up to "
-            "{input}."_text,
-            {draws, {"limit", measure(share.idle)}}};
-        f.why = {"The starter battery pays the rest; the charger drops out and comes back."_text,
-                 {}};
-        f.remedy = {"Do not charge at idle for long, or use a smaller charger."_text, {}};
-    }
+    f.severity = Severity::Fault;
+    f.id = "E3 road";
+    f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}."_text,
+              {{"input", measure(share.input)}, {"limit", measure(share.road)}}};
+    f.why = {"A small machine run hard for hours gets hot and wears out."_text, {}};
+    f.remedy = {"Use a smaller charger, or limit its current."_text, {}};
     f.figures = {FigureId("engine.input")};
-    offerSmaller(in, road ? share.road : share.idle, f);
+    offerSmaller(in, share.road, f);
+    return f;
+}
+
+Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
+    Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
+    f.id = "E3 idle";
+    f.what = {
+        "With the engine idling the alternator has {limit} left; the DC-DC charger draws up to "
+        "{input}."_text,
+        {{"input", measure(share.input)}, {"limit", measure(share.idle)}}};
+    f.why = {"The starter battery pays the rest; the charger drops out and comes back."_text, {}};
+    f.remedy = {"Do not charge at idle for long, or use a smaller charger."_text, {}};
+    f.figures = {FigureId("engine.input")};
+    offerSmaller(in, share.idle, f);
     return f;
 }
 
@@ -188,10 +191,10 @@ Checks engineChecks(const CheckInput& input) {
     const EngineShare share = shareOf(input);
     out.why.add(shareDerivation(input, share));
     if (share.input > share.road) {
-        out.findings.push_back(tooMuch(input, share, true));
+        out.findings.push_back(tooMuchOnTheRoad(input, share));
     }
     if (share.input > share.idle) {
-        out.findings.push_back(tooMuch(input, share, false));
+        out.findings.push_back(tooMuchAtIdle(input, share));
     }
     return out;
 }

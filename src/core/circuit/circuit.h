@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // The system by name: devices with terminals, conductors between them, where protection belongs,
-// and over which conductors a drop is counted. No sizes: cables decides those.
+// and between which terminals a drop is counted. No sizes: cables decides those. What is marked
+// 'walked' is found in the circuit as it is wired (relations.h), never said by a way.
 
 #include <map>
 #include <memory>
@@ -12,7 +13,7 @@
 
 #include "core/circuit/element.h"
 #include "core/explain/id.h"
-#include "core/library/library.h"
+#include "core/library/gear_models.h"
 #include "core/quantities/units.h"
 
 namespace spirk {
@@ -46,7 +47,7 @@ struct Port {
     std::string name;
     Connection connection;
     Pole pole = Pole::Negative;
-    // The negative against which a short at this port is reckoned and a meter is held.
+    // Walked: the negative against which a short at this port is reckoned and a meter is held.
     std::optional<TerminalId> counter;
     bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
 };
@@ -66,8 +67,9 @@ struct Device {
     Amps rating;                           // zero: not stated
     std::optional<ApplianceId> appliance;  // that it stands for
     std::optional<DeviceId> fedBy;  // the converter whose rail it hangs on; else it is the bank's
-    int inSeries = 1;               // batteries of the string that it is in
-    bool headsString = true;        // of batteries in series, the one with the string's positive
+    std::optional<DeviceId> mountedWith;  // of a bar, that of the other pole
+    int inSeries = 1;                     // batteries of the string that it is in
+    bool headsString = true;  // of batteries in series, the one with the string's positive
     bool amended = false;
 };
 
@@ -114,8 +116,12 @@ struct Conductor {
     // What it must carry whatever is drawn, and the most that a short can put through it, where its
     // source limits itself.
     std::optional<Amps> rated, shortCircuit;
-    std::optional<ConductorId> protectedBy;  // whose fuse also covers this conductor
+    std::optional<ConductorId> protectedBy;  // walked: whose fuse covers this one, which has none
     bool amended = false;                    // moved or split; sizes are amended in cables
+};
+
+struct TerminalPair {
+    TerminalId pos, neg;
 };
 
 // Out and back between a source and a load, over which a limit of drop holds.
@@ -125,7 +131,8 @@ struct DropPath {
     std::string rule;    // id of a rule with the limit as a fraction
     std::string moment;  // id of the sizing moment in which it is reckoned
     Volts base;          // the limit is a fraction of this
-    std::vector<ConductorId> conductors;
+    TerminalPair source = {}, far = {};
+    std::vector<ConductorId> conductors = {};  // walked: ours, as the current flows out and back
 };
 
 // Where a conductor's end is fixed: the device and its port by their places in their lists, and the

@@ -31,6 +31,7 @@ constexpr double kDeadVolts = 0.1;
 class Sequence {
 public:
     explicit Sequence(const PowerUpInput& in) : in_(in) {
+        out_.deadTests = deadTests(in);
         for (const Conductor& c : circuit().conductors) {
             now_.pulled.push_back(protectionAt(circuit(), c, End::From) != nullptr &&
                                   isHousePole(c, Pole::Positive));
@@ -104,7 +105,9 @@ private:
     MomentSolution solved(const SwitchStep& s, const Look& look) {
         Moment moment = now_;
         moment.id = s.id + look.name;
-        moment.name = {"at the step '{step}'"_text, {{"step", s.id}}};
+        // As they are numbered on the sheet: this one is the last so far.
+        moment.name = {"at step {n} of the switching on"_text,
+                       {{"n", count(out_.deadTests.size() + out_.switchOn.size())}}};
         moment.only = look.loads;
         moment.drawn = look.drawn;
         moment.sun = look.sun;
@@ -305,7 +308,6 @@ private:
 
 PowerUp powerUpFor(const PowerUpInput& input) {
     PowerUp out = Sequence(input).all();
-    out.deadTests = deadTests(input);
     out.settings = deviceSettings(input);
     out.why.merge(deadTestFigures());
     return out;

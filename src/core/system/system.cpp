@@ -207,23 +207,24 @@ private:
         }
         out.bank = out_.banks.front().id;
         // Without it there would be no system to speak of: it hangs on the first bank then.
-        addRail(out, true);
+        addRail(out, Fed::Yes);
     }
     void addConverterRail(const RailChoice& choice, const FromConverter& from) {
         auto out = unitAs<RailUnit>(choice, UnitList::Rails, WayKind::ConverterRail);
         out.bank = out_.banks.front().id;
         out.converter = look(&Shelf::converters, from.model, out.path + ".model");
         if (out.converter != nullptr) {
-            addRail(out, hasRail(from.rail, out.path));
+            addRail(out, hasRail(from.rail, out.path) ? Fed::Yes : Fed::No);
         }
     }
-    void addRail(const RailUnit& rail, bool fed) {
+    enum class Fed { Yes, No };
+    void addRail(const RailUnit& rail, Fed fed) {
         const bool converter = rail.converter != nullptr;
         const auto same = std::ranges::find_if(
             out_.rails, [&](const RailUnit& r) { return (r.converter != nullptr) == converter; });
         if (same != out_.rails.end()) {
             out_.findings.push_back(oneTooMany(rail.path, same->id));
-        } else if (fed) {
+        } else if (fed == Fed::Yes) {
             out_.rails.push_back(rail);
         }
     }

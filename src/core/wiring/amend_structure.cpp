@@ -55,15 +55,12 @@ std::string isolatorIn(const ConductorId& id) { return id.value + ".isolator"; }
 // Splits the conductor: its first part keeps its id and ends at the isolator.
 void insertIsolator(Draft& draft, const ConductorId& id) {
     const std::string isolatorId = isolatorIn(id);
-    const std::optional<TerminalId> counter = [&]() -> std::optional<TerminalId> {
-        const Port* port = findPort(draft.circuit(), conductorIn(draft, id)->from);
-        return port == nullptr ? std::nullopt : port->counter;
-    }();
     draft.unit = conductorIn(draft, id)->unit;
     Device& isolator = draft.hardware(isolatorId, DeviceKind::Isolator, "isolator");
     isolator.amended = true;
-    draft.port(isolator, "a", draft.connectionOf("isolator"), counter);
-    draft.port(isolator, "b", draft.connectionOf("isolator"), counter);
+    const Pole pole = conductorIn(draft, id)->pole;
+    Draft::port(isolator, "a", draft.connectionOf("isolator"), pole);
+    Draft::port(isolator, "b", draft.connectionOf("isolator"), pole);
     draft.contact(isolator, "isolator", {{0, 1}});
     Conductor* first = conductorIn(draft, id);
     Conductor second = *first;
@@ -74,20 +71,12 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     if (second.purpose == Purpose::Lead || second.purpose == Purpose::Feed) {
         second.purpose = Purpose::Link;  // it no longer comes from where the first part does
     }
-    second.protectedBy =
-        draft.protectionAt({id, End::From}) != nullptr ? std::optional(id) : first->protectedBy;
     second.amended = true;
     first->to = terminal(isolatorId, "a");
     if (Protection* far = draft.protectionAt({id, End::To})) {
         std::ranges::find(far->poles, ConductorEnd{id, End::To})->conductor = second.id;
     }
     first->amended = true;
-    for (DropPath& path : draft.circuit().paths) {
-        const auto at = std::ranges::find(path.conductors, id);
-        if (at != path.conductors.end()) {
-            path.conductors.insert(at + 1, second.id);
-        }
-    }
     draft.circuit().conductors.push_back(std::move(second));
 }
 

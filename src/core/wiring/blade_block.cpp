@@ -151,8 +151,8 @@ Device& addLoadDevice(Draft& draft, const Hang& rail, const Appliance& a) {
     if (largestWatts(a) / rail.lowest > d.rating) {
         own = {"M6", squareMillimetres(35)};
     }
-    draft.port(d, "+", own, TerminalId{id, "-"});
-    draft.port(d, "-", own);
+    Draft::port(d, "+", own, Pole::Positive);
+    Draft::port(d, "-", own, Pole::Negative);
     return d;
 }
 
@@ -176,8 +176,8 @@ FarEnd addFarEnd(Draft& draft, const Hang& rail, const LoadCircuit& c) {
     strip.place = draft.placeOf(strip.id, place.value);
     strip.name = listed({strip.name, c.title});
     strip.fedBy = rail.converter;
-    draft.port(strip, "+", draft.connectionOf("terminal_strip"), terminal(id, "-"));
-    draft.port(strip, "-", draft.connectionOf("terminal_strip"));
+    Draft::port(strip, "+", draft.connectionOf("terminal_strip"), Pole::Positive);
+    Draft::port(strip, "-", draft.connectionOf("terminal_strip"), Pole::Negative);
     return {terminal(id, "+"), terminal(id, "-"), true};
 }
 
@@ -194,7 +194,6 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
                                          Pole::Positive,
                                          Purpose::Link);
         pos.insulation = draft.library.region.smallInsulation;
-        pos.protectedBy = ConductorId(c.id + ".feed+");
         Conductor& neg = draft.conductor(load.value + ".tail-",
                                          {"{load}, tail, negative"_text, {{"load", a->name}}},
                                          TerminalId{load, "-"},
@@ -202,33 +201,24 @@ void addTails(Draft& draft, const LoadCircuit& c, const FarEnd& far) {
                                          Pole::Negative,
                                          Purpose::Link);
         neg.insulation = draft.library.region.smallInsulation;
-        neg.protectedBy = ConductorId(c.id + ".feed+");
         draft.pair(load.value + ".tail+", load.value + ".tail-");
     }
 }
 
-void addDropPaths(Draft& draft,
-                  const Hang& rail,
-                  const LoadCircuit& c,
-                  const FarEnd& far,
-                  const std::vector<ConductorId>& shared) {
+// From the rail's own source: what feeds a block is on the way, too.
+void addDropPaths(Draft& draft, const Hang& rail, const LoadCircuit& c) {
     for (const Appliance* a : c.appliances) {
-        std::vector<ConductorId> path = shared;
-        path.emplace_back(c.id + ".feed+");
-        path.emplace_back(c.id + ".feed-");
-        if (far.strip) {
-            path.emplace_back(deviceOf(a->id).value + ".tail+");
-            path.emplace_back(deviceOf(a->id).value + ".tail-");
-        }
+        const DeviceId load = deviceOf(a->id);
         const bool critical = a->category == Category::Electronics;
-        draft.circuit().paths.push_back(
-            {"drop." + deviceOf(a->id).value,
-             {rail.converter ? "converter to {load}"_text : "bus bars to {load}"_text,
-              {{"load", a->name}}},
-             critical ? "drop_critical" : "drop_other",
-             "sizing.full",
-             rail.base,
-             path});
+        draft.drop(
+            {.id = "drop." + load.value,
+             .name = {rail.converter ? "converter to {load}"_text : "bus bars to {load}"_text,
+                      {{"load", a->name}}},
+             .rule = critical ? "drop_critical" : "drop_other",
+             .moment = "sizing.full",
+             .base = rail.base},
+            {railPost(rail.rail, Pole::Positive), railPost(rail.main, Pole::Negative)},
+            {TerminalId{load, "+"}, TerminalId{load, "-"}});
     }
 }
 
@@ -256,11 +246,7 @@ LiveStep loadsOn(const LoadCircuit& c, const ConductorId& feed) {
     return s;
 }
 
-void addCircuit(Draft& draft,
-                const Hang& rail,
-                const LoadCircuit& c,
-                const NearEnd& near,
-                const std::vector<ConductorId>& shared) {
+void addCircuit(Draft& draft, const Hang& rail, const LoadCircuit& c, const NearEnd& near) {
     draft.unit = UnitId(c.id);
     const FarEnd far = addFarEnd(draft, rail, c);
     Conductor& pos = draft.conductor(c.id + ".feed+",
@@ -285,10 +271,9 @@ void addCircuit(Draft& draft,
                                      Pole::Negative,
                                      Purpose::Feed);
     neg.insulation = draft.library.region.smallInsulation;
-    neg.protectedBy = feed;
     draft.pair(feed.value, neg.id.value);
     addTails(draft, c, far);
-    addDropPaths(draft, rail, c, far, shared);
+    addDropPaths(draft, rail, c);
     draft.piece.steps.push_back(loadsOn(c, feed));
 }
 
@@ -317,8 +302,8 @@ Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
     Device& block = draft.hardware(id, DeviceKind::FuseBlock, "fuse_block");
     block.fedBy = rail.converter;
     const Connection connection = draft.connectionOf("fuse_block");
-    draft.port(block, "in", connection, terminal(id, "neg"));
-    draft.port(block, "neg", connection);
+    Draft::port(block, "in", connection, Pole::Positive);
+    Draft::port(block, "neg", connection, Pole::Negative);
     Conductor& feed = draft.conductor(
         id + ".feed+",
         rail.converter ? "converter to fuse block"_text : "positive bar to fuse block"_text,
@@ -330,15 +315,12 @@ Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
     if (!rail.converter) {
         draft.protect(feed.id, holderFuse(draft));
     }
-    Conductor& back = draft.conductor(id + ".feed-",
-                                      "fuse block to negative bar"_text,
-                                      terminal(id, "neg"),
-                                      railPost(rail.main, Pole::Negative),
-                                      Pole::Negative,
-                                      Purpose::Feed);
-    if (!rail.converter) {
-        back.protectedBy = ConductorId(id + ".feed+");
-    }
+    draft.conductor(id + ".feed-",
+                    "fuse block to negative bar"_text,
+                    terminal(id, "neg"),
+                    railPost(rail.main, Pole::Negative),
+                    Pole::Negative,
+                    Purpose::Feed);
     draft.pair(id + ".feed+", id + ".feed-");
     draft.piece.steps.push_back(blockLive(rail, draft.deviceAt(id)));
     return draft.deviceAt(id);
@@ -346,7 +328,7 @@ Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
 
 void addWay(Draft& draft, const std::string& blockId, const std::string& way) {
     Device& block = draft.deviceAt(blockId);
-    draft.port(block, way, {"blade", squareMillimetres(6)}, terminal(blockId, "neg"));
+    Draft::port(block, way, {"blade", squareMillimetres(6)}, Pole::Positive);
     block.elements.emplace_back(
         Resistance{{0, block.ports.size() - 1}, draft.resistanceOf("fuse_block")});
 }
@@ -368,21 +350,18 @@ void addCircuits(Draft& draft, const Hang& rail) {
         if ((!large || rail.converter) && findDevice(draft.circuit(), DeviceId(id)) == nullptr) {
             addBlock(draft, rail, id);
         }
-        const std::vector<ConductorId> feeds{ConductorId(id + ".feed+"),
-                                             ConductorId(id + ".feed-")};
         if (large && !rail.converter) {
             addCircuit(draft,
                        rail,
                        c,
-                       {railPost(rail.main, Pole::Positive), railPost(rail.main, Pole::Negative)},
-                       {});
+                       {railPost(rail.main, Pole::Positive), railPost(rail.main, Pole::Negative)});
         } else if (large) {
-            addCircuit(draft, rail, c, {terminal(id, "in"), terminal(id, "neg")}, feeds);
+            addCircuit(draft, rail, c, {terminal(id, "in"), terminal(id, "neg")});
         } else {
             ++used;
             const std::string way = "way." + c.id.substr(std::string("circuit.").size());
             addWay(draft, id, way);
-            addCircuit(draft, rail, c, {terminal(id, way), terminal(id, "neg"), true}, feeds);
+            addCircuit(draft, rail, c, {terminal(id, way), terminal(id, "neg"), true});
         }
     }
 }

@@ -29,9 +29,9 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
     draft.unit = rail.id;
     Device& d = draft.ware(id, DeviceKind::Converter, model);
     d.rating = model.maxOutput;
-    draft.port(d, "in+", model.connection, terminal(id, "neg"));
-    draft.port(d, "out+", model.connection, terminal(id, "neg"));
-    draft.port(d, "neg", model.connection);
+    Draft::port(d, "in+", model.connection, Pole::Positive);
+    Draft::port(d, "out+", model.connection, Pole::Positive);
+    Draft::port(d, "neg", model.connection, Pole::Negative);
     d.elements.emplace_back(Transfer{.in = {0, 2},
                                      .out = {1, 2},
                                      .live = Live::Always,
@@ -49,21 +49,20 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
                     Pole::Positive,
                     Purpose::Feed);
     draft.protect(feed, holderFuse(draft));
-    draft
-        .conductor(id + ".feed-",
-                   "converter to negative bar"_text,
-                   terminal(id, "neg"),
-                   railPost(main, Pole::Negative),
-                   Pole::Negative,
-                   Purpose::Feed)
-        .protectedBy = feed;
+    draft.conductor(id + ".feed-",
+                    "converter to negative bar"_text,
+                    terminal(id, "neg"),
+                    railPost(main, Pole::Negative),
+                    Pole::Negative,
+                    Purpose::Feed);
     draft.pair(id + ".feed+", id + ".feed-");
-    draft.circuit().paths.push_back({"drop.converter",
-                                     "bus bars to converter"_text,
-                                     "drop_critical",
-                                     "sizing.full",
-                                     draft.base(),
-                                     {feed, ConductorId(id + ".feed-")}});
+    draft.drop({.id = "drop.converter",
+                .name = "bus bars to converter"_text,
+                .rule = "drop_critical",
+                .moment = "sizing.full",
+                .base = draft.base()},
+               {railPost(main, Pole::Positive), railPost(main, Pole::Negative)},
+               {terminal(id, "in+"), terminal(id, "neg")});
     draft.piece.offers = {{railPost(rail.id, Pole::Positive), terminal(id, "out+"), Holds::Itself}};
     return std::move(draft.piece);
 }

@@ -31,15 +31,15 @@ void addVehicle(Draft& draft, const EngineUnit& engine) {
     const Connection post = draft.connectionOf("starter");
     Device& starter = draft.hardware("starter", DeviceKind::Starter, "starter");
     starter.place = draft.placeOf(starter.id, "engine");
-    draft.port(starter, "+", post, terminal("starter", "-"));
-    draft.port(starter, "-", post);
+    Draft::port(starter, "+", post, Pole::Positive);
+    Draft::port(starter, "-", post, Pole::Negative);
     starter.ports.front().batteryEnd = true;
     starter.elements.emplace_back(starterBattery(draft.resistanceOf("starter")));
     Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator"_text);
     alternator.place = draft.placeOf(alternator.id, "engine");
     alternator.rating = engine.alternator;
-    draft.port(alternator, "+", post, terminal("alternator", "-"));
-    draft.port(alternator, "-", post);
+    Draft::port(alternator, "+", post, Pole::Positive);
+    Draft::port(alternator, "-", post, Pole::Negative);
     // At sizing the charger's input is as low as it works: that is its largest current.
     alternator.elements.emplace_back(Limited{{0, 1},
                                              Live::EngineRunning,
@@ -76,18 +76,17 @@ void addLiveSupply(Draft& draft) {
     Device& live =
         draft.device("ignition", DeviceKind::Ignition, "supply live with engine running"_text);
     live.place = draft.placeOf(live.id, "seat");
-    draft.port(live, "live", {"blade", squareMillimetres(2.5)}, chassisPost());
+    Draft::port(live, "live", {"blade", squareMillimetres(2.5)}, Pole::Positive);
 }
 
 void addCharger(Draft& draft, const DcdcModel& model) {
     Device& d = draft.ware("dcdc", DeviceKind::DcdcCharger, model);
     d.rating = model.output;
     for (const char* port : {"in+", "out+"}) {
-        draft.port(d, port, model.connection, terminal("dcdc", "neg"));
+        Draft::port(d, port, model.connection, Pole::Positive);
     }
-    draft.port(d, "neg", model.connection);
-    draft.port(d, "enable", draft.connectionOf("terminal_strip"), terminal("dcdc", "neg"));
-    d.ports.back().pole = Pole::None;
+    Draft::port(d, "neg", model.connection, Pole::Negative);
+    Draft::port(d, "enable", draft.connectionOf("terminal_strip"), Pole::None);
     d.elements.emplace_back(Transfer{.in = {0, 2},
                                      .out = {1, 2},
                                      .live = Live::EngineRunning,
@@ -112,7 +111,6 @@ void addFeed(Draft& draft) {
 }
 
 void addConductors(Draft& draft, const UnitId& rail) {
-    const ConductorId feed(kFeed);
     const ConductorId out("dcdc.feed+");
     // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
     draft.conductor(out.value,
@@ -122,14 +120,12 @@ void addConductors(Draft& draft, const UnitId& rail) {
                     Pole::Positive,
                     Purpose::Feed);
     draft.protect(out, guarding(holderFuse(draft), "E5"));
-    draft
-        .conductor("dcdc.feed-",
-                   "DC-DC charger to negative bar"_text,
-                   terminal("dcdc", "neg"),
-                   railPost(rail, Pole::Negative),
-                   Pole::Negative,
-                   Purpose::Feed)
-        .protectedBy = out;
+    draft.conductor("dcdc.feed-",
+                    "DC-DC charger to negative bar"_text,
+                    terminal("dcdc", "neg"),
+                    railPost(rail, Pole::Negative),
+                    Pole::Negative,
+                    Purpose::Feed);
     draft.pair("dcdc.feed+", "dcdc.feed-");
     Conductor& enable = draft.conductor("dcdc.enable",
                                         "enable lead of the DC-DC charger"_text,
@@ -141,18 +137,20 @@ void addConductors(Draft& draft, const UnitId& rail) {
     Protection fuse = guarding(holderFuse(draft), "W24");
     fuse.family = "blade";
     draft.protect(enable.id, fuse);
-    draft.circuit().paths.push_back({"drop.engine",
-                                     "starter battery to DC-DC charger and back"_text,
-                                     "drop_dcdc_input",
-                                     "sizing.driving",
-                                     volts(12.0),  // the vehicle's own system
-                                     {feed, ConductorId("dcdc.feed-"), ConductorId("bond")}});
-    draft.circuit().paths.push_back({"drop.dcdc",
-                                     "DC-DC charger to bus bars"_text,
-                                     "drop_charge",
-                                     "sizing.driving",
-                                     draft.base(),
-                                     {out, ConductorId("dcdc.feed-")}});
+    draft.drop({.id = "drop.engine",
+                .name = "starter battery to DC-DC charger and back"_text,
+                .rule = "drop_dcdc_input",
+                .moment = "sizing.driving",
+                .base = volts(12.0)},  // the vehicle's own system
+               {terminal("starter", "+"), chassisPost()},
+               {terminal("dcdc", "in+"), terminal("dcdc", "neg")});
+    draft.drop({.id = "drop.dcdc",
+                .name = "DC-DC charger to bus bars"_text,
+                .rule = "drop_charge",
+                .moment = "sizing.driving",
+                .base = draft.base()},
+               {railPost(rail, Pole::Positive), railPost(rail, Pole::Negative)},
+               {terminal("dcdc", "out+"), terminal("dcdc", "neg")});
 }
 
 LiveStep started(const DcdcModel& model) {

@@ -77,29 +77,27 @@ Device& Draft::deviceAt(const std::string& id) {
     return *found;
 }
 
-void Draft::port(Device& device,
-                 const std::string& name,
-                 const Connection& connection,
-                 std::optional<TerminalId> counter) {
-    // A short is reckoned against a negative: what has none to be reckoned against is one itself.
-    const Pole pole = counter ? Pole::Positive : Pole::Negative;
-    device.ports.push_back({name, connection, pole, std::move(counter), false});
+void Draft::port(Device& device, const std::string& name, const Connection& connection, Pole pole) {
+    device.ports.push_back({name, connection, pole, {}, false});
 }
 
-void Draft::port(Device& device,
-                 const std::string& name,
-                 const Connection& connection,
-                 const Post& counter) {
-    device.ports.push_back({name, connection, Pole::Positive, {}, false});
-    piece.asks.push_back({TerminalId{device.id, name}, counter});
-}
-
-TerminalId Draft::endAt(const ConductorEnd& end, const Fixed& fixed) {
+TerminalId Draft::resolved(const Fixed& fixed, std::variant<ConductorEnd, PathTerminal> of) {
     if (const auto* post = std::get_if<Post>(&fixed)) {
-        piece.asks.push_back({end, *post});
+        piece.asks.push_back({std::move(of), *post});
         return {};
     }
     return std::get<TerminalId>(fixed);
+}
+
+void Draft::drop(DropPath path, const FixedPair& source, const FixedPair& far) {
+    const std::size_t at = piece.circuit.paths.size();
+    const auto both = [&](const FixedPair& pair, PathEnd end) -> TerminalPair {
+        return {resolved(pair.pos, PathTerminal{at, end, Pole::Positive}),
+                resolved(pair.neg, PathTerminal{at, end, Pole::Negative})};
+    };
+    path.source = both(source, PathEnd::Source);
+    path.far = both(far, PathEnd::Far);
+    piece.circuit.paths.push_back(std::move(path));
 }
 
 Conductor& Draft::conductor(const std::string& id,
@@ -111,8 +109,8 @@ Conductor& Draft::conductor(const std::string& id,
     Conductor c;
     c.id = ConductorId(id);
     c.name = name;
-    c.from = endAt({c.id, End::From}, from);
-    c.to = endAt({c.id, End::To}, to);
+    c.from = resolved(from, ConductorEnd{c.id, End::From});
+    c.to = resolved(to, ConductorEnd{c.id, End::To});
     c.pole = pole;
     c.purpose = purpose;
     c.unit = unit;

@@ -31,15 +31,10 @@ struct Draft {
     Device& ware(const std::string& id, DeviceKind kind, const Ware& model);
     // A device that was added before.
     Device& deviceAt(const std::string& id);
-    void port(Device& device,
-              const std::string& name,
-              const Connection& connection,
-              std::optional<TerminalId> counter = std::nullopt);
-    // Its counter-terminal is the post of another piece.
-    void port(Device& device,
-              const std::string& name,
-              const Connection& connection,
-              const Post& counter);
+    static void port(Device& device,
+                     const std::string& name,
+                     const Connection& connection,
+                     Pole pole);
     Conductor& conductor(const std::string& id,
                          const Text& name,
                          const Fixed& from,
@@ -49,6 +44,8 @@ struct Draft {
     // Stands at an end of a conductor that was added before.
     void protect(const ConductorId& conductor, Protection protection, End end = End::From);
     [[nodiscard]] Protection* protectionAt(const ConductorEnd& end);
+    // A limit of drop between these two; its own terminals are not given in `path`.
+    void drop(DropPath path, const FixedPair& source, const FixedPair& far);
     // The two are bought and laid together.
     void pair(const std::string& a, const std::string& b);
     [[nodiscard]] Conductor& conductorAt(const ConductorId& id);
@@ -61,7 +58,9 @@ struct Draft {
     [[nodiscard]] Volts base() const { return gear.bank().system; }
 
 private:
-    [[nodiscard]] TerminalId endAt(const ConductorEnd& end, const Fixed& fixed);
+    // The terminal; of a post, none yet, and an ask.
+    [[nodiscard]] TerminalId resolved(const Fixed& fixed,
+                                      std::variant<ConductorEnd, PathTerminal> of);
 };
 
 [[nodiscard]] TerminalId terminal(const std::string& device, const std::string& port);

@@ -27,8 +27,8 @@ void addBattery(Draft& draft, int string, int place) {
     d.rating = model.maxDischarge;
     d.headsString = place == 1;
     d.inSeries = draft.gear.bank().series;
-    draft.port(d, "+", model.connection, terminal(id, "-"));
-    draft.port(d, "-", model.connection);
+    Draft::port(d, "+", model.connection, Pole::Positive);
+    Draft::port(d, "-", model.connection, Pole::Negative);
     d.ports.front().batteryEnd = true;
     const BankUnit& bank = draft.gear.bank();
     const auto inside = [&](ResistanceCase which) {
@@ -52,35 +52,31 @@ BankEnds endsOf(const Draft& draft, int string) {
 }
 
 // The string's current flows through its links; its fuse stands at the positive end.
-void addString(Draft& draft, int string, const ConductorId& protectedBy) {
+void addString(Draft& draft, int string) {
     const std::string id = "bank." + std::to_string(string);
     for (int place = 1; place <= draft.gear.bank().series; ++place) {
         addBattery(draft, string, place);
     }
     for (int place = 1; place < draft.gear.bank().series; ++place) {
-        draft
-            .conductor(id + ".link." + std::to_string(place),
-                       {"battery {n}, link in series"_text, {{"n", count(string)}}},
-                       terminal(batteryId(draft, string, place), "-"),
-                       terminal(batteryId(draft, string, place + 1), "+"),
-                       Pole::Negative,
-                       Purpose::Link)
-            .protectedBy = protectedBy;
+        draft.conductor(id + ".link." + std::to_string(place),
+                        {"battery {n}, link in series"_text, {{"n", count(string)}}},
+                        terminal(batteryId(draft, string, place), "-"),
+                        terminal(batteryId(draft, string, place + 1), "+"),
+                        Pole::Negative,
+                        Purpose::Link);
     }
-    // A short at the string's positive is against the string's negative.
-    Device& head = draft.deviceAt(batteryId(draft, string, 1));
-    head.ports.front().counter = endsOf(draft, string).neg;
 }
 
 BankEnds addCollectingBars(Draft& draft) {
     const Connection connection = draft.connectionOf("collecting_bar");
     Device& pos = draft.hardware("bank.pos", DeviceKind::CollectingBar, "collecting_bar");
     pos.name = {"{bar}, positive"_text, {{"bar", pos.name}}};
-    draft.port(pos, kBar, connection, terminal("bank.neg", kBar));
+    Draft::port(pos, kBar, connection, Pole::Positive);
+    pos.mountedWith = DeviceId("bank.neg");
     pos.ports.front().batteryEnd = true;
     Device& neg = draft.hardware("bank.neg", DeviceKind::CollectingBar, "collecting_bar");
     neg.name = {"{bar}, negative"_text, {{"bar", neg.name}}};
-    draft.port(neg, kBar, connection);
+    Draft::port(neg, kBar, connection, Pole::Negative);
     return {terminal("bank.pos", kBar), terminal("bank.neg", kBar)};
 }
 
@@ -95,14 +91,12 @@ void addLeads(Draft& draft, const BankEnds& ends) {
                                          Pole::Positive,
                                          Purpose::Lead);
         draft.protect(pos.id, holderFuse(draft));
-        draft
-            .conductor(id + ".lead-",
-                       {"battery {n}, negative lead"_text, {{"n", count(k)}}},
-                       string.neg,
-                       ends.neg,
-                       Pole::Negative,
-                       Purpose::Lead)
-            .protectedBy = ConductorId(id + ".lead+");
+        draft.conductor(id + ".lead-",
+                        {"battery {n}, negative lead"_text, {{"n", count(k)}}},
+                        string.neg,
+                        ends.neg,
+                        Pole::Negative,
+                        Purpose::Lead);
         draft.pair(id + ".lead+", id + ".lead-");
     }
 }
@@ -139,8 +133,7 @@ Piece equalLeads(Draft draft, const BankUnit& bank) {
     const bool several = bank.count > 1;
     draft.unit = bank.id;
     for (int k = 1; k <= bank.count; ++k) {
-        const std::string lead = "bank." + std::to_string(k) + ".lead+";
-        addString(draft, k, ConductorId(several ? lead : rail.value + ".feed+"));
+        addString(draft, k);
     }
     const BankEnds ends = several ? addCollectingBars(draft) : endsOf(draft, 1);
     if (several) {

@@ -51,8 +51,8 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     const InverterModel* model = inverter.model;
     draft.unit = inverter.id;
     Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
-    draft.port(d, "dc+", model->connection, terminal("inverter", "dc-"));
-    draft.port(d, "dc-", model->connection);
+    Draft::port(d, "dc+", model->connection, Pole::Positive);
+    Draft::port(d, "dc-", model->connection, Pole::Negative);
     d.elements.emplace_back(Draw{.at = {0, 1},
                                  .by = DrawnBy::Moment,
                                  .behaviour = Behaviour::Power,
@@ -68,21 +68,20 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
                     Pole::Positive,
                     Purpose::Feed);
     draft.protect(feed, holderFuse(draft));
-    draft
-        .conductor("inverter.feed-",
-                   "inverter to negative bar"_text,
-                   terminal("inverter", "dc-"),
-                   railPost(inverter.from, Pole::Negative),
-                   Pole::Negative,
-                   Purpose::Feed)
-        .protectedBy = feed;
+    draft.conductor("inverter.feed-",
+                    "inverter to negative bar"_text,
+                    terminal("inverter", "dc-"),
+                    railPost(inverter.from, Pole::Negative),
+                    Pole::Negative,
+                    Purpose::Feed);
     draft.pair("inverter.feed+", "inverter.feed-");
-    draft.circuit().paths.push_back({"drop.inverter",
-                                     "inverter to bus bars"_text,
-                                     "drop_inverter",
-                                     "sizing.full",
-                                     draft.base(),
-                                     {feed, ConductorId("inverter.feed-")}});
+    draft.drop({.id = "drop.inverter",
+                .name = "inverter to bus bars"_text,
+                .rule = "drop_inverter",
+                .moment = "sizing.full",
+                .base = draft.base()},
+               {railPost(inverter.from, Pole::Positive), railPost(inverter.from, Pole::Negative)},
+               {terminal("inverter", "dc+"), terminal("inverter", "dc-")});
     draft.piece.steps = {idling(feed, *model), leftOff()};
     draft.piece.settings = {{d.id,
                              Sets::Output,

@@ -9,7 +9,7 @@ Piece oneBond(Draft draft, const RailUnit& rail) {
     draft.unit = UnitId("chassis");
     Device& chassis = draft.hardware("chassis", DeviceKind::Chassis, "chassis");
     chassis.place = draft.placeOf(chassis.id, "under_floor");
-    draft.port(chassis, "point", draft.connectionOf("chassis"));
+    Draft::port(chassis, "point", draft.connectionOf("chassis"), Pole::Negative);
     draft.conductor("bond",
                     "bond of the negative bar to the chassis"_text,
                     railPost(rail.id, Pole::Negative),

@@ -40,9 +40,10 @@ void answer(Circuit& part, const Ask& ask, const Offer& offer) {
             (end.end == End::From ? c.from : c.to) = offer.at;
             holdFuse(part.protections, end, offer.holds);
         },
-        [&](const TerminalId& port) {
-            Device& d = *std::ranges::find(part.devices, port.device, &Device::id);
-            d.ports[portOf(d, port.port)].counter = offer.at;
+        [&](const PathTerminal& at) {
+            DropPath& path = part.paths[at.path];
+            TerminalPair& pair = at.end == PathEnd::Source ? path.source : path.far;
+            (at.pole == Pole::Positive ? pair.pos : pair.neg) = offer.at;
         });
 }
 

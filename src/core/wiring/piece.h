@@ -8,9 +8,17 @@
 
 namespace spirk {
 
-// The piece's conductor ends, or its port has its counter-terminal, at a post.
+enum class PathEnd { Source, Far };
+// A terminal of a drop path of the piece, by its place there.
+struct PathTerminal {
+    std::size_t path = 0;
+    PathEnd end = PathEnd::Source;
+    Pole pole = Pole::Positive;
+};
+
+// The piece's conductor ends at a post, or its drop path does.
 struct Ask {
-    std::variant<ConductorEnd, TerminalId> of;
+    std::variant<ConductorEnd, PathTerminal> of;
     Post post;
 };
 

@@ -21,5 +21,8 @@ struct Post {
 
 // A terminal of one's own, or a post of another.
 using Fixed = std::variant<TerminalId, Post>;
+struct FixedPair {
+    Fixed pos, neg;
+};
 
 }  // namespace spirk

@@ -29,7 +29,7 @@ Transfer controlOf(const BankUnit& bank, const SunUnit& s) {
             .inside = {}};
 }
 
-void addDevices(Draft& draft, const SunUnit& solar, const SunJoint& joint) {
+void addDevices(Draft& draft, const SunUnit& solar) {
     const Connection plug{"clamp", squareMillimetres(10)};
     Device& array =
         draft.device("array",
@@ -41,30 +41,27 @@ void addDevices(Draft& draft, const SunUnit& solar, const SunJoint& joint) {
     array.price = solar.panel->price;
     array.units = solar.series * solar.parallel;
     array.place = draft.placeOf(array.id, "roof");
-    draft.port(array, "+", plug, terminal("array", "-"));
-    draft.port(array, "-", plug);
+    Draft::port(array, "+", plug, Pole::Positive);
+    Draft::port(array, "-", plug, Pole::Negative);
     array.elements.emplace_back(curveOf(solar));
     Device& isolator = draft.hardware("array.isolator", DeviceKind::PvIsolator, "pv_isolator");
     for (const char* side : {"a", "b"}) {
         const std::string s(side);
-        draft.port(isolator,
-                   s + "+",
-                   draft.connectionOf("pv_isolator"),
-                   terminal("array.isolator", s + "-"));
-        draft.port(isolator, s + "-", draft.connectionOf("pv_isolator"));
+        Draft::port(isolator, s + "+", draft.connectionOf("pv_isolator"), Pole::Positive);
+        Draft::port(isolator, s + "-", draft.connectionOf("pv_isolator"), Pole::Negative);
     }
     draft.contact(isolator, "pv_isolator", {{0, 2}, {1, 3}});
     const Connection own = solar.controller->connection;
     Device& mppt = draft.ware("mppt", DeviceKind::SolarController, *solar.controller);
     mppt.rating = solar.controller->maxOutput;
-    draft.port(mppt, "pv+", own, terminal("mppt", "pv-"));
-    draft.port(mppt, "pv-", own);
-    draft.port(mppt, "bat+", own, terminal("mppt", "bat-"));
-    draft.port(mppt, "bat-", own);
+    Draft::port(mppt, "pv+", own, Pole::Positive);
+    Draft::port(mppt, "pv-", own, Pole::Negative);
+    Draft::port(mppt, "bat+", own, Pole::Positive);
+    Draft::port(mppt, "bat-", own, Pole::Negative);
     mppt.elements.emplace_back(controlOf(draft.gear.bank(), solar));
     Device& out = draft.hardware("mppt.isolator", DeviceKind::Isolator, "isolator");
-    draft.port(out, "a", draft.connectionOf("isolator"), joint.neg);
-    draft.port(out, "b", draft.connectionOf("isolator"), joint.neg);
+    Draft::port(out, "a", draft.connectionOf("isolator"), Pole::Positive);
+    Draft::port(out, "b", draft.connectionOf("isolator"), Pole::Positive);
     draft.contact(out, "isolator", {{0, 1}});
 }
 
@@ -78,7 +75,6 @@ void onPanelsSide(const Draft& draft, const SunUnit& solar, Conductor& c) {
 }
 
 void addArrayLeads(Draft& draft, const SunUnit& solar) {
-    std::vector<ConductorId> path;
     for (const Pole pole : {Pole::Positive, Pole::Negative}) {
         const bool positive = pole == Pole::Positive;
         const std::string p = positive ? "+" : "-";
@@ -90,7 +86,6 @@ void addArrayLeads(Draft& draft, const SunUnit& solar) {
             pole,
             Purpose::Lead);
         onPanelsSide(draft, solar, lead);
-        path.push_back(lead.id);
         Conductor& feed = draft.conductor("array.feed" + p,
                                           positive ? "isolator to controller, positive"_text
                                                    : "isolator to controller, negative"_text,
@@ -99,16 +94,16 @@ void addArrayLeads(Draft& draft, const SunUnit& solar) {
                                           pole,
                                           Purpose::Feed);
         onPanelsSide(draft, solar, feed);
-        path.push_back(feed.id);
     }
     draft.pair("array.lead+", "array.lead-");
     draft.pair("array.feed+", "array.feed-");
-    draft.circuit().paths.push_back({"drop.array",
-                                     "panels to controller"_text,
-                                     "drop_critical",
-                                     "sizing.noon",
-                                     solar.panel->vmp * static_cast<double>(solar.series),
-                                     path});
+    draft.drop({.id = "drop.array",
+                .name = "panels to controller"_text,
+                .rule = "drop_critical",
+                .moment = "sizing.noon",
+                .base = solar.panel->vmp * static_cast<double>(solar.series)},
+               {terminal("array", "+"), terminal("array", "-")},
+               {terminal("mppt", "pv+"), terminal("mppt", "pv-")});
 }
 
 void addBatteryLeads(Draft& draft, const SunJoint& joint) {
@@ -120,29 +115,26 @@ void addBatteryLeads(Draft& draft, const SunJoint& joint) {
                                      Pole::Positive,
                                      Purpose::Feed);
     draft.protect(pos.id, guarding(holderFuse(draft), "S7"));
-    draft
-        .conductor("mppt.link+",
-                   "isolator to controller"_text,
-                   terminal("mppt.isolator", "b"),
-                   terminal("mppt", "bat+"),
-                   Pole::Positive,
-                   Purpose::Link)
-        .protectedBy = feed;
-    draft
-        .conductor("mppt.feed-",
-                   "controller to negative bar"_text,
-                   terminal("mppt", "bat-"),
-                   joint.neg,
-                   Pole::Negative,
-                   Purpose::Feed)
-        .protectedBy = feed;
+    draft.conductor("mppt.link+",
+                    "isolator to controller"_text,
+                    terminal("mppt.isolator", "b"),
+                    terminal("mppt", "bat+"),
+                    Pole::Positive,
+                    Purpose::Link);
+    draft.conductor("mppt.feed-",
+                    "controller to negative bar"_text,
+                    terminal("mppt", "bat-"),
+                    joint.neg,
+                    Pole::Negative,
+                    Purpose::Feed);
     draft.pair("mppt.feed+", "mppt.feed-");
-    draft.circuit().paths.push_back({"drop.mppt",
-                                     "controller to bus bars"_text,
-                                     "drop_charge",
-                                     "sizing.noon",
-                                     draft.base(),
-                                     {feed, ConductorId("mppt.link+"), ConductorId("mppt.feed-")}});
+    draft.drop({.id = "drop.mppt",
+                .name = "controller to bus bars"_text,
+                .rule = "drop_charge",
+                .moment = "sizing.noon",
+                .base = draft.base()},
+               {joint.pos, joint.neg},
+               {terminal("mppt", "bat+"), terminal("mppt", "bat-")});
 }
 
 LiveStep covered() {
@@ -184,7 +176,7 @@ LiveStep uncovered(const SunJoint& joint) {
 
 Piece solarParts(Draft draft, const SunUnit& sun, const SunJoint& joint) {
     draft.unit = sun.id;
-    addDevices(draft, sun, joint);
+    addDevices(draft, sun);
     addArrayLeads(draft, sun);
     addBatteryLeads(draft, joint);
     draft.piece.steps = {covered(), uncovered(joint)};

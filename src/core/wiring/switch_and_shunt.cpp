@@ -18,10 +18,11 @@ void addBars(Draft& draft, const RailUnit& rail) {
     Device& pos =
         draft.hardware(kBusPos, DeviceKind::BusBar, distributor ? "distributor" : "bus_bar");
     pos.name = distributor ? pos.name : "positive bus bar"_text;
-    draft.port(pos, kBar, connection, terminal(kBusNeg, kBar));
+    Draft::port(pos, kBar, connection, Pole::Positive);
+    pos.mountedWith = DeviceId(kBusNeg);
     Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
     neg.name = "negative bus bar"_text;
-    draft.port(neg, kBar, connection);
+    Draft::port(neg, kBar, connection, Pole::Negative);
     draft.piece.offers = {
         {railPost(rail.id, Pole::Positive),
          terminal(kBusPos, kBar),
@@ -33,12 +34,12 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
     const Post pos = bankPost(rail.bank, Pole::Positive);
     const Post neg = bankPost(rail.bank, Pole::Negative);
     Device& master = draft.hardware("main.switch", DeviceKind::MainSwitch, "main_switch");
-    draft.port(master, "a", draft.connectionOf("main_switch"), neg);
-    draft.port(master, "b", draft.connectionOf("main_switch"), neg);
+    Draft::port(master, "a", draft.connectionOf("main_switch"), Pole::Positive);
+    Draft::port(master, "b", draft.connectionOf("main_switch"), Pole::Positive);
     draft.contact(master, "main_switch", {{0, 1}});
     Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, "shunt");
-    draft.port(shunt, "a", draft.connectionOf("shunt"));  // battery side
-    draft.port(shunt, "b", draft.connectionOf("shunt"));  // load side
+    Draft::port(shunt, "a", draft.connectionOf("shunt"), Pole::Negative);  // battery side
+    Draft::port(shunt, "b", draft.connectionOf("shunt"), Pole::Negative);  // load side
     shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
     const ConductorId feed(kFeed);
     draft.conductor(feed.value,
@@ -48,39 +49,33 @@ void addMainPath(Draft& draft, const RailUnit& rail) {
                     Pole::Positive,
                     Purpose::Feed);
     draft.protect(feed, holderFuse(draft));
-    draft
-        .conductor("main.link+",
-                   "main switch to positive bar"_text,
-                   terminal("main.switch", "b"),
-                   terminal(kBusPos, kBar),
-                   Pole::Positive,
-                   Purpose::Link)
-        .protectedBy = feed;
-    draft
-        .conductor("main.feed-",
-                   "bank to shunt"_text,
-                   neg,
-                   terminal("shunt", "a"),
-                   Pole::Negative,
-                   Purpose::Feed)
-        .protectedBy = feed;
-    draft
-        .conductor("main.link-",
-                   "shunt to negative bar"_text,
-                   terminal("shunt", "b"),
-                   terminal(kBusNeg, kBar),
-                   Pole::Negative,
-                   Purpose::Link)
-        .protectedBy = feed;
+    draft.conductor("main.link+",
+                    "main switch to positive bar"_text,
+                    terminal("main.switch", "b"),
+                    terminal(kBusPos, kBar),
+                    Pole::Positive,
+                    Purpose::Link);
+    draft.conductor("main.feed-",
+                    "bank to shunt"_text,
+                    neg,
+                    terminal("shunt", "a"),
+                    Pole::Negative,
+                    Purpose::Feed);
+    draft.conductor("main.link-",
+                    "shunt to negative bar"_text,
+                    terminal("shunt", "b"),
+                    terminal(kBusNeg, kBar),
+                    Pole::Negative,
+                    Purpose::Link);
     draft.pair("main.feed+", "main.feed-");
     draft.pair("main.link+", "main.link-");
-    draft.circuit().paths.push_back(
-        {"drop.main",
-         "bank to bus bars"_text,
-         "drop_critical",
-         "sizing.full",
-         draft.base(),
-         {feed, ConductorId("main.link+"), ConductorId("main.link-"), ConductorId("main.feed-")}});
+    draft.drop({.id = "drop.main",
+                .name = "bank to bus bars"_text,
+                .rule = "drop_critical",
+                .moment = "sizing.full",
+                .base = draft.base()},
+               {pos, neg},
+               {terminal(kBusPos, kBar), terminal(kBusNeg, kBar)});
 }
 
 LiveStep mainSwitch() {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/wiring/wiring.h"
 
+#include "core/circuit/relations.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -9,8 +10,14 @@ Wiring wire(const Plan& plan, const Library& library, const System& gear, const 
     const Draft blank{plan, library, gear, needs, {}, {}};
     Draft draft{plan, library, gear, needs, joined(piecesOf(blank)), {}};
     Wiring out;
+    // A lead that is moved away must not take the limit of drop with it: what its path was before
+    // stays with the path.
+    if (!plan.amendments.empty()) {
+        draft.piece.circuit = related(indexed(std::move(draft.piece.circuit)));
+        draft.piece.circuit.index.reset();
+    }
     out.findings = amendStructure(draft);
-    draft.piece.circuit = indexed(std::move(draft.piece.circuit));
+    draft.piece.circuit = related(indexed(std::move(draft.piece.circuit)));
     out.sizing = sizingMoments(draft);
     out.moments = shownMoments(draft);
     out.circuit = std::move(draft.piece.circuit);
