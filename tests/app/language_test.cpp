@@ -4,6 +4,7 @@
 // the person named.
 #include <QBuffer>
 #include <QComboBox>
+#include <QDir>
 #include <QLabel>
 #include <QLocale>
 #include <QMenu>
@@ -13,9 +14,16 @@
 #include <QTextBrowser>
 #include <QTextDocument>
 
+#include "app/dialogs/finder.h"
+#include "app/dialogs/first_plan_dialog.h"
+#include "app/dialogs/own_gear_dialog.h"
+#include "app/dialogs/side_by_side_dialog.h"
 #include "core/circuit/kinds.h"
 #include "core/design/why.h"
 #include "core/exchange/report.h"
+#include "core/files/read_file.h"
+#include "core/library/gear_file.h"
+#include "core/plan/references.h"
 #include "paper/pages.h"
 #include "paper/words.h"
 #include "tests/app/pseudo_language.h"
@@ -180,6 +188,12 @@ protected:
             }
         }
     }
+    void lookInto(QWidget& widget) {
+        look(widget);
+        for (QWidget* each : widget.findChildren<QWidget*>()) {
+            look(*each);
+        }
+    }
     void lookAtAll() {
         for (const QString& id : window->stationIds()) {
             window->showStation(id);
@@ -213,6 +227,49 @@ TEST_F(Language, NoStationHasPlainEnglish) {
 TEST_F(Language, NoPlanThatIsEmptyHasPlainEnglishEither) {
     open(emptyPlan(test::library()));
     lookAtAll();
+}
+
+TEST_F(Language, NoDialogHasPlainEnglish) {
+    open(test::theDemo());
+    app::Document& document = window->document();
+    app::FirstPlanDialog first(test::libraries(), "europe", nullptr);
+    lookInto(first);
+    app::OwnGearDialog own(document, nullptr);
+    auto* kind = own.findChild<QComboBox*>("ownGear.kind");
+    for (int row = 0; row < kind->count(); ++row) {
+        kind->setCurrentIndex(row);
+        lookInto(own);
+    }
+    app::SideBySideDialog sides(document, nullptr);
+    QTRY_VERIFY_WITH_TIMEOUT(!sides.findChildren<QTableView*>().empty(), 5000);
+    lookInto(sides);
+    const QList<QAction*> actions = window->findChildren<QAction*>();
+    app::Finder finder(document, window->selection(), {actions.begin(), actions.end()}, nullptr);
+    lookInto(finder);
+}
+
+// What is wrong with a file, whichever reader finds it. Texts of the file itself stand in quotes.
+TEST_F(Language, NoErrorHasPlainEnglish) {
+    const QDir folder(QStringLiteral(SPIRK_SOURCE_DIR "/tests/hostile/refused"));
+    static const QRegularExpression quoted("'[^']*'|[0-9.]+e[0-9+-]+");
+    for (const QString& name : folder.entryList(QDir::Files)) {
+        const std::string path = folder.filePath(name).toStdString();
+        std::vector<Error> problems;
+        if (name.endsWith(".spirkgear")) {
+            const auto text = readFile(path);
+            ASSERT_TRUE(text.has_value()) << path;
+            problems = readGearFile(*text, path).problems;
+        } else {
+            problems = openPlan(path, test::libraries()).problems;
+        }
+        ASSERT_FALSE(problems.empty()) << path;
+        // Of JSON that is none, the library that reads it says where and why.
+        for (const Error& e : problems) {
+            if (e.what.pattern().find("valid JSON") == std::string_view::npos) {
+                expectNone(q(then(e.what, e.remedy)).remove(quoted), name);
+            }
+        }
+    }
 }
 
 TEST_F(Language, NoPageHasPlainEnglish) {
