@@ -9,6 +9,7 @@
 #include <atomic>
 #include <vector>
 
+#include "app/shell/guarded_application.h"
 #include "core/base/promise.h"
 
 namespace spirk {
@@ -68,6 +69,21 @@ TEST(Job, ADroppedQuestionIsNotAnswered) {
     gate.open.release();
     ASSERT_TRUE(QTest::qWaitFor([&] { return !answers.empty(); }));
     EXPECT_EQ(answers, std::vector{2});
+}
+
+// The owner can put back what says 'working', and the window keeps the plan and says what happened.
+TEST(Job, WhatBreaksInItBreaksWhereItWasAsked) {
+    auto& application = *qobject_cast<app::GuardedApplication*>(QApplication::instance());
+    QString said;
+    application.guard([&](const QString& what) { said = what; });
+    bool told = false;
+    Job<int> job([](int) { FAIL() << "there is no answer"; }, [&] { told = true; });
+    job.start([]() -> int { throw BrokenPromise("kept in no build"); });
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !said.isEmpty(); }));
+    application.guard({});
+    EXPECT_TRUE(told);
+    EXPECT_TRUE(said.contains("kept in no build")) << said.toStdString();
+    EXPECT_FALSE(job.isWanted());
 }
 
 TEST(Job, WhenItGoesItsWorkHasEnded) {

@@ -64,7 +64,7 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
                                  QWidget* parent)
     : QDialog(parent),
       libraries_(libraries),
-      job_([this](const Outcome& outcome) { showOutcome(outcome); }) {
+      job_([this](const Outcome& outcome) { showOutcome(outcome); }, [this] { offerAgain(); }) {
     setObjectName("first");
     setWindowTitle(tr("Four questions for a first plan"));
     QFormLayout* form = makeQuestions();
@@ -221,7 +221,14 @@ void FirstPlanDialog::change() {
     batteries_->setEnabled(!battery_->currentData().toString().isEmpty());
     panels_->setEnabled(!panel_->currentData().toString().isEmpty());
     outcomeNow_.reset();
+    offerAgain();
     pause_->start();
+}
+
+void FirstPlanDialog::offerAgain() {
+    makeAsked_ = false;
+    make_->setEnabled(true);
+    make_->setText(tr("&Make this plan"));
 }
 
 void FirstPlanDialog::compute() {

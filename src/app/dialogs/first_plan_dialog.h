@@ -49,6 +49,8 @@ private:
     void compute();
     void showOutcome(const Outcome& outcome);
     void make();
+    // Nothing is being made: other answers, or none comes.
+    void offerAgain();
     [[nodiscard]] const Library& library() const;
     [[nodiscard]] FirstAnswers answers() const;
 

@@ -21,7 +21,9 @@ public:
     using Work = std::function<Result()>;
     using Done = std::function<void(Result)>;
 
-    explicit Job(Done done) : done_(std::move(done)) {
+    // `broke` is told before what broke in the work breaks here too.
+    explicit Job(Done done, std::function<void()> broke = {})
+        : done_(std::move(done)), broke_(std::move(broke)) {
         QObject::connect(&watcher_, &Watcher::finished, &watcher_, [this] { finish(); });
     }
     ~Job() {
@@ -80,12 +82,16 @@ private:
         }
         const std::shared_ptr<Answer> answer = watcher_.result();
         if (answer->broken) {
+            if (broke_) {
+                broke_();
+            }
             std::rethrow_exception(answer->broken);
         }
         done_(std::move(*answer->result));
     }
 
     Done done_;
+    std::function<void()> broke_;
     Work next_;
     bool wanted_ = false;
     Watcher watcher_;
