@@ -232,7 +232,7 @@ private:
 
     [[nodiscard]] std::optional<Volts> voltsOf(const Device& device) const {
         for (const Port& port : device.ports) {
-            if (port.counter && port.name != "enable") {
+            if (port.counter && port.pole == Pole::Positive) {
                 return moment()->between(circuit_, {device.id, port.name}, *port.counter);
             }
         }

@@ -19,7 +19,10 @@ namespace fs = std::filesystem;
 std::vector<std::string> linesThatNameOne() {
     const std::regex id(
         "\"(bank\\.|bus\\.|main\\.|array\\.|mppt|dcdc|inverter\\.|fuseblock|engine\\.feed|chassis|"
-        "starter)");
+        "starter)"
+        // Whatever is made of a literal that is no figure's.
+        "|\\b(Device|Conductor|Unit|Way)Id[ a-zA-Z]*[({]+ *\"|SubjectKind::(Device|Conductor), "
+        "*\"");
     const std::regex looksLikeOne(
         "\"dcdc_chargers|\"mppt\" : \"pwm\"|\"mppt\"_text, \"pwm\"_text|== \"mppt\" \\?");
     std::vector<std::string> out;

@@ -6,7 +6,7 @@
 namespace spirk {
 namespace {
 
-const Post kBar{UnitId("rail"), Pole::Positive, Joins::BehindSwitch};
+const Post kBar{UnitId("rail"), Pole::Positive, SwitchSide::BehindSwitch};
 
 Device device(const char* id) {
     Device d;

@@ -104,7 +104,7 @@ private:
             figure(DrawerWords::tr("Short circuit"), cableFigure(id, "fault"));
             const CableRow& r = d_.cables.rows[index];
             row(DrawerWords::tr("Terminals"),
-                terminalText(r.from.stud) + " · " + terminalText(r.to.stud));
+                terminalText(r.from.stud) + "<br>" + terminalText(r.to.stud));
             outside(r.area);
             labels(id);
             steps(subject(id));
@@ -126,11 +126,12 @@ private:
     void outside(SquareMetres area) {
         const auto size = std::ranges::find(library_.conductors, area, &ConductorRow::area);
         if (size != library_.conductors.end()) {
-            row(DrawerWords::tr("Across"), q(Measure{size->outerDiameter.si(), Unit::Millimetre}));
+            row(DrawerWords::tr("Diameter"),
+                q(Measure{size->outerDiameter.si(), Unit::Millimetre}));
         }
     }
 
-    // 'M8, 9 to 14 Nm'; what is no nut has no torque.
+    // 'M8, 9 Nm to 14 Nm'; what is no nut has no torque.
     [[nodiscard]] QString terminalText(const std::string& stud) const {
         const Stud* nut = findById(library_.studs, stud);
         const Text name = Words{studName(library_, stud)};

@@ -98,15 +98,20 @@ std::size_t bondSize(const SizingTask& task, const SizingState& state) {
     return std::max(least, largest > 0 ? largest - 1 : 0);
 }
 
-// A converter's output and its return carry what it can give, whatever draws from it.
-Amps givenBySource(const Circuit& circuit, const Conductor& c) {
-    const Device* from = findDevice(circuit, c.from.device);
-    const bool output = from->kind == DeviceKind::Converter && c.from.port == "out+";
-    const bool back = from->kind == DeviceKind::FuseBlock && c.from.port == "neg" && from->fedBy;
-    if (output) {
-        return from->rating;
+// What leaves a device that makes a rail of its own, and its return, carry what that device can
+// give, whatever draws from it.
+Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
+    const CircuitIndex& index = *circuit.index;
+    const bool back = circuit.conductors[conductor].pole == Pole::Negative;
+    const std::size_t out = back ? index.pair[conductor].value_or(conductor) : conductor;
+    const EndAt& from = index.ends[out].from;
+    for (const Element& e : circuit.devices[from.device].elements) {
+        const auto* transfer = std::get_if<Transfer>(&e);
+        if (transfer != nullptr && transfer->inside && transfer->out.pos == from.port) {
+            return transfer->most;
+        }
     }
-    return back ? findDevice(circuit, *from->fedBy)->rating : Amps();
+    return {};
 }
 
 SizingIndex indexFor(const Library& library, const Wiring& wiring) {
@@ -117,7 +122,7 @@ SizingIndex indexFor(const Library& library, const Wiring& wiring) {
         out.protectedBy.push_back(has ? std::optional(indexOf(circuit, *c.protectedBy))
                                       : std::nullopt);
         out.column.push_back(&columnOf(library, c.insulation));
-        out.given.push_back(givenBySource(circuit, c));
+        out.given.push_back(givenBySource(circuit, out.given.size()));
     }
     for (const DropPath& path : circuit.paths) {
         std::vector<std::size_t> indices;

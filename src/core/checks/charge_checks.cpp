@@ -227,7 +227,7 @@ void checkIdle(const CheckInput& in, Checks& out) {
     if (share <= rule(in.library, "idle_share").value) {
         return;
     }
-    Finding f = findingOf(in, "B12", {SubjectKind::Device, "inverter"});
+    Finding f = findingOf(in, "B12", firstSubject(in, DeviceKind::Inverter));
     f.what = {"The inverter's idle draw takes {share} of the day's energy ({energy})."_text,
               {{"share", percent(share)}, {"energy", measure(day)}}};
     f.why = {"An inverter that is left on draws from the bank day and night, also in storage."_text,

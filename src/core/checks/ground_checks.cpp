@@ -9,6 +9,7 @@
 
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
+#include "core/circuit/walk.h"
 
 namespace spirk {
 
@@ -25,8 +26,10 @@ public:
 
     explicit BankSide(const Circuit& circuit) : circuit_(circuit) {
         for (const Device& d : circuit.devices) {
-            if (d.kind == DeviceKind::Battery) {
-                visit({d.id, "-"});
+            for (const Port& port : d.ports) {
+                if (d.kind == DeviceKind::Battery && port.pole == Pole::Negative) {
+                    visit({d.id, port.name});
+                }
             }
         }
         while (!open_.empty()) {
@@ -51,21 +54,22 @@ private:
             return;
         }
         const TerminalId& far = c.from == at ? c.to : c.from;
-        const DeviceKind kind = findDevice(circuit_, far.device)->kind;
-        if (kind == DeviceKind::Isolator) {
-            visit({far.device, "a"});
-            visit({far.device, "b"});
-        } else if (leadsOn(kind, far.port)) {
+        const Device& device = *findDevice(circuit_, far.device);
+        if (device.kind == DeviceKind::Isolator) {
+            for (const std::size_t port : joinedInside(device, portOf(device, far.port))) {
+                visit({far.device, device.ports[port].name});
+            }
+        } else if (leadsOn(device, far)) {
             visit(far);
         } else {
             bypasses_.push_back({&c, c.from == at ? End::From : End::To});
         }
     }
     // Terminals that belong to the bank's side: its bars and poles, and the shunt's own battery
-    // side.
-    static bool leadsOn(DeviceKind kind, const std::string& port) {
-        return kind == DeviceKind::CollectingBar || kind == DeviceKind::Battery ||
-               (kind == DeviceKind::Shunt && port == "a");
+    // side, which is its first.
+    static bool leadsOn(const Device& device, const TerminalId& at) {
+        return device.kind == DeviceKind::CollectingBar || device.kind == DeviceKind::Battery ||
+               (device.kind == DeviceKind::Shunt && at == firstTerminal(device));
     }
 
     const Circuit& circuit_;
@@ -84,7 +88,7 @@ bool moved(const Plan& plan, const ConductorId& id, End end) {
 Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     const TerminalId& at = bankEnd == End::From ? c.from : c.to;
     Finding f = findingOf(in, "G3", subject(c.id));
-    f.where.push_back({SubjectKind::Device, "shunt"});
+    f.where.push_back(firstSubject(in, DeviceKind::Shunt));
     f.what = {"{name} ends at {terminal}, on the bank's side of the shunt."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
     f.why = {
@@ -143,10 +147,11 @@ void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
 
 Checks groundChecks(const CheckInput& input) {
     Checks out;
-    const ConductorId bond("bond");
-    if (const Conductor* c = findConductor(input.wiring.circuit, bond)) {
-        checkBondPlace(input, *c, out);
-        checkBondSize(input, *findRow(input.cables, bond), out);
+    const auto& conductors = input.wiring.circuit.conductors;
+    const auto bond = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
+    if (bond != conductors.end()) {
+        checkBondPlace(input, *bond, out);
+        checkBondSize(input, *findRow(input.cables, bond->id), out);
     }
     const BankSide side(input.wiring.circuit);
     for (const BankSide::Bypass& b : side.bypasses()) {

@@ -7,6 +7,7 @@
 
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
+#include "core/circuit/walk.h"
 #include "core/gear/solar.h"
 
 namespace spirk {
@@ -100,9 +101,9 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
         if (device->kind == DeviceKind::Battery) {
             return true;
         }
-        for (const Port& port : device->ports) {
+        for (const std::size_t port : joinedInside(*device, portOf(*device, at.port))) {
             if (device->kind == DeviceKind::Isolator) {
-                visit({device->id, port.name});
+                visit({device->id, device->ports[port].name});
             }
         }
         for (const Conductor& c : circuit.conductors) {
@@ -117,7 +118,6 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
 }
 
 Finding losesTheBank(const CheckInput& in) {
-    const WayId before("before_switch");
     Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController));
     f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
     f.what = {"The solar controller joins the bank behind the main switch."_text, {}};
@@ -129,9 +129,12 @@ Finding losesTheBank(const CheckInput& in) {
         "Open the panels' isolator before the main switch, and say so beside it; or join the "
         "controller before the switch: it then also charges while the van stands switched off."_text,
         {}};
-    if (in.gear.sun()->way != before) {
+    const auto before = std::ranges::find_if(in.library.ways, [](const WayRow& way) {
+        return way.of == WayKind::Sun && way.pastSwitch;
+    });
+    if (before != in.library.ways.end() && in.gear.sun()->way.value != before->id) {
         f.mends = {{{"Join the controller before the main switch"_text, {}},
-                    {UseWay{in.gear.sun()->id, before}}}};
+                    {UseWay{in.gear.sun()->id, WayId(before->id)}}}};
     }
     return f;
 }

@@ -12,7 +12,7 @@ namespace spirk {
 namespace {
 
 Finding noMainsSide(const CheckInput& in) {
-    Finding f = findingOf(in, "MAINS", {SubjectKind::Device, "inverter"});
+    Finding f = findingOf(in, "MAINS", firstSubject(in, DeviceKind::Inverter));
     f.what = {
         "The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
         "neutral and earth are missing."_text,
@@ -20,8 +20,8 @@ Finding noMainsSide(const CheckInput& in) {
     f.why = {"An inverter's output is mains and can kill, also without shore power."_text, {}};
     f.remedy = {
         "Leave its output unplugged. Have the mains side planned, inspected and tested by a "
-        "licensed electrician before first use; what governs it there: {rules}."_text,
-        {{"rules", in.library.region.mainsRules}}};
+        "licensed electrician before first use."_text,
+        {}};
     return f;
 }
 
@@ -38,7 +38,7 @@ Finding mainsWithoutInverter(const CheckInput& in) {
 }
 
 Finding inverterTooSmall(const CheckInput& in) {
-    Finding f = findingOf(in, "I1", {SubjectKind::Device, "inverter"});
+    Finding f = findingOf(in, "I1", firstSubject(in, DeviceKind::Inverter));
     f.what = {
         "At worst {worst} run at once on an inverter of {rated}."_text,
         {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter()->power)}}};

@@ -88,7 +88,7 @@ template <class T>
 // The one that a new unit of this kind is joined by.
 [[nodiscard]] const WayRow& usualWay(const Library& library, WayKind of);
 
-// '9 to 14 Nm': for a nut whose maker says nothing.
+// '9 Nm to 14 Nm': for a nut whose maker says nothing.
 [[nodiscard]] Text torqueText(const Stud& stud);
 
 // As the region sells it: '5/16 in' for M8. 'clamp' and 'blade' stay as they are.

@@ -64,7 +64,6 @@ std::vector<Region> readRegions(JsonFields& fields) {
         region.arrayNegative.english = row.text("array_negative");
         region.control.english = row.text("control");
         region.bond.english = row.text("bond");
-        region.mainsRules.english = row.text("mains_rules");
     });
     return out;
 }

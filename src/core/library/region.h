@@ -22,7 +22,6 @@ struct Region {
     std::string firstClimate;  // of a new plan
     // Colours of conductors in words, as they are bought.
     Words positive, negative, arrayPositive, arrayNegative, control, bond;
-    Words mainsRules;  // what governs the mains side there
 };
 
 struct Ambient {

@@ -18,6 +18,7 @@ struct WayRow {
     Words name;
     Words speaksFor;  // and against, in a sentence or two
     std::string source;
+    bool pastSwitch = false;  // keeps its unit on the bank while the main switch is off
 };
 
 }  // namespace spirk

@@ -21,6 +21,7 @@ void readWays(JsonFields& fields, Library& library) {
         out.name.english = row.text("name");
         out.speaksFor.english = row.text("speaks_for");
         out.source = row.text("source");
+        out.pastSwitch = row.has("past_switch") && row.flag("past_switch");
     });
     for (std::size_t kind = 0; kind < kWayKindNames.size(); ++kind) {
         if (std::ranges::find(library.ways, static_cast<WayKind>(kind), &WayRow::of) ==

@@ -332,6 +332,9 @@ Supply supplyFor(const Plan& plan, const Library& library, const System& gear, c
     return s;
 }
 
-Measure shownDays(double days) { return number(std::floor(days * 100.0) / 100.0); }
+Measure shownDays(double days) {
+    const double parts = days < 100.0 ? 100.0 : 10.0;  // as many as are shown
+    return number(std::floor(days * parts) / parts);
+}
 
 }  // namespace spirk

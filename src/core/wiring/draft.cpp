@@ -12,9 +12,9 @@ TerminalId terminal(const std::string& device, const std::string& port) {
     return {DeviceId(device), port};
 }
 
-Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, Joins::BehindSwitch}; }
-Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, Joins::BeforeSwitch}; }
-Post chassisPost() { return {UnitId("chassis"), Pole::Negative, Joins::BehindSwitch}; }
+Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, SwitchSide::BehindSwitch}; }
+Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, SwitchSide::BeforeSwitch}; }
+Post chassisPost() { return {UnitId("chassis"), Pole::Negative, SwitchSide::BehindSwitch}; }
 
 namespace {
 

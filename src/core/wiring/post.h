@@ -9,13 +9,13 @@
 namespace spirk {
 
 // On which side of a rail's master switch something joins.
-enum class Joins { BehindSwitch, BeforeSwitch };
+enum class SwitchSide { BehindSwitch, BeforeSwitch };
 
 // A place of a unit that others join.
 struct Post {
     UnitId unit;
     Pole pole = Pole::Positive;
-    Joins side = Joins::BehindSwitch;
+    SwitchSide side = SwitchSide::BehindSwitch;
     bool operator==(const Post&) const = default;
 };
 
