@@ -34,6 +34,13 @@ TEST(Format, FollowsTheUnitsThatAPersonThinksIn) {
     EXPECT_EQ(format(kilograms(0.45359237), american), "1 lb");
     EXPECT_EQ(format(kilograms(12)), "12 kg");
     EXPECT_EQ(format(volts(12.8), american), "12.80 V");
+    // NIST SP 811: one pound-force inch is 0.1129848 N·m.
+    const Measure torque{10.0, Unit::NewtonMetre};
+    EXPECT_EQ(format(torque, american), "89 lb·in");
+    EXPECT_EQ(format(torque), "10 Nm");
+    const Measure across{0.0127, Unit::Millimetre};
+    EXPECT_EQ(format(across, american), "0.5 in");
+    EXPECT_EQ(format(across), "12.7 mm");
     EXPECT_EQ(formatPrice(1239.6, "USD"), "1240 USD");
 }
 

@@ -70,8 +70,10 @@ private:
     void end() { html_ += "</table>"; }
     // A row of the thread: name, and what follows as rich text.
     void row(const QString& name, const QString& rich) {
-        html_ += QStringLiteral("<tr><td style='color:%1' width='34%'>%2</td><td>%3</td></tr>")
-                     .arg(faint_, name.toHtmlEscaped(), rich);
+        html_ +=
+            QStringLiteral(
+                "<tr><td style='color:%1; white-space:nowrap' width='34%'>%2</td><td>%3</td></tr>")
+                .arg(faint_, name.toHtmlEscaped(), rich);
     }
     void figure(const QString& name, const FigureId& id) {
         if (const Derivation* why = d_.why.find(id)) {
@@ -213,8 +215,12 @@ private:
         momentsOf(*device);
     }
 
-    // Volts and amps of a device in each moment, where it has any.
+    // Volts and amps of a device in each moment. What stands in the negative alone has none.
     void momentsOf(const Device& device) {
+        if (std::ranges::none_of(device.ports,
+                                 [](const Port& port) { return port.counter.has_value(); })) {
+            return;
+        }
         html_ += "<p style='color:" + faint_ + "'>" + DrawerWords::tr("In each moment") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {

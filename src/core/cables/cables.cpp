@@ -133,6 +133,7 @@ SizingIndex indexFor(const Library& library, const Wiring& wiring) {
         const auto moment = std::ranges::find(wiring.sizing, path.moment, &Moment::id);
         promise(moment != wiring.sizing.end(), "a drop path names a sizing moment");
         out.pathMoment.push_back(static_cast<std::size_t>(moment - wiring.sizing.begin()));
+        out.pathLimit.push_back(rule(library, path.rule).value);
     }
     return out;
 }
@@ -168,11 +169,10 @@ bool canGrow(const SizingTask& task, const SizingState& state, std::size_t i) {
 // are not blown up to make good for it, and a check says so.
 std::optional<std::size_t> toGrow(const SizingTask& task,
                                   const SizingState& state,
-                                  const PathDrop& path) {
+                                  std::size_t path) {
     std::optional<std::size_t> best;
     Volts most, mostFixed;
-    for (const ConductorId& id : path.conductors) {
-        const std::size_t i = indexOf(task.circuit(), id);
+    for (const std::size_t i : task.index.paths[path]) {
         const Volts here = state.conductors[i].load * ohmsOf(task, state, i, Warmth::Warm).laid();
         if (state.conductors[i].fixed) {
             mostFixed = std::max(mostFixed, here);
@@ -187,8 +187,15 @@ std::optional<std::size_t> toGrow(const SizingTask& task,
 // In each path over its limit, one size more for one conductor and its twin.
 bool raiseForDropOnce(const SizingTask& task, SizingState& state) {
     bool changed = false;
-    for (const PathDrop& path : pathDrops(task, state)) {
-        const auto grown = path.fraction > path.limit ? toGrow(task, state, path) : std::nullopt;
+    // All as they are lost before any grows.
+    std::vector<std::size_t> over;
+    for (std::size_t p = 0; p < task.index.paths.size(); ++p) {
+        if (fractionLost(task, state, p) > task.index.pathLimit[p]) {
+            over.push_back(p);
+        }
+    }
+    for (const std::size_t path : over) {
+        const auto grown = toGrow(task, state, path);
         if (!grown) {
             continue;
         }

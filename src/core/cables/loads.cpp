@@ -100,17 +100,31 @@ Volts dropIn(const SizingTask& task,
            ohmsOf(task, state, index, Warmth::Warm).whole();
 }
 
+namespace {
+
+Volts dropOver(const SizingTask& task, const SizingState& state, std::size_t path) {
+    Volts out;
+    for (const std::size_t i : task.index.paths[path]) {
+        out += dropIn(task, state, i, task.index.pathMoment[path]);
+    }
+    return out;
+}
+
+}  // namespace
+
+double fractionLost(const SizingTask& task, const SizingState& state, std::size_t path) {
+    return dropOver(task, state, path) / task.circuit().paths[path].base;
+}
+
 std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state) {
     std::vector<PathDrop> out;
     for (std::size_t p = 0; p < task.circuit().paths.size(); ++p) {
         const DropPath& path = task.circuit().paths[p];
         PathDrop drop{
             path.id, path.name, {}, 0.0, 0.0, path.rule, path.conductors, FigureId(path.id)};
-        for (const std::size_t i : task.index.paths[p]) {
-            drop.drop += dropIn(task, state, i, task.index.pathMoment[p]);
-        }
+        drop.drop = dropOver(task, state, p);
         drop.fraction = drop.drop / path.base;
-        drop.limit = rule(task.library, path.rule).value;
+        drop.limit = task.index.pathLimit[p];
         out.push_back(std::move(drop));
     }
     return out;

@@ -11,6 +11,7 @@ struct SizingIndex {
     std::vector<std::optional<std::size_t>> protectedBy;  // of each conductor
     std::vector<std::vector<std::size_t>> paths;          // conductors of each drop path
     std::vector<std::size_t> pathMoment;                  // sizing moment of each drop path
+    std::vector<double> pathLimit;                        // of each drop path, of its base
     std::vector<const AmpacityColumn*> column;            // of each conductor
     std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
 };
@@ -92,6 +93,10 @@ struct Protector {
                                   std::size_t index,
                                   FuseView view);
 
+// Drop of a path, by its place, as a fraction of its base.
+[[nodiscard]] double fractionLost(const SizingTask& task,
+                                  const SizingState& state,
+                                  std::size_t path);
 [[nodiscard]] std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state);
 // Volts over one conductor in a sizing moment, fuses and joints included.
 [[nodiscard]] Volts dropIn(const SizingTask& task,

@@ -123,7 +123,9 @@ std::string format(Measure m, const Units& units) {
         case Unit::Metre:
             return formatLength(m.si, units.length);
         case Unit::Millimetre:
-            return formatNumber(m.si * 1e3, kDigits) + " mm";
+            return units.length == LengthUnit::Foot
+                       ? formatNumber(m.si / kMetresPerFoot * 12.0, 2) + " in"
+                       : formatNumber(m.si * 1e3, kDigits) + " mm";
         case Unit::SquareMillimetre:
             return formatArea(m.si);
         case Unit::Celsius:

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/wiring/wiring.h"
 
+#include <algorithm>
+#include <variant>
+
 #include "core/circuit/relations.h"
 #include "core/wiring/ways.h"
 
@@ -12,7 +15,9 @@ Wiring wire(const Plan& plan, const Library& library, const System& gear, const 
     Wiring out;
     // A lead that is moved away must not take the limit of drop with it: what its path was before
     // stays with the path.
-    if (!plan.amendments.empty()) {
+    if (std::ranges::any_of(plan.amendments, [](const Amendment& a) {
+            return std::holds_alternative<MoveEnd>(a);
+        })) {
         draft.piece.circuit = related(indexed(std::move(draft.piece.circuit)));
         draft.piece.circuit.index.reset();
     }
