@@ -69,12 +69,13 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
 }
 
 // A conductor's margin of drop is that of the worst path through it.
-void spreadDropMargins(const std::vector<PathDrop>& drops, std::vector<CableRow>& rows) {
-    for (const PathDrop& path : drops) {
-        for (CableRow& row : rows) {
-            if (std::ranges::find(path.conductors, row.id) != path.conductors.end()) {
-                row.margins.drop = std::max(row.margins.drop, path.fraction / path.limit);
-            }
+void spreadDropMargins(const SizingTask& task,
+                       const std::vector<PathDrop>& drops,
+                       std::vector<CableRow>& rows) {
+    for (std::size_t p = 0; p < drops.size(); ++p) {
+        for (const std::size_t i : task.index.paths[p]) {
+            rows[i].margins.drop =
+                std::max(rows[i].margins.drop, drops[p].fraction / drops[p].limit);
         }
     }
 }
@@ -88,7 +89,7 @@ std::vector<CableRow> cableRows(const SizingTask& task,
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         rows.push_back(rowOf(task, state, i));
     }
-    spreadDropMargins(drops, rows);
+    spreadDropMargins(task, drops, rows);
     return rows;
 }
 
