@@ -224,5 +224,15 @@ TEST(Diagram, BatteriesInSeriesHangInOneRung) {
     }
 }
 
+// A bond that somebody brought to the bank's negative was drawn twice: on the way there and at the
+// chassis.
+TEST(Diagram, AMovedBondIsDrawnOnce) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {MoveEnd{ConductorId("main.feed-"), End::From, {DeviceId("array"), "+"}},
+                       MoveEnd{ConductorId("bond"), End::To, {DeviceId("bank.neg"), "bar"}}};
+    const Circuit circuit = design(plan, library()).wiring.circuit;
+    EXPECT_EQ(layOut(circuit, {}).wires.size(), circuit.conductors.size());
+}
+
 }  // namespace
 }  // namespace spirk

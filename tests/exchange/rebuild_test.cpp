@@ -92,11 +92,29 @@ private:
     [[nodiscard]] double given(const VectorXd& v, const json& e) {
         const double u = across(v, e.at("at"));
         if (e.at("kind") == "source") {
-            return (value(e, "v") - u) / value(e, "ohms");
+            const double line = (value(e, "v") - u) / value(e, "ohms");
+            if (!e.contains("knee_v") || u >= value(e, "knee_v")) {
+                return line;
+            }
+            const double down = 1.0 - u / value(e, "knee_v");
+            return value(e, "knee_a") + (value(e, "short_a") - value(e, "knee_a")) * down;
         }
         const double held = (value(e, "set_v") - u) / value(e, "slope_ohms");
-        const double most = std::min(value(e, "most_a"), value(e, "most_w") / std::max(u, 1.0));
+        const double watts = std::min(value(e, "most_w"), brought(v, e));
+        const double most = std::min(value(e, "most_a"), watts / std::max(u, 1.0));
         return std::clamp(held, 0.0, most);
+    }
+    // Watts at the output that the input can bring.
+    [[nodiscard]] double brought(const VectorXd& v, const json& e) {
+        double watts = 1e9;
+        if (e.contains("in_most_a")) {
+            watts = value(e, "in_most_a") * std::max(0.0, across(v, e.at("in")));
+        } else if (e.contains("in_full_v")) {
+            const double none = value(e, "in_none_v");
+            const double part = (across(v, e.at("in")) - none) / (value(e, "in_full_v") - none);
+            watts = part >= 1.0 ? watts : value(e, "in_full_w") * std::max(0.0, part);
+        }
+        return watts * (e.contains("in") ? value(e, "efficiency") : 1.0);
     }
     [[nodiscard]] double drawn(const VectorXd& v, const json& e) {
         const double u = across(v, e.at("at"));

@@ -51,6 +51,35 @@ Network randomNetwork(unsigned seed, int nodes) {
     return n;
 }
 
+Network withSunAndEngine(Network n, unsigned seed) {
+    std::mt19937 random(seed);  // NOLINT(cert-msc51-cpp): the same seed must give the same network
+    const auto real = [&](double low, double high) {
+        return std::uniform_real_distribution<double>(low, high)(random);
+    };
+    const int panel = n.nodes, controller = n.nodes + 1, starter = n.nodes + 2;
+    const int charger = n.nodes + 3;
+    n.nodes += 4;
+    const double best = real(17, 40), current = real(2, 12);
+    n.sources.push_back({.pos = panel,
+                         .neg = 0,
+                         .emf = volts(best * 1.2),
+                         .resistance = ohms(0.2 * best / current),
+                         .knee = Knee{volts(best), amps(current), amps(current * 1.07)}});
+    n.resistors.push_back({panel, controller, milliohms(real(5, 300))});
+    PowerInput sun{controller, 0, real(0.9, 0.98)};
+    sun.most = amps(current);
+    n.chargers.push_back(
+        {1, 0, volts(real(13.5, 14.6)), amps(real(10, 50)), watts(kNoPowerLimit), sun});
+    n.sources.push_back({starter, 0, volts(12.7), ohms(0.1)});
+    n.resistors.push_back({starter, charger, milliohms(real(1, 10))});
+    const double most = real(20, 60);
+    PowerInput engine{charger, 0, 0.9};
+    engine.fold = Fold{volts(13.3), volts(12.7), watts(14.4 * most / 0.9)};
+    n.chargers.push_back({starter, 0, volts(14.2), amps(real(30, 140)), watts(kNoPowerLimit), {}});
+    n.chargers.push_back({1, 0, volts(14.4), amps(most), watts(kNoPowerLimit), engine});
+    return n;
+}
+
 std::vector<double> kirchhoff(const Network& n, const Solution& s) {
     std::vector<double> sums(static_cast<std::size_t>(n.nodes));
     const auto leave = [&](int from, int to, double current) {
@@ -65,6 +94,15 @@ std::vector<double> kirchhoff(const Network& n, const Solution& s) {
     }
     for (std::size_t i = 0; i < n.sources.size(); ++i) {
         leave(n.sources[i].neg, n.sources[i].pos, s.source[i].si());
+        if (const auto& in = n.sources[i].input) {
+            leave(in->pos, in->neg, s.sourceInput[i].si());
+        }
+    }
+    for (std::size_t i = 0; i < n.chargers.size(); ++i) {
+        leave(n.chargers[i].neg, n.chargers[i].pos, s.charger[i].si());
+        if (const auto& in = n.chargers[i].input) {
+            leave(in->pos, in->neg, s.chargerInput[i].si());
+        }
     }
     return sums;
 }

@@ -12,6 +12,10 @@ namespace spirk::test {
 // every kind that it can serve. The same seed gives the same network.
 [[nodiscard]] Network randomNetwork(unsigned seed, int nodes);
 
+// The network with panels and a tracker, an alternator and a charger behind it, both into node 1.
+// The last node is the charger's input.
+[[nodiscard]] Network withSunAndEngine(Network network, unsigned seed);
+
 // Sum of currents leaving each node; zero by Kirchhoff's current law.
 [[nodiscard]] std::vector<double> kirchhoff(const Network& network, const Solution& solution);
 [[nodiscard]] double largestCurrent(const Solution& solution);

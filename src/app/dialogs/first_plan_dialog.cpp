@@ -265,7 +265,7 @@ void FirstPlanDialog::showOutcome(const Outcome& outcome) {
                      .arg(q(shownDays(d.supply.daysWithoutSun)), q(d.supply.demand)));
     text += line(tr("Built in"),
                  tr("about %1 and %2")
-                     .arg(q(formatPrice(figures.price, figures.currency)),
+                     .arg(roughPrice(figures.price, figures.currency),
                           q(kilograms(figures.weightKg), d.plan.units)));
     text += line(tr("Found"), severityText(figures.findings, 3)) + "</table>";
     outcome_->setText(text);

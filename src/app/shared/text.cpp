@@ -3,6 +3,7 @@
 
 #include <QCoreApplication>
 #include <QStringList>
+#include <cmath>
 
 #include "core/base/promise.h"
 
@@ -43,6 +44,11 @@ Plan namedInLanguage(Plan plan) {
         rename(place.name);
     }
     return plan;
+}
+
+QString roughPrice(double price, const std::string& currency) {
+    constexpr double kStep = 50.0;
+    return q(formatPrice(std::round(price / kStep) * kStep, currency));
 }
 
 QString suppliedText(Feed feed, Supplied supplied) {

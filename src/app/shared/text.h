@@ -25,6 +25,9 @@ namespace spirk::app {
 // theirs.
 [[nodiscard]] Plan namedInLanguage(Plan plan);
 
+// Of a whole system: an order of magnitude, more digits would look like knowledge.
+[[nodiscard]] QString roughPrice(double price, const std::string& currency);
+
 // What an appliance is plugged into: '12 V', '24 V', '12/24 V', 'mains'.
 [[nodiscard]] QString suppliedText(Feed feed, Supplied supplied);
 

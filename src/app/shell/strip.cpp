@@ -13,9 +13,6 @@ namespace spirk::app {
 
 namespace {
 
-// Prices are orders of magnitude: more digits would look like knowledge.
-constexpr double kPriceStep = 50.0;
-
 QIcon markIcon(const SeverityCount& count, int size) {
     QPixmap picture(size * 2, size * 2);
     picture.setDevicePixelRatio(2.0);
@@ -78,9 +75,7 @@ void Strip::refresh() {
                         ? tr("%1 worst on the inverter").arg(q(s.worstOnInverter))
                         : tr("no mains loads"));
     weight_->setText(q(kilograms(s.weightKg), document_.plan().units));
-    price_->setText(
-        tr("about %1")
-            .arg(q(formatPrice(std::round(s.price / kPriceStep) * kPriceStep, s.currency))));
+    price_->setText(tr("about %1").arg(roughPrice(s.price, s.currency)));
     findings_->setText(severityText(s.findings, 3));
     findings_->setIcon(markIcon(s.findings, fontMetrics().height() * 3 / 4));
     const QString& last = document_.consequence();

@@ -39,11 +39,12 @@ struct Emf {
     Origin origin;  // of the voltage
 };
 
-// Panels: a straight line through open circuit and the point of largest power, exact at both.
+// Panels: two straight lines, from open circuit to the point of largest power and from there to
+// short circuit, exact at all three. They never give more than at that point.
 struct PanelCurve {
     PortPair at;
     Volts open, best;
-    Amps bestCurrent;  // in full sun
+    Amps bestCurrent, shortCurrent;  // in full sun
 };
 
 // What is fed from outside the circuit and limits itself: an alternator.
@@ -55,13 +56,22 @@ struct Limited {
     Amps most;
 };
 
-// Takes at one pair of ports what it gives at another, over its efficiency.
+// A supply that is too low: at `full` and above it takes what it needs, at `none` nothing, less and
+// less in between.
+struct Undervoltage {
+    Volts full, none;
+};
+
+// Takes at one pair of ports what it gives at another, over its efficiency. What its input does not
+// bring, its output does not give.
 struct Transfer {
     PortPair in, out;
     Live live = Live::Always;
     Volts set;
     Amps most;
-    std::optional<Watts> inFullSun;  // most power, with Live::InSun
+    std::optional<Watts> inFullSun;   // most power, with Live::InSun, of what does not track
+    std::optional<Amps> bestInput;    // where its panels give most in full sun: it draws no more
+    std::optional<Undervoltage> low;  // where it eases off
     double efficiency = 1.0;
     // Given: it makes the rail behind it and holds it with this resistance. Else it charges what
     // has a voltage of its own.

@@ -24,6 +24,11 @@ std::string prefix(const Moment& moment) { return "moment." + moment.id; }
 
 FromSolver solver(const MomentStory& s) { return {s.moment.name}; }
 
+Volts acrossNodes(const MomentStory& s, int pos, int neg) {
+    return s.solved.potential[static_cast<std::size_t>(pos)] -
+           s.solved.potential[static_cast<std::size_t>(neg)];
+}
+
 // Where the open voltage of a source comes from.
 Origin originOf(const Element& element) {
     if (const auto* emf = std::get_if<Emf>(&element)) {
@@ -34,11 +39,32 @@ Origin originOf(const Element& element) {
                : FromRule{"the voltage that its maker sets"_text};
 }
 
+// Panels that are drawn on harder than at their largest power.
+Derivation beyondKnee(const MomentStory& s, const Device& d, const Knee& knee, Volts v, Amps i) {
+    const FromRule sheet{"its data sheet, times the sun"_text};
+    return {.id = deviceFigure(s.moment, d.id),
+            .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
+            .formula = "I = I_mp + (I_sc - I_mp) (V_mp - V) / V_mp"_text,
+            .terms = {{"I_mp"_text, "current at most power"_text, measure(knee.current), sheet},
+                      {"I_sc"_text, "current of a short"_text, measure(knee.shorted), sheet},
+                      {"V_mp"_text, "volts at most power"_text, measure(knee.at), sheet},
+                      {"V"_text, "volts at its terminals"_text, measure(v), solver(s)}},
+            .result = measure(i),
+            .source = "a line through the panels' largest power and their short circuit"_text,
+            .note = {}};
+}
+
 Derivation ofSource(const MomentStory& s,
                     const Device& d,
                     const Element& element,
                     const VoltageSource& source,
-                    Volts v) {
+                    Volts v,
+                    Amps i) {
+    // At their best they stand on the corner of both lines, but for rounding.
+    constexpr double kRounding = 1e-9;
+    if (source.knee && v < source.knee->at * (1.0 - kRounding)) {
+        return beyondKnee(s, d, *source.knee, v, i);
+    }
     return {
         .id = deviceFigure(s.moment, d.id),
         .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
@@ -49,7 +75,7 @@ Derivation ofSource(const MomentStory& s,
                    "its inner resistance"_text,
                    measure(source.resistance),
                    FromRule{"as the circuit is solved with"_text}}},
-        .result = measure((source.emf - v) / source.resistance),
+        .result = measure(i),
         .source = "Ohm's law; volts from the solved network"_text,
         .note = {}};
 }
@@ -96,6 +122,24 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
     return out;
 }
 
+// Power at the output that a charger's input or its panels bound; nothing where neither does.
+std::optional<Watts> broughtBy(const MomentStory& s, const Charger& c) {
+    const bool sun = c.maxPower < watts(kNoPowerLimit);
+    if (!c.input || (!c.input->most && !c.input->fold)) {
+        return sun ? std::optional(c.maxPower) : std::nullopt;
+    }
+    const Volts v = acrossNodes(s, c.input->pos, c.input->neg);
+    if (c.input->most) {
+        return *c.input->most * std::max(v, volts(0.0)) * c.input->efficiency;
+    }
+    const Fold& fold = *c.input->fold;
+    if (v >= fold.full) {
+        return std::nullopt;
+    }
+    const double part = std::max(0.0, (v - fold.none) / (fold.full - fold.none));
+    return fold.power * (part * c.input->efficiency);
+}
+
 Derivation ofCharger(const MomentStory& s,
                      const Device& d,
                      const Element& element,
@@ -103,14 +147,15 @@ Derivation ofCharger(const MomentStory& s,
                      Volts v,
                      Amps i) {
     const auto* transfer = std::get_if<Transfer>(&element);
-    const bool solar = transfer != nullptr && transfer->inFullSun;
+    const bool solar = transfer != nullptr && transfer->live == Live::InSun;
+    const auto bounded = broughtBy(s, c);
     Derivation out{
         .id = deviceFigure(s.moment, d.id),
         .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
-        .formula = solar ? "I = the smallest of (V_set − V) / R_r, I_max and P / V; never "
-                           "below zero"_text
-                         : "I = the smallest of (V_set − V) / R_r, I_max; never below "
-                           "zero"_text,
+        .formula = bounded ? "I = the smallest of (V_set − V) / R_r, I_max and P / V; never "
+                             "below zero"_text
+                           : "I = the smallest of (V_set − V) / R_r, I_max; never below "
+                             "zero"_text,
         .terms =
             {{"V_set"_text, "what it holds"_text, measure(c.set), FromRule{"its setting"_text}},
              {"V"_text, "volts at its terminals"_text, measure(v), solver(s)},
@@ -124,14 +169,16 @@ Derivation ofCharger(const MomentStory& s,
               FromRule{"its data sheet"_text}}},
         .result = measure(i),
         .source = "own arithmetic; volts from the solved network"_text,
-        .note = i < c.maxCurrent * 0.999 && !solar
+        .note = i < c.maxCurrent * 0.999 && !bounded
                     ? "The set voltage is reached: the current falls by itself."_text
                     : Text()};
-    if (solar) {
+    if (bounded) {
         out.terms.push_back({"P"_text,
-                             "sun on the array, after its own losses"_text,
-                             measure(c.maxPower),
-                             FromRule{"array's watts, share of full sun, efficiency"_text}});
+                             solar
+                                 ? "what the panels bring to its input, after its own losses"_text
+                                 : "what its input brings at its volts, after its own losses"_text,
+                             measure(*bounded),
+                             solver(s)});
     }
     return out;
 }
@@ -167,11 +214,6 @@ InNetwork elementOf(const Circuit& circuit, const Assembly& a, std::size_t devic
 
 std::size_t placeOf(const Circuit& circuit, const Device& device) {
     return static_cast<std::size_t>(&device - circuit.devices.data());
-}
-
-Volts acrossNodes(const MomentStory& s, int pos, int neg) {
-    return s.solved.potential[static_cast<std::size_t>(pos)] -
-           s.solved.potential[static_cast<std::size_t>(neg)];
 }
 
 // The positive port of what has a voltage of its own.
@@ -288,7 +330,12 @@ std::optional<Derivation> explainDevice(const MomentStory& s, const DeviceId& id
     const Assembly assembly = assemble(s.state, s.moment, Detail::Terminals);
     const InNetwork e = elementOf(circuit, assembly, placeOf(circuit, *d));
     if (e.source != nullptr) {
-        return ofSource(s, *d, *e.element, *e.source, acrossNodes(s, e.source->pos, e.source->neg));
+        return ofSource(s,
+                        *d,
+                        *e.element,
+                        *e.source,
+                        acrossNodes(s, e.source->pos, e.source->neg),
+                        flow->through);
     }
     if (e.load != nullptr) {
         return ofLoad(s, *d, *e.load, acrossNodes(s, e.load->pos, e.load->neg), flow->through);

@@ -14,9 +14,6 @@ namespace spirk {
 
 namespace {
 
-// Large enough never to limit: what is limited by current only.
-constexpr double kNoPowerLimit = 1e6;
-
 // An element, whose it is, and where its ports are.
 struct Place {
     ElementAt at;
@@ -41,7 +38,7 @@ bool lives(Live live, const Moment& moment) {
 }
 
 PowerInput inputOf(const Place& p, const Transfer& x) {
-    return {p.node(x.in.pos), p.node(x.in.neg), x.efficiency};
+    return {.pos = p.node(x.in.pos), .neg = p.node(x.in.neg), .efficiency = x.efficiency};
 }
 
 class Collector {
@@ -132,7 +129,11 @@ private:
             add(p,
                 NetList::Sources,
                 out_.sources,
-                {p.node(x.at.pos), p.node(x.at.neg), x.open, slope});
+                {.pos = p.node(x.at.pos),
+                 .neg = p.node(x.at.neg),
+                 .emf = x.open,
+                 .resistance = slope,
+                 .knee = Knee{x.best, x.bestCurrent * moment_.sun, x.shortCurrent * moment_.sun}});
         }
     }
     void addLimited(const Place& p, const Limited& x) {
@@ -151,7 +152,15 @@ private:
             return;
         }
         const Watts most = x.inFullSun ? *x.inFullSun * moment_.sun : watts(kNoPowerLimit);
-        addCharger(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, x.most, most, inputOf(p, x)});
+        PowerInput input = inputOf(p, x);
+        if (x.bestInput) {
+            input.most = *x.bestInput * moment_.sun;
+        }
+        // Sizing reckons with the most that is ever drawn, not with what a weak supply leaves.
+        if (x.low && moment_.reckoning != Reckoning::AtLowVoltage) {
+            input.fold = Fold{x.low->full, x.low->none, x.set * x.most / x.efficiency};
+        }
+        addCharger(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, x.most, most, input});
     }
 
     // What a draw takes in this moment; nothing where it is off.

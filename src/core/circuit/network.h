@@ -22,10 +22,24 @@ struct Resistor {
     int a = 0, b = 0;
     Ohms resistance;  // above zero
 };
-// Where an element draws what it gives elsewhere, over its efficiency.
+// From `full` volts down to `none` less and less of `power` is taken.
+struct Fold {
+    Volts full, none;
+    Watts power;
+};
+// Where an element draws what it gives elsewhere, over its efficiency. What cannot be drawn there
+// is not given.
 struct PowerInput {
     int pos = 0, neg = 0;
     double efficiency = 1.0;
+    std::optional<Amps> most = std::nullopt;  // draws no more: where panels give most
+    std::optional<Fold> fold = std::nullopt;
+};
+// Where the line of a panel's emf and resistance ends; from there it rises to the current of a
+// short.
+struct Knee {
+    Volts at;  // above zero
+    Amps current, shorted;
 };
 // A battery: emf behind resistance. With an input, a converter that makes its own rail: what it
 // gives is drawn there. Its input must lie in a part that has a source without it.
@@ -34,6 +48,7 @@ struct VoltageSource {
     Volts emf;
     Ohms resistance;  // above zero
     std::optional<PowerInput> input = std::nullopt;
+    std::optional<Knee> knee = std::nullopt;  // of panels
 };
 struct NetLoad {
     int pos = 0, neg = 0;
@@ -44,7 +59,7 @@ struct NetLoad {
 };
 // Gives at most min(maxCurrent, maxPower / V) until its terminals reach the set voltage, then what
 // holds that voltage; never takes current. Where it has an input, it draws its output power over
-// its efficiency there.
+// its efficiency there, and gives no more than that input brings: nothing where it is dead.
 struct Charger {
     int pos = 0, neg = 0;
     Volts set;
@@ -66,6 +81,8 @@ struct Network {
 
 // A regulator is not perfectly stiff; this small slope keeps the equations regular.
 inline constexpr double kRegulatorOhms = 2e-4;
+// Large enough never to limit: the power of what is limited by current only.
+inline constexpr double kNoPowerLimit = 1e6;  // W
 // Kirchhoff's current law holds within this part of the largest current.
 inline constexpr double kCurrentTolerance = 1e-9;
 inline constexpr int kMostIterations = 80;

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <limits>
@@ -15,6 +16,7 @@ namespace {
 // Below this part of the highest emf a constant-power load has left the branch that exists.
 constexpr double kCollapse = 0.2;
 constexpr int kMostHalvings = 12;
+constexpr int kMostLeaps = 20;
 constexpr int kServableSteps = 24;
 // Judgement: so many terms meet at a node of a van, each rounded.
 constexpr double kRoundings = 16.0;
@@ -46,18 +48,57 @@ Branch loadBranch(const NetLoad& load, double v, double scale, double floor) {
     unreachable("loadBranch");
 }
 
-Branch chargerBranch(const Charger& charger, double v) {
+// A charger that has `power` at most.
+Branch chargerBranch(const Charger& charger, double v, double power) {
     const double regulated = (charger.set.si() - v) / kRegulatorOhms;
     if (regulated <= 0.0) {
         return {0.0, 0.0};
     }
-    const double byPower = v > 1.0 ? charger.maxPower.si() / v : charger.maxPower.si();
+    const double byPower = v > 1.0 ? power / v : power;
     const double limit = std::min(charger.maxCurrent.si(), byPower);
     if (regulated < limit) {
         return {regulated, -1.0 / kRegulatorOhms};
     }
-    const bool power = byPower < charger.maxCurrent.si();
-    return {limit, power && v > 1.0 ? -byPower / v : 0.0};
+    const bool powerLimits = byPower < charger.maxCurrent.si();
+    return {limit, powerLimits && v > 1.0 ? -byPower / v : 0.0};
+}
+Branch chargerBranch(const Charger& charger, double v) {
+    return chargerBranch(charger, v, charger.maxPower.si());
+}
+
+// What panels give less than the line of their emf and resistance, below its end.
+Branch missing(const VoltageSource& panels, double v) {
+    const Knee& knee = *panels.knee;
+    if (v >= knee.at.si()) {
+        return {};
+    }
+    const double flat = (knee.shorted - knee.current).si() / knee.at.si();
+    const double line = (panels.emf.si() - v) / panels.resistance.si();
+    return {line - (knee.current.si() + flat * (knee.at.si() - v)),
+            flat - 1.0 / panels.resistance.si()};
+}
+
+// All that an input at `v` brings, how it grows with that, and the current that it then draws.
+struct Brought {
+    double power = 0.0;
+    double perVolt = 0.0;
+    Branch drawn;
+};
+// Nothing: as much as is asked of it.
+std::optional<Brought> brought(const PowerInput& in, double v) {
+    if (in.most) {
+        return Brought{in.most->si() * std::max(v, 0.0), in.most->si(), {in.most->si(), 0.0}};
+    }
+    if (!in.fold || v >= in.fold->full.si()) {
+        return std::nullopt;
+    }
+    const double none = in.fold->none.si();
+    if (v < none) {
+        return Brought{};
+    }
+    const double perVolt = in.fold->power.si() / (in.fold->full.si() - none);
+    return Brought{
+        perVolt * (v - none), perVolt, {perVolt * (v - none) / v, perVolt * none / (v * v)}};
 }
 
 // The equations of one network: unknowns are the voltages of all nodes but the parts' references.
@@ -80,15 +121,37 @@ public:
         return kCollapse * parts().highest[at(parts().part[at(node)])].si();
     }
 
-    // Power drawn at each charger's input when its output is as at `v`.
-    [[nodiscard]] std::vector<double> inputPowers(const Vector& v) const {
-        std::vector<double> out;
-        for (const Charger& c : net_.chargers) {
-            const double u = across(v, c.pos, c.neg);
-            const bool draws = c.input && active(c.pos, c.neg);
-            out.push_back(draws ? chargerBranch(c, u).current * u / c.input->efficiency : 0.0);
+    // What a charger that is connected gives at `v` and draws at its input, and how each grows with
+    // the volts at the other.
+    struct Passed {
+        Branch given, drawn;
+        double givenByInput = 0.0, drawnByOutput = 0.0;
+    };
+    [[nodiscard]] Passed passed(const Charger& c, const Vector& v) const {
+        const double u = across(v, c.pos, c.neg);
+        const Branch asked = chargerBranch(c, u);
+        if (!c.input) {
+            return {asked, {}};
         }
-        return out;
+        if (!active(c.input->pos, c.input->neg)) {
+            return {};
+        }
+        const double w = across(v, c.input->pos, c.input->neg);
+        const double wanted = asked.current * u / c.input->efficiency;
+        const auto all = brought(*c.input, w);
+        if (all && all->power < wanted) {
+            return {chargerBranch(c, u, all->power * c.input->efficiency),
+                    all->drawn,
+                    all->perVolt * c.input->efficiency / std::max(u, 1.0),
+                    0.0};
+        }
+        const double more = (asked.slope * u + asked.current) / c.input->efficiency;
+        return {asked, drawing(*c.input, wanted, w), 0.0, more * perWatt(*c.input, w)};
+    }
+
+    // Out of panels' positive, less than by their line.
+    [[nodiscard]] Branch missingAt(const VoltageSource& panels, const Vector& v) const {
+        return panels.knee ? missing(panels, across(v, panels.pos, panels.neg)) : Branch{};
     }
 
     // What a converter gives at `v`: never less than nothing.
@@ -114,9 +177,27 @@ public:
             nodal_.addTo(jacobian_, pos, neg, b.slope);
         });
         factor_.factorize(jacobian_);
-        return factor_.info() == Eigen::Success;
+        if (factor_.info() != Eigen::Success) {
+            return false;
+        }
+        couple(v);
+        return true;
     }
-    [[nodiscard]] Vector newtonStep(const Vector& f) const { return factor_.solve(f); }
+    // By Sherman, Morrison and Woodbury: what passes power on couples two pairs of nodes in one
+    // direction only, a few of them, so that the symmetric rest is factorised and these are put in
+    // afterwards.
+    [[nodiscard]] Vector newtonStep(const Vector& f) const {
+        const Vector alone = factor_.solve(f);
+        if (couplings_.empty()) {
+            return alone;
+        }
+        const auto n = static_cast<Eigen::Index>(couplings_.size());
+        Eigen::VectorXd right(n);
+        for (Eigen::Index i = 0; i < n; ++i) {
+            right[i] = acrossOf(alone, couplings_[static_cast<std::size_t>(i)].by);
+        }
+        return alone - spread_ * small_.partialPivLu().solve(right);
+    }
 
     // Largest current anywhere, to measure residuals by.
     [[nodiscard]] double currentScale(const Vector& v, double scale) const {
@@ -138,15 +219,25 @@ public:
                v.lpNorm<Eigen::Infinity>();
     }
 
-    // Start: the network with its constant currents only. Every other load draws more, so that this
-    // lies above the solution sought, on the high-voltage branch.
+    // Start: the network with its constant currents only, and all that is fed from outside holding
+    // its volts. Every other load draws more, so that this lies above the solution sought, on the
+    // high-voltage branch.
     [[nodiscard]] Vector start() {
         if (size() == 0) {
             return {};
         }
-        factor_.factorize(linear_);
-        promise(factor_.info() == Eigen::Success, "a connected network factorises");
+        jacobian_ = linear_;
         Vector injected = nodal_.injected;
+        for (const Charger& c : net_.chargers) {
+            if (!c.input && active(c.pos, c.neg)) {
+                const double g = 1.0 / kRegulatorOhms;
+                nodal_.addTo(jacobian_, c.pos, c.neg, g);
+                nodal_.addTo(injected, c.pos, c.set.si() * g);
+                nodal_.addTo(injected, c.neg, -c.set.si() * g);
+            }
+        }
+        factor_.factorize(jacobian_);
+        promise(factor_.info() == Eigen::Success, "a connected network factorises");
         for (const NetLoad& load : net_.loads) {
             if (load.behaviour == Behaviour::Current && active(load.pos, load.neg)) {
                 nodal_.addTo(injected, load.pos, -load.current.si());
@@ -169,30 +260,95 @@ private:
             if (!active(c.pos, c.neg)) {
                 continue;
             }
-            const double u = across(v, c.pos, c.neg);
-            const Branch out = chargerBranch(c, u);
-            visit(c.pos, c.neg, Branch{-out.current, -out.slope});
+            const Passed through = passed(c, v);
+            visit(c.pos, c.neg, Branch{-through.given.current, -through.given.slope});
             if (c.input) {
-                visitInput(v, *c.input, out.current * u, visit);
+                visit(c.input->pos, c.input->neg, through.drawn);
             }
         }
         for (const VoltageSource& s : net_.sources) {
-            if (s.input) {
-                visitInput(v, *s.input, given(s, v), visit);
+            if (s.knee) {
+                visit(s.pos, s.neg, missingAt(s, v));
+            }
+            if (s.input && active(s.input->pos, s.input->neg)) {
+                const double w = across(v, s.input->pos, s.input->neg);
+                visit(s.input->pos,
+                      s.input->neg,
+                      drawing(*s.input, given(s, v) / s.input->efficiency, w));
             }
         }
     }
 
-    // An input draws what is given elsewhere. That it hangs on the voltages there is left out of
-    // the slope: Newton's steps are then not the best, but their residual is exact.
-    template <class Visit>
-    void visitInput(const Vector& v, const PowerInput& in, double given, Visit visit) const {
-        if (!active(in.pos, in.neg)) {
-            return;
+    // A current into one pair of nodes that grows with the volts across another.
+    struct Pair {
+        int pos = 0, neg = 0;
+    };
+    struct Coupling {
+        Pair into, by;
+        double slope = 0.0;  // of the current that leaves the network at `into`
+    };
+    [[nodiscard]] double acrossOf(const Vector& v, const Pair& pair) const {
+        return nodal_.value(v, pair.pos) - nodal_.value(v, pair.neg);
+    }
+    [[nodiscard]] std::vector<Coupling> couplingsAt(const Vector& v) const {
+        std::vector<Coupling> out;
+        const auto add = [&](const Pair& into, const Pair& by, double slope) {
+            if (slope != 0.0) {
+                out.push_back({into, by, slope});
+            }
+        };
+        for (const Charger& c : net_.chargers) {
+            if (c.input && active(c.pos, c.neg)) {
+                const Passed through = passed(c, v);
+                const Pair output{c.pos, c.neg};
+                const Pair input{c.input->pos, c.input->neg};
+                add(output, input, -through.givenByInput);
+                add(input, output, through.drawnByOutput);
+            }
         }
-        const NetLoad input{in.pos, in.neg, Behaviour::Power, watts(given / in.efficiency), {}, {}};
-        const double w = across(v, input.pos, input.neg);
-        visit(input.pos, input.neg, loadBranch(input, w, 1.0, floorOf(input.pos)));
+        for (const VoltageSource& s : net_.sources) {
+            if (s.input && active(s.input->pos, s.input->neg) && given(s, v) > 0.0) {
+                const double u = across(v, s.pos, s.neg);
+                const double w = across(v, s.input->pos, s.input->neg);
+                const double more = (s.emf.si() - 2.0 * u) / s.resistance.si();
+                add({s.input->pos, s.input->neg},
+                    {s.pos, s.neg},
+                    more / s.input->efficiency * perWatt(*s.input, w));
+            }
+        }
+        return out;
+    }
+    // What the couplings put in the factorised rest's place.
+    void couple(const Vector& v) {
+        couplings_ = couplingsAt(v);
+        const auto n = static_cast<Eigen::Index>(couplings_.size());
+        spread_.resize(size(), n);
+        small_.resize(n, n);
+        for (Eigen::Index k = 0; k < n; ++k) {
+            const Coupling& c = couplings_[static_cast<std::size_t>(k)];
+            Vector unit = Vector::Zero(size());
+            nodal_.addTo(unit, c.into.pos, c.slope);
+            nodal_.addTo(unit, c.into.neg, -c.slope);
+            spread_.col(k) = factor_.solve(unit);
+        }
+        for (Eigen::Index i = 0; i < n; ++i) {
+            for (Eigen::Index k = 0; k < n; ++k) {
+                const double here =
+                    acrossOf(spread_.col(k), couplings_[static_cast<std::size_t>(i)].by);
+                small_(i, k) = here + (i == k ? 1.0 : 0.0);
+            }
+        }
+    }
+
+    // How the current of an input at `w` volts grows with the power that it draws.
+    [[nodiscard]] double perWatt(const PowerInput& in, double w) const {
+        const double floor = floorOf(in.pos);
+        return w > floor ? 1.0 / w : w / (floor * floor);
+    }
+    // An input that draws `power` at `w` volts.
+    [[nodiscard]] Branch drawing(const PowerInput& in, double power, double w) const {
+        const NetLoad input{in.pos, in.neg, Behaviour::Power, watts(power), {}, {}};
+        return loadBranch(input, w, 1.0, floorOf(in.pos));
     }
 
     // The linear part with a place for every slope that a load or charger may add, so that one
@@ -221,6 +377,9 @@ private:
     NodalMatrix linear_;
     NodalMatrix jacobian_;
     NodalFactor factor_;
+    std::vector<Coupling> couplings_;
+    Eigen::MatrixXd spread_;  // of each coupling, the volts that its current makes
+    Eigen::MatrixXd small_;
 };
 
 struct NewtonResult {
@@ -249,6 +408,17 @@ bool step(Equations& eq, double scale, Vector& v, Vector& f) {
     return false;
 }
 
+// The whole step whatever comes of it: out of a corner of some limit, before which every step looks
+// worse. False where there is none.
+bool leap(Equations& eq, double scale, Vector& v, Vector& f) {
+    if (!eq.factorise(v, scale)) {
+        return false;
+    }
+    v -= eq.newtonStep(f);
+    f = eq.residual(v, scale);
+    return f.allFinite();
+}
+
 NewtonResult newton(Equations& eq, double scale, const Vector& start) {
     NewtonResult out;
     out.v = start;
@@ -257,6 +427,7 @@ NewtonResult newton(Equations& eq, double scale, const Vector& start) {
         return out;
     }
     Vector f = eq.residual(out.v, scale);
+    int leaps = 0;
     for (; out.iterations < kMostIterations; ++out.iterations) {
         const double tolerance =
             std::max(kCurrentTolerance * eq.currentScale(out.v, scale), eq.rounding(out.v));
@@ -264,9 +435,12 @@ NewtonResult newton(Equations& eq, double scale, const Vector& start) {
             out.converged = true;
             return out;
         }
-        if (!step(eq, scale, out.v, f)) {
-            // At the limit of rounding no step shrinks the residual further.
-            out.converged = f.lpNorm<Eigen::Infinity>() <= 1e3 * tolerance;
+        if (step(eq, scale, out.v, f)) {
+            continue;
+        }
+        // At the limit of rounding no step shrinks the residual further.
+        out.converged = f.lpNorm<Eigen::Infinity>() <= 1e3 * tolerance;
+        if (out.converged || leaps++ == kMostLeaps || !leap(eq, scale, out.v, f)) {
             return out;
         }
     }
@@ -322,7 +496,8 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
         out.resistor.push_back(out.across(r.a, r.b) / r.resistance);
     }
     for (const VoltageSource& s : net.sources) {
-        out.source.push_back((s.emf - out.across(s.pos, s.neg)) / s.resistance);
+        out.source.push_back((s.emf - out.across(s.pos, s.neg)) / s.resistance -
+                             amps(eq.missingAt(s, v).current));
         out.sourceInput.push_back(s.input ? watts(eq.given(s, v) / s.input->efficiency) /
                                                 out.across(s.input->pos, s.input->neg)
                                           : amps(0.0));
@@ -333,15 +508,10 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
         const Branch b = on ? loadBranch(load, u, out.servable, eq.floorOf(load.pos)) : Branch{};
         out.load.push_back(amps(b.current));
     }
-    const std::vector<double> inputs = eq.inputPowers(v);
-    for (std::size_t i = 0; i < net.chargers.size(); ++i) {
-        const Charger& c = net.chargers[i];
-        const bool on = eq.active(c.pos, c.neg);
-        out.charger.push_back(
-            amps(on ? chargerBranch(c, eq.across(v, c.pos, c.neg)).current : 0.0));
-        const bool draws = on && c.input && eq.active(c.input->pos, c.input->neg);
-        out.chargerInput.push_back(
-            draws ? watts(inputs[i]) / volts(eq.across(v, c.input->pos, c.input->neg)) : amps(0.0));
+    for (const Charger& c : net.chargers) {
+        const auto through = eq.active(c.pos, c.neg) ? eq.passed(c, v) : Equations::Passed{};
+        out.charger.push_back(amps(through.given.current));
+        out.chargerInput.push_back(amps(through.drawn.current));
     }
 }
 

@@ -380,7 +380,9 @@ private:
         const auto bond =
             std::ranges::find(circuit_.conductors, Purpose::Bond, &Conductor::purpose);
         const Device* bar = barOf(circuit_, Pole::Negative);
-        if (bond != circuit_.conductors.end() && bond->from.device == bar->id) {
+        // Where it was moved elsewhere, it is drawn as what it is now.
+        if (bond != circuit_.conductors.end() && bond->from.device == bar->id &&
+            bond->to.device == chassis->id) {
             addWire(*bond, bond->from, begin + kColumn * 0.5, bottom, y);
         }
     }

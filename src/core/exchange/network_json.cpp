@@ -56,7 +56,8 @@ Json toJson(const Device& d, const Element& element) {
                         {"at", ports(d, x.at)},
                         {"open_v", x.open.si()},
                         {"best_v", x.best.si()},
-                        {"best_a", x.bestCurrent.si()}};
+                        {"best_a", x.bestCurrent.si()},
+                        {"short_a", x.shortCurrent.si()}};
         },
         [&](const Limited& x) {
             return Json{{"kind", "limited"},
@@ -66,13 +67,21 @@ Json toJson(const Device& d, const Element& element) {
                         {"most_a", x.most.si()}};
         },
         [&](const Transfer& x) {
-            return Json{{"kind", "transfer"},
-                        {"in", ports(d, x.in)},
-                        {"out", ports(d, x.out)},
-                        {"live", nameIn(kLiveNames, x.live)},
-                        {"set_v", x.set.si()},
-                        {"most_a", x.most.si()},
-                        {"efficiency", x.efficiency}};
+            Json out{{"kind", "transfer"},
+                     {"in", ports(d, x.in)},
+                     {"out", ports(d, x.out)},
+                     {"live", nameIn(kLiveNames, x.live)},
+                     {"set_v", x.set.si()},
+                     {"most_a", x.most.si()},
+                     {"efficiency", x.efficiency}};
+            if (x.bestInput) {
+                out["best_input_a"] = x.bestInput->si();
+            }
+            if (x.low) {
+                out["input_full_v"] = x.low->full.si();
+                out["input_none_v"] = x.low->none.si();
+            }
+            return out;
         },
         [&](const Contact& x) {
             Json poles = Json::array();
@@ -201,6 +210,14 @@ private:
         if (entry.input) {
             out["in"] = between(*entry.input);
             out["efficiency"] = entry.input->efficiency;
+            if (entry.input->most) {
+                out["in_most_a"] = entry.input->most->si();
+            }
+            if (const auto& fold = entry.input->fold) {
+                out["in_full_v"] = fold->full.si();
+                out["in_none_v"] = fold->none.si();
+                out["in_full_w"] = fold->power.si();
+            }
         }
     }
     [[nodiscard]] Json toJson(const ElementBranch& e) const {
@@ -213,6 +230,11 @@ private:
                             {"at", between(s)},
                             {"v", s.emf.si()},
                             {"ohms", s.resistance.si()}});
+                if (s.knee) {
+                    out["knee_v"] = s.knee->at.si();
+                    out["knee_a"] = s.knee->current.si();
+                    out["short_a"] = s.knee->shorted.si();
+                }
                 addInput(out, s);
                 break;
             }

@@ -38,6 +38,8 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
                                      .set = model.output,
                                      .most = model.maxOutput,
                                      .inFullSun = {},
+                                     .bestInput = {},
+                                     .low = {},
                                      .efficiency = model.efficiency,
                                      .inside = milliohms(kConverterMohm)});
     const UnitId& main = draft.gear.mainRail().id;

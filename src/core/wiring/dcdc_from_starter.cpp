@@ -93,6 +93,8 @@ void addCharger(Draft& draft, const DcdcModel& model) {
                                      .set = draft.gear.bank().chemistry.absorption,
                                      .most = model.output,
                                      .inFullSun = {},
+                                     .bestInput = {},
+                                     .low = Undervoltage{model.start, model.stop},
                                      .efficiency = model.efficiency,
                                      .inside = {}});
 }

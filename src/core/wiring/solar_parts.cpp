@@ -13,20 +13,27 @@ PanelCurve curveOf(const SunUnit& s) {
     return {{0, 1},
             s.panel->voc * inSeries,
             s.panel->vmp * inSeries,
-            s.panel->imp * static_cast<double>(s.parallel)};
+            s.panel->imp * static_cast<double>(s.parallel),
+            s.panel->isc * static_cast<double>(s.parallel)};
 }
 
 Transfer controlOf(const BankUnit& bank, const SunUnit& s) {
     const Volts set = bank.chemistry.absorption;
-    const Watts sun = takenPower(*s.controller, *s.panel, s.series, arrayPower(s), set);
-    return {.in = {0, 1},
-            .out = {2, 3},
-            .live = Live::InSun,
-            .set = set,
-            .most = s.controller->maxOutput,
-            .inFullSun = sun * s.controller->efficiency,
-            .efficiency = s.controller->efficiency,
-            .inside = {}};
+    Transfer out{.in = {0, 1},
+                 .out = {2, 3},
+                 .live = Live::InSun,
+                 .set = set,
+                 .most = s.controller->maxOutput,
+                 .inFullSun = {},
+                 .bestInput = s.panel->imp * static_cast<double>(s.parallel),
+                 .low = {},
+                 .efficiency = s.controller->efficiency,
+                 .inside = {}};
+    if (s.controller->tracking == Tracking::Pwm) {
+        const Watts sun = takenPower(*s.controller, *s.panel, s.series, arrayPower(s), set);
+        out.inFullSun = sun * s.controller->efficiency;
+    }
+    return out;
 }
 
 void addDevices(Draft& draft, const SunUnit& solar) {
