@@ -246,6 +246,14 @@ const std::vector<RuleCase> kCases = {
          p.van.places[7].ambient = celsius(36);
          p.van.places[2].ambient = celsius(31);
      }},
+    {"W26",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(60)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+     }},
     {"B3",
      Severity::Fault,
      [](Plan& p) { putBank(p.gear, "gel_90", 2, 1); },

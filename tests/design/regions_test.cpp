@@ -61,12 +61,44 @@ TEST(Regions, ASizeThatIsNotSoldThereIsSaidAndMended) {
     plan.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
     plan = american(plan);
     const Design d = design(plan, americanLibrary());
-    const Finding* f = test::findingOf(d, "SIZE");
+    const Finding* f = test::findingOf(d, "W26");
     ASSERT_NE(f, nullptr);
-    // 70 mm2 is more than 2/0 (67.4 mm2), so 3/0 (ASTM B258).
-    EXPECT_EQ(format(test::rowOf(d, "inverter.feed+").area), "3/0 AWG");
-    const Design mended = design(apply(plan, f->mends.front()), americanLibrary());
-    EXPECT_EQ(test::findingOf(mended, "SIZE"), nullptr);
+    // 70 mm2 is more than 2/0 (67.4 mm2) and less than 3/0 (85.0): no more than 2/0 is there (ASTM
+    // B258).
+    EXPECT_EQ(format(test::rowOf(d, "inverter.feed+").area), "2/0 AWG");
+    ASSERT_EQ(f->mends.size(), 2u);
+    for (const Mend& mend : f->mends) {
+        EXPECT_EQ(test::findingOf(design(apply(plan, mend), americanLibrary()), "W26"), nullptr);
+    }
+}
+
+// Blade fuses come in 10 and 15 A (ISO 8820-3), not in 12.
+TEST(Amendments, ARatingThatIsNotMadeIsSaid) {
+    Plan plan = test::aFullVan();
+    const ConductorId lamp("circuit.lighting.feed+");
+    plan.amendments = {SetFuse{lamp, End::From, "", amps(12)}};
+    const Design d = design(plan, test::library());
+    const Finding* f = test::findingOf(d, "W26");
+    ASSERT_NE(f, nullptr);
+    ASSERT_EQ(f->mends.size(), 2u);
+    for (const double rating : {10.0, 15.0}) {
+        plan.amendments = {SetFuse{lamp, End::From, "", amps(rating)}};
+        EXPECT_EQ(test::findingOf(design(plan, test::library()), "W26"), nullptr) << rating;
+    }
+}
+
+TEST(Amendments, OfTwoTheLaterCountsAndTheEarlierIsSaid) {
+    Plan plan = test::aFullVan();
+    const ConductorId feed("inverter.feed+");
+    plan.amendments = {SetSize{feed, squareMillimetres(95)},
+                       SetLength{feed, metres(1)},
+                       SetSize{feed, squareMillimetres(70)},
+                       SetLength{feed, metres(2)}};
+    const Design d = design(plan, test::library());
+    EXPECT_EQ(test::rowOf(d, "inverter.feed+").area, squareMillimetres(70));
+    EXPECT_EQ(d.lengths.routes[d.wiring.circuit.index->conductors.at(feed)].length, metres(2));
+    const auto said = std::ranges::count(d.checks.findings, "AMEND", &Finding::rule);
+    EXPECT_EQ(said, 2);
 }
 
 TEST(Regions, AGaugeSurvivesSavingExactly) {

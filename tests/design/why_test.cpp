@@ -71,9 +71,8 @@ void expectWorkedAgain(const Derivation& d) {
         EXPECT_NEAR(si(d.result), term(d, "V") / term(d, "R"), tolerance);
     } else if (has(d, "I_mp")) {
         const double down = 1.0 - term(d, "V") / term(d, "V_mp");
-        EXPECT_NEAR(si(d.result),
-                    term(d, "I_mp") + (term(d, "I_sc") - term(d, "I_mp")) * down,
-                    tolerance);
+        EXPECT_NEAR(
+            si(d.result), term(d, "I_mp") + (term(d, "I_sc") - term(d, "I_mp")) * down, tolerance);
     } else if (has(d, "V_set")) {
         const double regulated = std::max(0.0, (term(d, "V_set") - term(d, "V")) / term(d, "R_r"));
         const double power = has(d, "P") ? term(d, "P") / term(d, "V") : HUGE_VAL;

@@ -29,6 +29,9 @@ std::function<Result<double>(const char*)> by(F parse) {
     };
 }
 
+const auto parseMetricArea = [](const char* t) { return parseArea(t); };
+const auto parseGaugeArea = [](const char* t) { return parseArea(t, CableSizes::Gauges); };
+
 // What people type. Foot: 0.3048 m by definition; AWG 4: 21.15 mm2, ASTM B258.
 const Case kCases[] = {
     {"10 ft", by([](const char* t) { return parseLength(t); }), 3.048},
@@ -46,14 +49,27 @@ const Case kCases[] = {
     {"nan", by([](const char* t) { return parseLength(t); }), kRefused},
     {"inf", by([](const char* t) { return parseLength(t); }), kRefused},
     {"1e999", by([](const char* t) { return parseLength(t); }), kRefused},
-    {"16 mm2", by(parseArea), 16e-6},
-    {"16 mm²", by(parseArea), 16e-6},
-    {"16", by(parseArea), 16e-6},
-    {"4 AWG", by(parseArea), 21.15e-6},
-    {"AWG 4", by(parseArea), 21.15e-6},
-    {"2/0 awg", by(parseArea), 67.43e-6},
-    {"5/0 AWG", by(parseArea), kRefused},
-    {"0", by(parseArea), kRefused},
+    {"16 mm2", by(parseMetricArea), 16e-6},
+    {"16 mm²", by(parseMetricArea), 16e-6},
+    {"16", by(parseMetricArea), 16e-6},
+    {"4 AWG", by(parseMetricArea), 21.15e-6},
+    {"AWG 4", by(parseMetricArea), 21.15e-6},
+    {"2/0 awg", by(parseMetricArea), 67.43e-6},
+    {"5/0 AWG", by(parseMetricArea), kRefused},
+    {"0", by(parseMetricArea), kRefused},
+    // As people write them: common practice. Areas of gauges by ASTM B258.
+    {"4/0", by(parseMetricArea), 107.2e-6},
+    {"10 gauge", by(parseMetricArea), 5.261e-6},
+    {"10 ga", by(parseMetricArea), 5.261e-6},
+    {"#10", by(parseMetricArea), 5.261e-6},
+    {"25 mm", by(parseMetricArea), 25e-6},
+    {"25 sq", by(parseMetricArea), 25e-6},
+    {"25 sq.mm", by(parseMetricArea), 25e-6},
+    {"4", by(parseGaugeArea), 21.15e-6},
+    {"2/0", by(parseGaugeArea), 67.43e-6},
+    {"25 mm2", by(parseGaugeArea), 25e-6},
+    {"1.5", by(parseGaugeArea), 1.5e-6},
+    {"gauge", by(parseMetricArea), kRefused},
     {"1.2 kW", by(parsePower), 1200.0},
     {"60", by(parsePower), 60.0},
     {"60 W 3", by(parsePower), kRefused},

@@ -216,6 +216,14 @@ Begin beside(const Network& n, const Solution& ours) {
     return out;
 }
 
+void expectTheSameVolts(const Network& n, const Solution& ours, const std::vector<double>& theirs) {
+    for (int i = 0; i < n.nodes; ++i) {
+        EXPECT_NEAR(
+            ours.across(i, 0).si(), theirs[static_cast<std::size_t>(i)], kAgreement * kBankVolts)
+            << "node " << i;
+    }
+}
+
 TEST(Ngspice, AgreesOnTwoHundredGeneratedNetworks) {
     int collapsed = 0;
     for (unsigned seed = 1; seed <= kNetworks; ++seed) {
@@ -230,12 +238,7 @@ TEST(Ngspice, AgreesOnTwoHundredGeneratedNetworks) {
             EXPECT_LT(*std::ranges::min_element(theirs), 0.0);
             continue;
         }
-        for (int i = 0; i < n.nodes; ++i) {
-            EXPECT_NEAR(ours.across(i, 0).si(),
-                        theirs[static_cast<std::size_t>(i)],
-                        kAgreement * kBankVolts)
-                << "node " << i;
-        }
+        expectTheSameVolts(n, ours, theirs);
         const double largest = test::largestCurrent(ours);
         for (std::size_t i = 0; i < n.resistors.size(); ++i) {
             const Resistor& r = n.resistors[i];
@@ -277,12 +280,7 @@ TEST(Ngspice, AgreesWhereSunAndEngineChargeTogether) {
             ++unjudged;
             continue;
         }
-        for (int i = 0; i < n.nodes; ++i) {
-            EXPECT_NEAR(ours.across(i, 0).si(),
-                        theirs[static_cast<std::size_t>(i)],
-                        kAgreement * kBankVolts)
-                << "node " << i;
-        }
+        expectTheSameVolts(n, ours, theirs);
         starved += ours.across(n.nodes - 1, 0) < n.chargers.back().input->fold->full ? 1 : 0;
     }
     // Its own search fails on a few; the rest is what is compared.

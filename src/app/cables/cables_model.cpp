@@ -180,7 +180,7 @@ Result<Plan> CablesModel::amendedPlan(const ConductorId& id,
         if (typed.empty()) {
             return withoutKind(plan, SetSize{id, {}});
         }
-        const auto area = parseArea(typed);
+        const auto area = parseArea(typed, sizesOf(library()));
         return area ? Result<Plan>(amended(plan, SetSize{id, *area}))
                     : tl::unexpected(area.error());
     }

@@ -24,14 +24,14 @@ std::size_t sizeAtLeast(const SizingTask& task, SquareMetres area) {
                : static_cast<std::size_t>(found - task.library.conductors.begin());
 }
 
+// The last one counts.
 const SetSize* amendedSize(const Plan& plan, const ConductorId& id) {
+    const SetSize* found = nullptr;
     for (const Amendment& amendment : plan.amendments) {
         const auto* set = std::get_if<SetSize>(&amendment);
-        if (set != nullptr && set->conductor == id) {
-            return set;
-        }
+        found = set != nullptr && set->conductor == id ? set : found;
     }
-    return nullptr;
+    return found;
 }
 
 std::optional<ChosenFuse> emptyFuse(const Protection* protection) {
@@ -49,7 +49,7 @@ SizingState startState(const SizingTask& task) {
         w.size = least;
         if (const SetSize* set = amendedSize(task.plan, c.id)) {
             w.fixed = true;
-            w.size = sizeAtLeast(task, set->area);
+            w.size = sizeAtMost(task, set->area);
         }
         w.fuseFrom = emptyFuse(protectionAt(task.circuit(), c, End::From));
         w.fuseTo = emptyFuse(protectionAt(task.circuit(), c, End::To));
@@ -280,42 +280,14 @@ int runLoop(const SizingTask& task, SizingState& state) {
     unreachable("the sizing loop ends");
 }
 
-// A size set by the person, in a region that does not sell it: reckoned with the next larger.
-std::vector<Finding> unsoldSizes(const SizingTask& task) {
-    std::vector<Finding> out;
-    for (const Amendment& amendment : task.plan.amendments) {
-        const auto* set = std::get_if<SetSize>(&amendment);
-        if (set == nullptr || findConductor(task.circuit(), set->conductor) == nullptr) {
-            continue;
-        }
-        const SquareMetres used = task.library.conductors[sizeAtLeast(task, set->area)].area;
-        if (used == set->area) {
-            continue;
-        }
-        Finding f;
-        f.id = "SIZE " + set->conductor.value;
-        f.rule = "SIZE";
-        f.severity = Severity::Fault;
-        f.where = {subject(set->conductor)};
-        f.what = {
-            "{size}, as set for {conductor}, is not sold in {region}: reckoned as {used}."_text,
-            {{"size", measure(set->area)},
-             {"conductor", set->conductor.value},
-             {"region", task.library.region.name},
-             {"used", measure(used)}}};
-        f.why = {"Sizes by gauge and by mm² are different cables, with their own ratings."_text,
-                 {}};
-        f.remedy = {"Set a size that is sold there, or leave the size to the computation."_text,
-                    {}};
-        f.source = "conductors of the region, as in the library"_text;
-        f.mends = {{{"Use {size}"_text, {{"size", measure(used)}}},
-                    {Amend{SetSize{set->conductor, used}}}}};
-        out.push_back(std::move(f));
-    }
-    return out;
-}
-
 }  // namespace
+
+std::size_t sizeAtMost(const SizingTask& task, SquareMetres area) {
+    const auto above = std::ranges::upper_bound(
+        task.library.conductors, area, {}, [](const ConductorRow& r) { return r.area; });
+    const auto row = static_cast<std::size_t>(above - task.library.conductors.begin());
+    return row == 0 ? 0 : row - 1;
+}
 
 std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
     const Conductor* found = findConductor(circuit, id);
@@ -402,13 +374,13 @@ Cables sizeCables(const Plan& plan,
     SizingState state = startState(task);
     Cables out;
     out.passes = runLoop(task, state);
-    out.findings = unsoldSizes(task);
     out.drops = pathDrops(task, state);
     out.rows = cableRows(task, state, out.drops);
     for (std::size_t i = 0; i < out.rows.size(); ++i) {
         out.at[out.rows[i].id] = i;
     }
     out.ohms = allOhms(task, state, Warmth::Warm);
+    out.findings = notSold(task, out);
     out.why = explainCables(task, state, out);
     return out;
 }

@@ -13,6 +13,7 @@
 #include "core/library/region.h"
 #include "core/library/tables.h"
 #include "core/library/way_rows.h"
+#include "core/reading/parse.h"
 #include "core/result/result.h"
 
 namespace spirk {
@@ -87,6 +88,9 @@ template <class T>
 [[nodiscard]] const WayRow* findWay(const Library& library, WayKind of, const std::string& id);
 // The one that a new unit of this kind is joined by.
 [[nodiscard]] const WayRow& usualWay(const Library& library, WayKind of);
+
+// Whether cables there go by gauges or by square millimetres. Requires a size.
+[[nodiscard]] CableSizes sizesOf(const Library& library);
 
 // '9 Nm to 14 Nm': for a nut whose maker says nothing.
 [[nodiscard]] Text torqueText(const Stud& stud);

@@ -205,6 +205,10 @@ const CheckBasis& basis(const Library& library, const std::string& check) {
     return *found;
 }
 
+CableSizes sizesOf(const Library& library) {
+    return gaugeName(library.conductors.front().area) ? CableSizes::Gauges : CableSizes::Metric;
+}
+
 Text torqueText(const Stud& stud) {
     return {"{low} to {high}"_text,
             {{"low", Measure{stud.torqueLowNm, Unit::NewtonMetre}},

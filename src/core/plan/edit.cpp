@@ -80,6 +80,16 @@ Plan withoutKind(Plan plan, const Amendment& slot) {
     return plan;
 }
 
+std::vector<bool> overruled(const std::vector<Amendment>& amendments) {
+    std::vector<bool> out(amendments.size(), false);
+    std::set<std::tuple<std::size_t, ConductorId, std::optional<End>>> later;
+    for (std::size_t i = amendments.size(); i-- > 0;) {
+        const Amendment& a = amendments[i];
+        out[i] = !later.emplace(a.index(), conductorOf(a), endOf(a)).second;
+    }
+    return out;
+}
+
 Plan withoutAmendment(Plan plan, const Amendment& amendment) {
     std::erase(plan.amendments, amendment);
     return plan;

@@ -11,6 +11,8 @@ namespace spirk {
 
 // The plan with the amendment, replacing one of the same kind on the same conductor and end.
 [[nodiscard]] Plan amended(Plan plan, const Amendment& amendment);
+// Which of the amendments a later one of the same kind on the same conductor and end overrules.
+[[nodiscard]] std::vector<bool> overruled(const std::vector<Amendment>& amendments);
 // The plan without any amendment equal to this one.
 [[nodiscard]] Plan withoutAmendment(Plan plan, const Amendment& amendment);
 

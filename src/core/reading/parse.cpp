@@ -93,7 +93,15 @@ constexpr UnitName kLengthUnits[] = {{"", 1.0},
                                      {"ft", 0.3048},
                                      {"'", 0.3048},
                                      {"in", 0.0254}};
-constexpr UnitName kAreaUnits[] = {{"", 1e-6}, {"mm2", 1e-6}, {"mm²", 1e-6}, {"mm^2", 1e-6}};
+// A dealer's 'mm' and 'sq' of a cable are square millimetres: common practice.
+constexpr UnitName kAreaUnits[] = {{"", 1e-6},
+                                   {"mm2", 1e-6},
+                                   {"mm²", 1e-6},
+                                   {"mm^2", 1e-6},
+                                   {"mm", 1e-6},
+                                   {"sq", 1e-6},
+                                   {"sqmm", 1e-6},
+                                   {"sq.mm", 1e-6}};
 constexpr UnitName kPowerUnits[] = {{"", 1.0}, {"w", 1.0}, {"kw", 1000.0}};
 constexpr UnitName kTimeUnits[] = {
     {"", 3600.0}, {"h", 3600.0}, {"min", 60.0}, {"m", 60.0}, {"s", 1.0}};
@@ -112,7 +120,7 @@ const Kind kLength{"'{text}' is not a length."_text,
                    100.0};
 const Kind kArea{"'{text}' is not a cable size."_text,
                  "'{text}' is out of range for a cable size."_text,
-                 "Write it like '16 mm2' or '4 AWG'."_text,
+                 "Write it like '16 mm2', '4 AWG' or '2/0'."_text,
                  kAreaUnits,
                  1e-9,
                  1e-3};
@@ -153,13 +161,20 @@ const Kind kTemperature{"'{text}' is not a temperature."_text,
                         -60.0,
                         150.0};
 
-// '4awg', 'awg4', '2/0awg' -> gauge number, where 1/0 is 0 and 2/0 is -1.
-std::optional<int> parseGauge(std::string_view clean) {
-    if (clean.starts_with("awg")) {
-        clean.remove_prefix(3);
-    } else if (clean.ends_with("awg")) {
-        clean.remove_suffix(3);
-    } else {
+// '4awg', 'awg4', '2/0', '10gauge' -> gauge number, where 1/0 is 0 and 2/0 is -1.
+enum class Bare { Gauge, NoGauge };
+std::optional<int> parseGauge(std::string_view clean, Bare bare) {
+    bool marked = false;
+    for (const std::string_view mark : {"awg", "gauge", "ga", "#"}) {
+        if (!marked && clean.starts_with(mark)) {
+            clean.remove_prefix(mark.size());
+            marked = true;
+        } else if (!marked && clean.ends_with(mark)) {
+            clean.remove_suffix(mark.size());
+            marked = true;
+        }
+    }
+    if (!marked && bare == Bare::NoGauge && !clean.ends_with("/0")) {
         return std::nullopt;
     }
     const bool aught = clean.ends_with("/0");
@@ -199,15 +214,16 @@ Result<Metres> parseLength(std::string_view text, const Units& units) {
     });
 }
 
-Result<SquareMetres> parseArea(std::string_view text) {
-    if (const auto gauge = parseGauge(cleaned(text))) {
+Result<SquareMetres> parseArea(std::string_view text, CableSizes alone) {
+    const Bare bare = alone == CableSizes::Gauges ? Bare::Gauge : Bare::NoGauge;
+    if (const auto gauge = parseGauge(cleaned(text), bare)) {
         return awgArea(*gauge);
     }
     return parseKind(text, kArea).map([](double si) { return SquareMetres::fromSi(si); });
 }
 
 std::optional<SquareMetres> gaugeArea(std::string_view name) {
-    const auto gauge = parseGauge("awg" + std::string(name));
+    const auto gauge = parseGauge(name, Bare::Gauge);
     return gauge ? std::optional(awgArea(*gauge)) : std::nullopt;
 }
 

@@ -14,8 +14,12 @@ namespace spirk {
 
 // Alone: metres, or feet where the person thinks in them. Units m, cm, mm, ft, ' , in. 0 to 100 m.
 [[nodiscard]] Result<Metres> parseLength(std::string_view text, const Units& units = {});
-// Alone: mm2. Units mm2, mm², mm^2, AWG ('4 AWG', '2/0 AWG', 'AWG 4'). Above 0 to 1000 mm2.
-[[nodiscard]] Result<SquareMetres> parseArea(std::string_view text);
+// What a bare number of a cable means, as cables are sold there.
+enum class CableSizes { Metric, Gauges };
+// Alone: mm2, or the gauge where cables go by it; '4/0' is a gauge anywhere. Units mm2, mm², mm^2,
+// mm, sq, sqmm; AWG, ga, gauge, # ('4 AWG', 'AWG 4', '10 gauge', '#10'). Above 0 to 1000 mm2.
+[[nodiscard]] Result<SquareMetres> parseArea(std::string_view text,
+                                             CableSizes alone = CableSizes::Metric);
 // Alone: watts. Units W, kW. 0 to 100 kW.
 [[nodiscard]] Result<Watts> parsePower(std::string_view text);
 // Alone: hours. Units h, min, s, and '1:30'. 0 to 24 h: a time of day or a duration within one.

@@ -140,8 +140,11 @@ std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
 std::vector<Finding> amendStructure(Draft& draft) {
     std::vector<Finding> findings;
     std::vector<Subject> more;
-    for (const Amendment& amendment : draft.plan.amendments) {
-        auto finding = applyOne(draft, amendment);
+    const std::vector<Amendment>& amendments = draft.plan.amendments;
+    const std::vector<bool> earlier = overruled(amendments);
+    for (std::size_t i = 0; i < amendments.size(); ++i) {
+        auto finding = earlier[i] ? cannotApply(amendments[i], "A later one says otherwise."_text)
+                                  : applyOne(draft, amendments[i]);
         if (finding && findings.size() < kMostToldApart) {
             findings.push_back(std::move(*finding));
         } else if (finding) {
