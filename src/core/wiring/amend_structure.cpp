@@ -32,6 +32,20 @@ Finding cannotApply(const Amendment& amendment, const Text& reason) {
     return out;
 }
 
+Finding overruledBy(const Amendment& amendment) {
+    Finding out;
+    out.id = "AMEND earlier " + english(describe(amendment));
+    out.rule = "AMEND";
+    out.severity = Severity::Fault;
+    out.where = {{SubjectKind::Amendment, conductorOf(amendment).value}};
+    out.what = {"Two amendments say what one thing is; this one is overruled: {amendment}."_text,
+                {{"amendment", describe(amendment)}}};
+    out.why = "The later one counts. Which of the two is meant is not guessed."_text;
+    out.remedy = "Remove the one that is not meant."_text;
+    out.source = "Spirk"_text;
+    return out;
+}
+
 // Judgement: whoever has more of them undoes what took their targets away, not one by one.
 constexpr std::size_t kMostToldApart = 20;
 
@@ -143,8 +157,8 @@ std::vector<Finding> amendStructure(Draft& draft) {
     const std::vector<Amendment>& amendments = draft.plan.amendments;
     const std::vector<bool> earlier = overruled(amendments);
     for (std::size_t i = 0; i < amendments.size(); ++i) {
-        auto finding = earlier[i] ? cannotApply(amendments[i], "A later one says otherwise."_text)
-                                  : applyOne(draft, amendments[i]);
+        auto finding =
+            earlier[i] ? std::optional(overruledBy(amendments[i])) : applyOne(draft, amendments[i]);
         if (finding && findings.size() < kMostToldApart) {
             findings.push_back(std::move(*finding));
         } else if (finding) {
