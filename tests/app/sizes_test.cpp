@@ -4,6 +4,7 @@
 // 200 % scale.
 #include <QAbstractButton>
 #include <QHeaderView>
+#include <QScrollArea>
 #include <QScrollBar>
 #include <QTableView>
 
@@ -66,6 +67,17 @@ TEST_F(Sizes, AVeryLargeScreenIsUsed) {
     settle();
     EXPECT_GT(table->width(), 2500);
     EXPECT_EQ(table->horizontalScrollBar()->maximum(), 0);
+}
+
+// A finding with two mends was wider than the list: its text ran out of sight.
+TEST_F(Sizes, FindingsNeverScrollSideways) {
+    window->openFile(QString(SPIRK_DATA_DIR) + "/demo/paddler.spirk");
+    window->showStation("checks");
+    for (const int width : {1024, 800}) {
+        window->resize(width, 700);
+        settle();
+        EXPECT_EQ(find<QScrollArea>("checks.list")->horizontalScrollBar()->maximum(), 0) << width;
+    }
 }
 
 TEST_F(Sizes, NeedsShowsNamesAndEnergyInASmallWindow) {

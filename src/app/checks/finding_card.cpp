@@ -9,6 +9,7 @@
 #include <QToolButton>
 #include <QVBoxLayout>
 
+#include "app/shared/flow_layout.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
 #include "core/plan/edit.h"
@@ -88,7 +89,7 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
                                   Document& document,
                                   Selection& selection) {
     auto* bar = new QWidget(this);
-    auto* layout = new QHBoxLayout(bar);
+    auto* layout = new FlowLayout(bar);
     layout->setContentsMargins(0, 2, 0, 0);
     for (std::size_t i = 0; i < finding.mends.size(); ++i) {
         auto* button = new QPushButton(unmarked(q(finding.mends[i].label)), bar);
@@ -120,7 +121,6 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
     if (mayBeAccepted(finding)) {
         addAcceptance(finding, document, bar, layout);
     }
-    layout->addStretch(1);
     return bar;
 }
 
@@ -128,7 +128,7 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
 void FindingCard::addAcceptance(const Finding& finding,
                                 Document& document,
                                 QWidget* bar,
-                                QHBoxLayout* layout) {
+                                QLayout* layout) {
     auto* button = new QToolButton(bar);
     button->setObjectName("checks.accept." + q(finding.id));
     layout->addWidget(button);
@@ -147,7 +147,8 @@ void FindingCard::addAcceptance(const Finding& finding,
     reason->setAccessibleName(tr("Why you accept it"));
     reason->setPlaceholderText(tr("Why you live with it, then Enter"));
     reason->hide();
-    layout->addWidget(reason, 1);
+    reason->setMinimumWidth(reason->fontMetrics().averageCharWidth() * 36);
+    layout->addWidget(reason);
     connect(button, &QToolButton::clicked, reason, [reason] {
         reason->show();
         reason->setFocus();

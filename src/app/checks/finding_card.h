@@ -4,7 +4,7 @@
 // its mends.
 
 #include <QFrame>
-#include <QHBoxLayout>
+#include <QLayout>
 
 #include "app/shared/document.h"
 #include "app/shared/selection.h"
@@ -17,10 +17,7 @@ public:
     FindingCard(const Finding& finding, Document& document, Selection& selection, QWidget* parent);
 
 private:
-    void addAcceptance(const Finding& finding,
-                       Document& document,
-                       QWidget* bar,
-                       QHBoxLayout* layout);
+    void addAcceptance(const Finding& finding, Document& document, QWidget* bar, QLayout* layout);
     [[nodiscard]] QWidget* makeButtons(const Finding& finding,
                                        Document& document,
                                        Selection& selection);
