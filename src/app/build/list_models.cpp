@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/build/list_models.h"
 
+#include <QCoreApplication>
 #include <algorithm>
 
 #include "app/shared/text.h"

@@ -2,6 +2,9 @@
 #include "core/plan/edit.h"
 
 #include <algorithm>
+#include <optional>
+#include <set>
+#include <tuple>
 
 #include "core/base/match.h"
 #include "core/base/promise.h"

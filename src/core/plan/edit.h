@@ -3,6 +3,8 @@
 // Edits of a plan that are more than a field: mends of findings, amendments, label numbers.
 
 #include <span>
+#include <string>
+#include <vector>
 
 #include "core/plan/finding.h"
 #include "core/plan/plan.h"
