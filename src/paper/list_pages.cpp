@@ -97,8 +97,8 @@ void addLabels(PageFlow& flow, const Design& design) {
     flow.table({{ListPages::tr("First line"), 70}, {ListPages::tr("Second line"), 110}}, rows);
 }
 
-void addStep(PageFlow& flow, const SwitchStep& step, int number) {
-    flow.paragraph(QStringLiteral("%1   %2").arg(number).arg(q(step.text)), Weight::Strong);
+void addStep(PageFlow& flow, const SwitchStep& step, int number, const Units& units) {
+    flow.paragraph(QStringLiteral("%1   %2").arg(number).arg(q(step.text, units)), Weight::Strong);
     if (!step.caution.empty()) {
         flow.caution(q(step.caution));
     }
@@ -140,7 +140,7 @@ std::vector<Page> sheetPages(const Design& design) {
     flow.heading(ListPages::tr("Dead tests: everything off"));
     int number = 0;
     for (const SwitchStep& step : design.powerUp.deadTests) {
-        addStep(flow, step, ++number);
+        addStep(flow, step, ++number, design.plan.units);
     }
     flow.heading(ListPages::tr("Settings"));
     std::vector<QStringList> rows;
@@ -154,7 +154,7 @@ std::vector<Page> sheetPages(const Design& design) {
                rows);
     flow.heading(ListPages::tr("Switching on"));
     for (const SwitchStep& step : design.powerUp.switchOn) {
-        addStep(flow, step, ++number);
+        addStep(flow, step, ++number, design.plan.units);
     }
     return flow.take();
 }

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "core/circuit/explain_moment.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -82,6 +83,50 @@ void expectWorkedAgain(const Derivation& d) {
     } else {
         EXPECT_NEAR(si(d.result), term(d, "I"), tolerance);
     }
+}
+
+// What a charger's input leaves it, worked again from the terms of its own derivation.
+double powerWorkedAgain(const Derivation& d) {
+    double out = HUGE_VAL;
+    if (has(d, "I_mp")) {
+        out = term(d, "η") * term(d, "I_mp") * term(d, "V_in");
+    } else if (has(d, "V_stop")) {
+        const double part =
+            (term(d, "V_in") - term(d, "V_stop")) / (term(d, "V_start") - term(d, "V_stop"));
+        out = term(d, "η") * term(d, "P_in") * std::max(0.0, part);
+    }
+    return has(d, "P_sun") ? std::min(out, term(d, "P_sun")) : out;
+}
+
+// Of a tracker, of a simple controller that its panels and the bank bound, and of a charger whose
+// alternator has too little.
+TEST(WhyOfPower, OfAChargerComesOutOfItsTermsToo) {
+    Plan simple = test::aFullVan();
+    solarOf(simple.gear)->controller = "pwm_50_20";
+    solarOf(simple.gear)->series = 1;
+    Plan weak = test::aFullVan();
+    engineOf(weak.gear)->charger = "dcdc_60";
+    engineOf(weak.gear)->alternator = amps(45);
+    int seen = 0;
+    for (const Plan& plan : {test::aFullVan(), simple, weak}) {
+        const Design d = design(plan, library());
+        for (std::size_t m = 0; m < d.moments.size(); ++m) {
+            const Moment& moment = d.wiring.moments[m];
+            for (const char* device : {"mppt", "dcdc"}) {
+                const auto power = why(d, powerFigure(moment, DeviceId(device)));
+                const auto current = why(d, deviceFigure(moment, DeviceId(device)));
+                EXPECT_EQ(power.has_value(), current && has(*current, "P")) << moment.id << device;
+                if (power) {
+                    SCOPED_TRACE(power->id.value);
+                    EXPECT_NEAR(si(power->result), powerWorkedAgain(*power), 1e-6);
+                    EXPECT_EQ(si(power->result), term(*current, "P"));
+                    expectWorkedAgain(*current);
+                    ++seen;
+                }
+            }
+        }
+    }
+    EXPECT_GE(seen, 4);
 }
 
 TEST_P(WhyOfMoments, EveryDevicesCurrentComesOutOfItsTerms) {

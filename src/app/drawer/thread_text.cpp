@@ -129,7 +129,7 @@ private:
         const auto size = std::ranges::find(library_.conductors, area, &ConductorRow::area);
         if (size != library_.conductors.end()) {
             row(DrawerWords::tr("Diameter"),
-                q(Measure{size->outerDiameter.si(), Unit::Millimetre}));
+                q(Measure{size->outerDiameter.si(), Unit::Millimetre}, d_.plan.units));
         }
     }
 
@@ -161,7 +161,7 @@ private:
             if (std::ranges::find(step.subjects, what) == step.subjects.end()) {
                 continue;
             }
-            row(DrawerWords::tr("Switch-on"), escaped(step.text));
+            row(DrawerWords::tr("Switch-on"), escaped(step.text, d_.plan.units));
             for (const Expected& e : step.readings) {
                 row(DrawerWords::tr("Expected"),
                     escaped(e.where) + ": " + whyLink(e.figure, q(e.value)));

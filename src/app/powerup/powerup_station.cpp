@@ -17,14 +17,14 @@ namespace {
 
 class SheetText {
 public:
-    explicit SheetText(const Ink& ink) : ink_(ink) {}
+    SheetText(const Ink& ink, const Units& units) : ink_(ink), units_(units) {}
 
     void heading(const QString& text) { html_ += "<h3>" + text.toHtmlEscaped() + "</h3>"; }
 
     void step(const SwitchStep& s) {
         html_ += QStringLiteral("<p><b>%1</b>&nbsp; %2</p>")
                      .arg(++number_)
-                     .arg(q(s.text).toHtmlEscaped());
+                     .arg(q(s.text, units_).toHtmlEscaped());
         if (!s.caution.empty()) {
             html_ += QStringLiteral(
                          "<table width='96%' cellpadding=6 cellspacing=0 border=1 "
@@ -70,6 +70,7 @@ public:
 
 private:
     Ink ink_;
+    Units units_;
     QString html_;
     int number_ = 0;
 };
@@ -137,7 +138,7 @@ StationState PowerUpStation::state() const {
 
 void PowerUpStation::refresh() {
     const PowerUp& p = design().powerUp;
-    SheetText text(currentInk());
+    SheetText text(currentInk(), document().plan().units);
     text.heading(tr("Dead tests: everything off"));
     for (const SwitchStep& s : p.deadTests) {
         text.step(s);
@@ -148,7 +149,7 @@ void PowerUpStation::refresh() {
     for (const SwitchStep& s : p.switchOn) {
         text.step(s);
     }
-    cards_->setCards(cardsOf(p));
+    cards_->setCards(cardsOf(p, document().plan().units));
     const int position = sheet_->verticalScrollBar()->value();
     sheet_->setHtml(text.take());
     sheet_->verticalScrollBar()->setValue(position);

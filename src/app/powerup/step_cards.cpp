@@ -18,9 +18,10 @@ constexpr double kButtonScale = 1.4;
 
 void addSteps(std::vector<StepCard>& cards,
               const QString& heading,
-              const std::vector<SwitchStep>& steps) {
+              const std::vector<SwitchStep>& steps,
+              const Units& units) {
     for (const SwitchStep& s : steps) {
-        StepCard card{heading, q(s.text), q(s.caution), {}, s.subjects};
+        StepCard card{heading, q(s.text, units), q(s.caution), {}, s.subjects};
         for (const Expected& e : s.readings) {
             const bool ohms = e.value.unit == Unit::Ohm;
             card.rows.push_back(
@@ -54,11 +55,11 @@ QString rangeText(const Expected& e) {
                                   : StepCards::tr("%1 to %2").arg(q(e.low), q(e.high));
 }
 
-std::vector<StepCard> cardsOf(const PowerUp& powerUp) {
+std::vector<StepCard> cardsOf(const PowerUp& powerUp, const Units& units) {
     std::vector<StepCard> out;
-    addSteps(out, StepCards::tr("Dead tests: everything off"), powerUp.deadTests);
+    addSteps(out, StepCards::tr("Dead tests: everything off"), powerUp.deadTests, units);
     addSettings(out, powerUp.settings);
-    addSteps(out, StepCards::tr("Switching on"), powerUp.switchOn);
+    addSteps(out, StepCards::tr("Switching on"), powerUp.switchOn, units);
     return out;
 }
 

@@ -28,7 +28,7 @@ struct StepCard {
 };
 
 // In the order of the sheet.
-[[nodiscard]] std::vector<StepCard> cardsOf(const PowerUp& powerUp);
+[[nodiscard]] std::vector<StepCard> cardsOf(const PowerUp& powerUp, const Units& units);
 // '12.1 V to 12.6 V', 'above 100 Ω'
 [[nodiscard]] QString rangeText(const Expected& expected);
 

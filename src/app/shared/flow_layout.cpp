@@ -22,7 +22,12 @@ QLayoutItem* FlowLayout::takeAt(int index) {
 }
 
 int FlowLayout::gap() const {
-    return parentWidget()->style()->pixelMetric(QStyle::PM_LayoutHorizontalSpacing);
+    // A style may leave it to the pair of widgets.
+    const QStyle* style = parentWidget()->style();
+    const int all = style->pixelMetric(QStyle::PM_LayoutHorizontalSpacing);
+    return all >= 0 ? all
+                    : style->layoutSpacing(
+                          QSizePolicy::PushButton, QSizePolicy::PushButton, Qt::Horizontal);
 }
 
 QSize FlowLayout::minimumSize() const {

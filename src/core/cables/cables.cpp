@@ -24,6 +24,15 @@ std::size_t sizeAtLeast(const SizingTask& task, SquareMetres area) {
                : static_cast<std::size_t>(found - task.library.conductors.begin());
 }
 
+// The largest size that is sold and no larger than this; the smallest where none is. What somebody
+// laid is never taken for more than it is.
+std::size_t sizeAtMost(const SizingTask& task, SquareMetres area) {
+    const auto above = std::ranges::upper_bound(
+        task.library.conductors, area, {}, [](const ConductorRow& r) { return r.area; });
+    const auto row = static_cast<std::size_t>(above - task.library.conductors.begin());
+    return row == 0 ? 0 : row - 1;
+}
+
 // The last one counts.
 const SetSize* amendedSize(const Plan& plan, const ConductorId& id) {
     const SetSize* found = nullptr;
@@ -282,13 +291,6 @@ int runLoop(const SizingTask& task, SizingState& state) {
 
 }  // namespace
 
-std::size_t sizeAtMost(const SizingTask& task, SquareMetres area) {
-    const auto above = std::ranges::upper_bound(
-        task.library.conductors, area, {}, [](const ConductorRow& r) { return r.area; });
-    const auto row = static_cast<std::size_t>(above - task.library.conductors.begin());
-    return row == 0 ? 0 : row - 1;
-}
-
 std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
     const Conductor* found = findConductor(circuit, id);
     promise(found != nullptr, "a conductor is in the circuit");
@@ -380,7 +382,6 @@ Cables sizeCables(const Plan& plan,
         out.at[out.rows[i].id] = i;
     }
     out.ohms = allOhms(task, state, Warmth::Warm);
-    out.findings = notSold(task, out);
     out.why = explainCables(task, state, out);
     return out;
 }

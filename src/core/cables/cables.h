@@ -87,7 +87,6 @@ struct Cables {
     std::vector<PathDrop> drops;
     std::vector<ConductorOhms> ohms;  // warm
     int passes = 0;                   // of the sizing loop
-    std::vector<Finding> findings;    // sizes set by the person that the region does not sell
     Derivations why;
 };
 

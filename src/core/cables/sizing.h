@@ -120,13 +120,6 @@ struct Protector {
                                         const SizingState& state,
                                         const Cables& cables);
 
-// The largest size that is sold and no larger than this; the smallest where none is. What somebody
-// laid is never taken for more than it is.
-[[nodiscard]] std::size_t sizeAtMost(const SizingTask& task, SquareMetres area);
-
-// W26: sizes and ratings that the person set and nobody sells. `cables` has its rows.
-[[nodiscard]] std::vector<Finding> notSold(const SizingTask& task, const Cables& cables);
-
 [[nodiscard]] std::size_t indexOf(const Circuit& circuit, const ConductorId& id);
 
 }  // namespace spirk

@@ -7,6 +7,7 @@
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
 #include "core/gear/solar.h"
+#include "core/library/gear_fields.h"
 #include "core/supply/sun_months.h"
 
 namespace spirk {
@@ -28,7 +29,7 @@ constexpr double kLostToSimple = 0.35;
 
 Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc) {
     const SunUnit& s = *in.gear.sun();
-    const Origin panel = fromTable(in.library, "panels", s.panel->name);
+    const Origin panel = fromGear(in.library, *s.panel);
     return {.id = FigureId(asked.figure),
             .title = std::move(asked.title),
             .formula = {"V = n · V_oc · (1 + β ({temperature} − 25))"_text,

@@ -5,6 +5,7 @@
 
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
+#include "core/library/gear_fields.h"
 
 namespace spirk {
 
@@ -80,7 +81,7 @@ Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
                   {"I_max"_text,
                    {"{battery}, discharge limit"_text, {{"battery", in.gear.bank().model->name}}},
                    measure(in.gear.bank().model->maxDischarge),
-                   fromTable(in.library, "batteries", in.gear.bank().model->name)}},
+                   fromGear(in.library, *in.gear.bank().model)}},
         .result = measure(worst),
         .source = "own arithmetic"_text,
         .note = {}};

@@ -10,6 +10,7 @@
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 
 namespace spirk {
 
@@ -26,15 +27,6 @@ std::optional<SquareMetres> sizeCarrying(const CheckInput& in, const CableRow& r
         }
     }
     return std::nullopt;
-}
-
-Mend setSize(const ConductorId& id, SquareMetres area) {
-    return {{"Use {size}"_text, {{"size", measure(area)}}}, {Amend{SetSize{id, area}}}};
-}
-
-Mend setFuse(const ConductorId& id, Amps rating) {
-    return {{"Fit {fuse}"_text, {{"fuse", measure(rating)}}},
-            {Amend{SetFuse{id, End::From, "", rating}}}};
 }
 
 const ChosenFuse* protectingFuse(const CheckInput& in, const CableRow& row) {
@@ -74,7 +66,7 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     const auto larger = sizeCarrying(in, row, fuse.rating);
     const bool smallerServes = smaller && enough(*smaller, fuse.needed);
     if (smallerServes) {
-        f.mends.push_back(setFuse(*row.protectedBy, *smaller));
+        f.mends.push_back(setFuse(*row.protectedBy, End::From, "", *smaller));
     }
     if (larger) {
         f.mends.push_back(setSize(row.id, *larger));
@@ -100,7 +92,7 @@ Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFus
     f.why = {"It will age and open under its normal load."_text, {}};
     f.remedy = {"Fit {fuse}."_text, {{"fuse", measure(fuse.computedRating)}}};
     f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "load")};
-    f.mends = {setFuse(row.id, fuse.computedRating)};
+    f.mends = {setFuse(row.id, End::From, "", fuse.computedRating)};
     return f;
 }
 

@@ -6,6 +6,7 @@
 #include "core/checks/families.h"
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
+#include "core/library/gear_fields.h"
 #include "core/plan/units.h"
 #include "core/quantities/tidy.h"
 #include "core/supply/sun_months.h"
@@ -72,7 +73,7 @@ void checkRate(const CheckInput& in, Checks& out) {
                            {"I_max"_text,
                             "the bank takes"_text,
                             measure(limit),
-                            fromTable(in.library, "batteries", in.gear.bank().model->name)}},
+                            fromGear(in.library, *in.gear.bank().model)}},
                  .result = measure(charging.together()),
                  .source = "own arithmetic"_text,
                  .note = {}});

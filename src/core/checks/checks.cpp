@@ -12,6 +12,7 @@ namespace spirk {
 namespace {
 
 constexpr std::array kFamilies{cableChecks,
+                               soldChecks,
                                protectionChecks,
                                bankChecks,
                                solarChecks,
@@ -75,7 +76,6 @@ Checks runChecks(const CheckInput& input) {
     append(out, input.gear.findings);
     append(out, input.wiring.findings);
     append(out, input.lengths.findings);
-    append(out, input.cables.findings);
     for (const auto family : kFamilies) {
         Checks found = family(input);
         append(out, found.findings);

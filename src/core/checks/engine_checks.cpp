@@ -5,6 +5,7 @@
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
 #include "core/gear/engine.h"
+#include "core/library/gear_fields.h"
 
 namespace spirk {
 
@@ -37,15 +38,15 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
                       {"I_out"_text,
                        e.charger->name,
                        measure(e.charger->output),
-                       fromTable(in.library, "dcdc_chargers", e.charger->name)},
+                       fromGear(in.library, *e.charger)},
                       {"η"_text,
                        "efficiency"_text,
                        percent(e.charger->efficiency),
-                       fromTable(in.library, "dcdc_chargers", e.charger->name)},
+                       fromGear(in.library, *e.charger)},
                       {"V_in"_text,
                        "start voltage at its input"_text,
                        measure(e.charger->start),
-                       fromTable(in.library, "dcdc_chargers", e.charger->name)},
+                       fromGear(in.library, *e.charger)},
                       {"road"_text,
                        "half of the alternator's rating"_text,
                        measure(share.road),

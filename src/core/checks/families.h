@@ -8,6 +8,7 @@
 namespace spirk {
 
 [[nodiscard]] Checks cableChecks(const CheckInput& input);       // W: size and fuse of conductors
+[[nodiscard]] Checks soldChecks(const CheckInput& input);        // W: what nobody sells
 [[nodiscard]] Checks protectionChecks(const CheckInput& input);  // W: devices and what they can do
 [[nodiscard]] Checks bankChecks(const CheckInput& input);        // B
 [[nodiscard]] Checks solarChecks(const CheckInput& input);       // S

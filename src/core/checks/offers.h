@@ -27,4 +27,20 @@ template <class Model>
     return {{"Use: {model}"_text, {{"model", model.name}}}, {UseModel{part, model.id}}};
 }
 
+[[nodiscard]] inline Mend setSize(const ConductorId& id, SquareMetres area) {
+    return {{"Use {size}"_text, {{"size", measure(area)}}}, {Amend{SetSize{id, area}}}};
+}
+// Of the family that is computed where `family` is empty.
+[[nodiscard]] inline Mend setFuse(const ConductorId& id,
+                                  End end,
+                                  const std::string& family,
+                                  Amps rating) {
+    return {{"Fit {fuse}"_text, {{"fuse", measure(rating)}}},
+            {Amend{SetFuse{id, end, family, rating}}}};
+}
+// Where the person has set another.
+[[nodiscard]] inline Mend fitComputed(const ConductorId& id, End end) {
+    return {"Fit the computed fuse"_text, {TakeBack{SetFuse{id, end, "", {}}}}};
+}
+
 }  // namespace spirk

@@ -4,6 +4,7 @@
 
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 #include "core/gear/inverter.h"
 #include "core/plan/edit.h"
 
@@ -111,8 +112,7 @@ void checkInterrupting(const CheckInput& in,
 // Offered where the person has set another.
 void offerComputed(const CableRow& row, const ChosenFuse& fuse, Finding& f) {
     if (fuse.amended) {
-        f.mends = {
-            {{"Fit the computed fuse"_text, {}}, {TakeBack{SetFuse{row.id, End::From, "", {}}}}}};
+        f.mends = {fitComputed(row.id, End::From)};
     }
 }
 

@@ -169,6 +169,14 @@ const Device* barOf(const Circuit& circuit, Pole pole) {
     return at == circuit.devices.end() ? nullptr : &*at;
 }
 
+const Device* otherPoleOf(const Circuit& circuit, const Device& bar) {
+    const auto at = std::ranges::find_if(circuit.devices, [&](const Device& d) {
+        return d.kind == bar.kind && d.unit == bar.unit && d.ports.size() == 1 &&
+               d.ports.front().pole != bar.ports.front().pole;
+    });
+    return bar.ports.size() == 1 && at != circuit.devices.end() ? &*at : nullptr;
+}
+
 std::size_t portOf(const Device& device, std::string_view port) {
     const auto at = std::ranges::find(device.ports, port, &Port::name);
     promise(at != device.ports.end(), "a device has the port that it is asked for");

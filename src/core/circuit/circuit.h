@@ -67,9 +67,8 @@ struct Device {
     Amps rating;                           // zero: not stated
     std::optional<ApplianceId> appliance;  // that it stands for
     std::optional<DeviceId> fedBy;  // the converter whose rail it hangs on; else it is the bank's
-    std::optional<DeviceId> mountedWith;  // of a bar, that of the other pole
-    int inSeries = 1;                     // batteries of the string that it is in
-    bool headsString = true;  // of batteries in series, the one with the string's positive
+    int inSeries = 1;               // batteries of the string that it is in
+    bool headsString = true;        // of batteries in series, the one with the string's positive
     bool amended = false;
 };
 
@@ -211,6 +210,9 @@ struct Circuit {
 [[nodiscard]] const Conductor* feedOf(const Circuit& circuit, const UnitId& unit, Pole pole);
 // The bus bar of a pole; null where there is none.
 [[nodiscard]] const Device* barOf(const Circuit& circuit, Pole pole);
+// Of a bar, the one of the other pole that it is mounted with: its unit's, of its kind. Null for
+// what has more ports, and where there is none.
+[[nodiscard]] const Device* otherPoleOf(const Circuit& circuit, const Device& bar);
 // The first port of a device as a terminal: of a bar, the bar.
 [[nodiscard]] TerminalId firstTerminal(const Device& device);
 // The place of a device's port in its list. Requires that it has one of this name.

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/base/promise.h"
+#include "core/circuit/branches.h"
 #include "core/circuit/joined_ports.h"
 #include "core/circuit/walk.h"
 
@@ -122,33 +123,76 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
     return out;
 }
 
-// Power at the output that a charger's input or its panels bound; nothing where neither does.
-std::optional<Watts> broughtBy(const MomentStory& s, const Charger& c) {
-    const bool sun = c.maxPower < watts(kNoPowerLimit);
-    if (!c.input || (!c.input->most && !c.input->fold)) {
-        return sun ? std::optional(c.maxPower) : std::nullopt;
-    }
-    const Volts v = acrossNodes(s, c.input->pos, c.input->neg);
-    if (c.input->most) {
-        return *c.input->most * std::max(v, volts(0.0)) * c.input->efficiency;
-    }
-    const Fold& fold = *c.input->fold;
-    if (v >= fold.full) {
-        return std::nullopt;
-    }
-    const double part = std::max(0.0, (v - fold.none) / (fold.full - fold.none));
-    return fold.power * (part * c.input->efficiency);
+// Nothing live is joined to an input: its volts are nobody's.
+bool isDead(const MomentStory& s, const PowerInput& in) {
+    const int pos = s.solved.part[static_cast<std::size_t>(in.pos)];
+    return pos < 0 || pos != s.solved.part[static_cast<std::size_t>(in.neg)];
 }
 
-Derivation ofCharger(const MomentStory& s,
-                     const Device& d,
-                     const Element& element,
-                     const Charger& c,
-                     Volts v,
-                     Amps i) {
-    const auto* transfer = std::get_if<Transfer>(&element);
-    const bool solar = transfer != nullptr && transfer->live == Live::InSun;
-    const auto bounded = broughtBy(s, c);
+// Power that a charger's input and its panels leave it; nothing where they leave it all it wants.
+std::optional<Watts> powerLeft(const MomentStory& s, const Charger& c) {
+    const bool bounded = c.maxPower < watts(kNoPowerLimit);
+    const auto sun = bounded ? std::optional(c.maxPower) : std::nullopt;
+    if (!c.input) {
+        return sun;
+    }
+    if (isDead(s, *c.input)) {
+        return watts(0.0);
+    }
+    const auto all = brought(*c.input, acrossNodes(s, c.input->pos, c.input->neg).si());
+    if (!all) {
+        return sun;
+    }
+    const Watts out = watts(all->power * c.input->efficiency);
+    return sun ? std::min(*sun, out) : out;
+}
+
+// Formula and terms of that power. Requires that there is one.
+void fillPower(const MomentStory& s, const Charger& c, Derivation& out) {
+    const FromRule sheet{"its data sheet"_text};
+    const FromRule panels{"its panels' data sheet, times the sun"_text};
+    const Term sun{"P_sun"_text,
+                   "what its panels and the bank's volts allow"_text,
+                   measure(c.maxPower),
+                   panels};
+    const bool bySun = c.maxPower < watts(kNoPowerLimit);
+    if (c.input && isDead(s, *c.input)) {
+        out.formula = "P = 0: nothing live is joined to its input"_text;
+        return;
+    }
+    if (!c.input || (!c.input->most && !c.input->fold)) {
+        out.formula = "P = P_sun"_text;
+        out.terms = {sun};
+        return;
+    }
+    out.terms = {{"η"_text, "efficiency"_text, number(c.input->efficiency), sheet},
+                 {"V_in"_text,
+                  "volts at its input"_text,
+                  measure(acrossNodes(s, c.input->pos, c.input->neg)),
+                  solver(s)}};
+    if (c.input->most) {
+        out.terms.push_back({"I_mp"_text,
+                             "current at which its panels give most; it draws no more"_text,
+                             measure(*c.input->most),
+                             panels});
+        out.formula = bySun ? "P = the smaller of η · I_mp · V_in and P_sun"_text
+                            : "P = η · I_mp · V_in"_text;
+        if (bySun) {
+            out.terms.push_back(sun);
+        }
+        return;
+    }
+    const Fold& fold = *c.input->fold;
+    out.formula = "P = η · P_in · (V_in - V_stop) / (V_start - V_stop), never below zero"_text;
+    out.terms.push_back({"P_in"_text, "most that it draws"_text, measure(fold.power), sheet});
+    out.terms.push_back(
+        {"V_start"_text, "takes all it needs from here"_text, measure(fold.full), sheet});
+    out.terms.push_back(
+        {"V_stop"_text, "takes nothing from here down"_text, measure(fold.none), sheet});
+}
+
+Derivation ofCharger(const MomentStory& s, const Device& d, const Charger& c, Volts v, Amps i) {
+    const auto bounded = powerLeft(s, c);
     Derivation out{
         .id = deviceFigure(s.moment, d.id),
         .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
@@ -174,11 +218,9 @@ Derivation ofCharger(const MomentStory& s,
                     : Text()};
     if (bounded) {
         out.terms.push_back({"P"_text,
-                             solar
-                                 ? "what the panels bring to its input, after its own losses"_text
-                                 : "what its input brings at its volts, after its own losses"_text,
+                             "power that its input leaves it"_text,
                              measure(*bounded),
-                             solver(s)});
+                             FromFigure{powerFigure(s.moment, d.id)}});
     }
     return out;
 }
@@ -280,6 +322,9 @@ FigureId voltsFigure(const Moment& moment, const TerminalId& terminal) {
 }
 
 FigureId bankFigure(const Moment& moment) { return FigureId(prefix(moment) + ".bank"); }
+FigureId powerFigure(const Moment& moment, const DeviceId& charger) {
+    return FigureId(deviceFigure(moment, charger).value + ".power");
+}
 FigureId inputFigure(const Moment& moment, const DeviceId& charger) {
     return FigureId(deviceFigure(moment, charger).value + ".input");
 }
@@ -341,12 +386,34 @@ std::optional<Derivation> explainDevice(const MomentStory& s, const DeviceId& id
         return ofLoad(s, *d, *e.load, acrossNodes(s, e.load->pos, e.load->neg), flow->through);
     }
     promise(e.charger != nullptr, "a device with a current is a source, a load or a charger");
-    return ofCharger(s,
-                     *d,
-                     *e.element,
-                     *e.charger,
-                     acrossNodes(s, e.charger->pos, e.charger->neg),
-                     flow->through);
+    return ofCharger(
+        s, *d, *e.charger, acrossNodes(s, e.charger->pos, e.charger->neg), flow->through);
+}
+
+std::optional<Derivation> explainPower(const MomentStory& s, const DeviceId& id) {
+    const Circuit& circuit = *s.state.circuit;
+    const Device* d = findDevice(circuit, id);
+    const Flow* flow = s.solved.flowOf(circuit, id);
+    if (d == nullptr || flow == nullptr) {
+        return std::nullopt;
+    }
+    const Assembly assembly = assemble(s.state, s.moment, Detail::Terminals);
+    const InNetwork e = elementOf(circuit, assembly, placeOf(circuit, *d));
+    const auto power = e.charger == nullptr ? std::nullopt : powerLeft(s, *e.charger);
+    if (!power) {
+        return std::nullopt;
+    }
+    Derivation out{
+        .id = powerFigure(s.moment, id),
+        .title = inMoment(
+            s, "{device}, power that its input leaves it: {moment}"_text, {"device", d->name}),
+        .formula = {},
+        .terms = {},
+        .result = measure(*power),
+        .source = "own arithmetic; volts from the solved network"_text,
+        .note = {}};
+    fillPower(s, *e.charger, out);
+    return out;
 }
 
 std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id) {

@@ -25,6 +25,7 @@ struct MomentStory {
 // 'moment.on.main.bank': current out of all batteries together, as a shunt shows it.
 [[nodiscard]] FigureId bankFigure(const Moment& moment);
 [[nodiscard]] FigureId inputFigure(const Moment& moment, const DeviceId& charger);
+[[nodiscard]] FigureId powerFigure(const Moment& moment, const DeviceId& charger);
 
 [[nodiscard]] Amps bankCurrent(const Circuit& circuit, const MomentSolution& solved);
 [[nodiscard]] Derivation explainBank(const MomentStory& story);
@@ -32,6 +33,9 @@ struct MomentStory {
 // is switched off in this moment.
 [[nodiscard]] std::optional<Derivation> explainDevice(const MomentStory& story,
                                                       const DeviceId& device);
+// Power that a charger's input and its panels leave it; nothing where they leave it all it wants.
+[[nodiscard]] std::optional<Derivation> explainPower(const MomentStory& story,
+                                                     const DeviceId& charger);
 // The input of a charger.
 [[nodiscard]] std::optional<Derivation> explainInput(const MomentStory& story,
                                                      const DeviceId& charger);

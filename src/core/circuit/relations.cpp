@@ -122,13 +122,10 @@ private:
             const PortAt negative{at.device, *own};
             return device.headsString ? stringEnd(negative, device.inSeries) : negative;
         }
-        if (device.mountedWith) {
-            const auto found = index_.devices.find(*device.mountedWith);
-            if (found != index_.devices.end()) {
-                return PortAt{found->second, 0};
-            }
-        }
-        return std::nullopt;
+        const Device* bar = otherPoleOf(circuit_, device);
+        return bar == nullptr ? std::nullopt
+                              : std::optional(PortAt{
+                                    static_cast<std::size_t>(bar - circuit_.devices.data()), 0});
     }
 
     // Ports of one pair stand one behind the other; a common negative may stand before.

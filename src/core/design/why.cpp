@@ -39,10 +39,18 @@ std::optional<Derivation> inMoment(const MomentStory& story, const std::string& 
     if (!device) {
         return std::nullopt;
     }
-    const std::string input = ".input";
-    return device->ends_with(input)
-               ? explainInput(story, DeviceId(device->substr(0, device->size() - input.size())))
-               : explainDevice(story, DeviceId(*device));
+    const auto named = [&](const std::string& part) {
+        return device->ends_with(part)
+                   ? std::optional(DeviceId(device->substr(0, device->size() - part.size())))
+                   : std::nullopt;
+    };
+    if (const auto charger = named(".input")) {
+        return explainInput(story, *charger);
+    }
+    if (const auto charger = named(".power")) {
+        return explainPower(story, *charger);
+    }
+    return explainDevice(story, DeviceId(*device));
 }
 
 }  // namespace

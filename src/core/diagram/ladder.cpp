@@ -81,19 +81,6 @@ bool isIntake(const Device& d, const std::string& port) {
     return d.kind == DeviceKind::FuseBlock && portOf(d, port) == 0;
 }
 
-// The lower rail of a ladder inside a rung: a collecting bar's is the one of the other pole, a
-// block or a strip holds both.
-const Device* lowerRail(const Circuit& circuit, const Device& upper) {
-    const auto negative = [&](const Device& d) {
-        return d.kind == upper.kind && d.unit == upper.unit &&
-               d.ports.front().pole == Pole::Negative;
-    };
-    const auto other = std::ranges::find_if(circuit.devices, negative);
-    const bool holdsBoth =
-        std::ranges::find(upper.ports, Pole::Negative, &Port::pole) != upper.ports.end();
-    return holdsBoth || other == circuit.devices.end() ? &upper : &*other;
-}
-
 class Reader {
 public:
     Reader(const Circuit& circuit, const std::set<DeviceId>& closed)
@@ -234,7 +221,10 @@ private:
         }
         rung.inner = std::make_unique<Ladder>();
         rung.inner->top = rung.device;
-        rung.inner->bottom = lowerRail(circuit_, *rung.device);
+        // Below a positive bar lies its negative one; a block or a strip holds both.
+        const bool positive = rung.device->ports.front().pole == Pole::Positive;
+        const Device* other = positive ? otherPoleOf(circuit_, *rung.device) : nullptr;
+        rung.inner->bottom = other == nullptr ? rung.device : other;
         placed_.insert(rung.inner->bottom->id);
         fill(*rung.inner);
     }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/library/gear_fields.h"
 
+#include <array>
+
 namespace spirk {
 
 namespace {
@@ -144,18 +146,23 @@ GearFields<PanelModel> panelFields() {
     return out;
 }
 
+// As files have them, in the order of Tracking.
+constexpr std::array kTracking{"mppt"_text, "pwm"_text};
+
 GearFields<ControllerModel> controllerFields() {
     using M = ControllerModel;
     GearFields<M> out{"controllers", "Solar controller"_text, {}, {}, {}, {}};
-    out.texts = {
-        {"tracking",
-         "kind"_text,
-         TextFrom::Choices,
-         {"mppt"_text, "pwm"_text},
-         [](const M& m) { return std::string(m.tracking == Tracking::Mppt ? "mppt" : "pwm"); },
-         [](M& m, const std::string& v) {
-             m.tracking = v == "mppt" ? Tracking::Mppt : Tracking::Pwm;
-         }}};
+    out.texts = {{"tracking",
+                  "kind"_text,
+                  TextFrom::Choices,
+                  {kTracking.begin(), kTracking.end()},
+                  [](const M& m) {
+                      return std::string(
+                          kTracking.at(static_cast<std::size_t>(m.tracking)).english);
+                  },
+                  [](M& m, const std::string& v) {
+                      m.tracking = v == kTracking.front().english ? Tracking::Mppt : Tracking::Pwm;
+                  }}};
     out.numbers = {
         inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
         inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),

@@ -111,4 +111,10 @@ template <class Model, class AnyShelf>
     return *found;
 }
 
+// Where a term comes from when it is one of a model's figures.
+template <class Model>
+[[nodiscard]] FromTable fromGear(const Library& library, const Model& model) {
+    return fromTable(library, std::string(gearFields<Model>().list), model.name);
+}
+
 }  // namespace spirk

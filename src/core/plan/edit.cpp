@@ -2,8 +2,8 @@
 #include "core/plan/edit.h"
 
 #include <algorithm>
+#include <map>
 #include <optional>
-#include <set>
 #include <tuple>
 
 #include "core/base/match.h"
@@ -83,12 +83,13 @@ Plan withoutKind(Plan plan, const Amendment& slot) {
     return plan;
 }
 
-std::vector<bool> overruled(const std::vector<Amendment>& amendments) {
-    std::vector<bool> out(amendments.size(), false);
-    std::set<std::tuple<std::size_t, ConductorId, std::optional<End>>> later;
+std::vector<std::optional<std::size_t>> overruledBy(const std::vector<Amendment>& amendments) {
+    std::vector<std::optional<std::size_t>> out(amendments.size());
+    std::map<std::tuple<std::size_t, ConductorId, std::optional<End>>, std::size_t> last;
     for (std::size_t i = amendments.size(); i-- > 0;) {
         const Amendment& a = amendments[i];
-        out[i] = !later.emplace(a.index(), conductorOf(a), endOf(a)).second;
+        const auto [at, isLast] = last.try_emplace({a.index(), conductorOf(a), endOf(a)}, i);
+        out[i] = isLast ? std::nullopt : std::optional(at->second);
     }
     return out;
 }

@@ -2,6 +2,7 @@
 #pragma once
 // Edits of a plan that are more than a field: mends of findings, amendments, label numbers.
 
+#include <optional>
 #include <span>
 #include <string>
 #include <vector>
@@ -13,8 +14,10 @@ namespace spirk {
 
 // The plan with the amendment, replacing one of the same kind on the same conductor and end.
 [[nodiscard]] Plan amended(Plan plan, const Amendment& amendment);
-// Which of the amendments a later one of the same kind on the same conductor and end overrules.
-[[nodiscard]] std::vector<bool> overruled(const std::vector<Amendment>& amendments);
+// Of each amendment, the place of the last one of the same kind on the same conductor and end,
+// where that is another: it overrules this one.
+[[nodiscard]] std::vector<std::optional<std::size_t>> overruledBy(
+    const std::vector<Amendment>& amendments);
 // The plan without any amendment equal to this one.
 [[nodiscard]] Plan withoutAmendment(Plan plan, const Amendment& amendment);
 

@@ -30,42 +30,52 @@ public:
 
 std::vector<Error> beyondLimits(const Plan& plan) {
     Counter c;
-    c.most(plan.appliances.size(),
-           limits::kAppliances,
-           "A plan holds at most {n} appliances."_text,
-           "appliances");
-    c.most(plan.van.places.size(),
-           limits::kPlaces,
-           "A plan holds at most {n} places."_text,
-           "van.places");
-    c.most(plan.van.ways.size(),
-           limits::kWays,
-           "A plan holds at most {n} wire ways."_text,
-           "van.ways");
-    c.most(plan.amendments.size(),
-           limits::kAmendments,
-           "A plan holds at most {n} amendments."_text,
-           "amendments");
-    c.most(plan.numbers.size(),
-           limits::kNumbers,
-           "A plan holds at most {n} numbers of labels."_text,
-           "numbers");
-    c.most(plan.accepted.size(),
-           limits::kAccepted,
-           "A plan holds at most {n} accepted findings."_text,
-           "accepted");
-    c.most(plan.gear.sources.size(),
-           limits::kUnits,
-           "A plan holds at most {n} sources."_text,
-           "gear.sources");
-    c.most(plan.gear.inverters.size(),
-           limits::kUnits,
-           "A plan holds at most {n} inverters."_text,
-           "gear.inverters");
-    c.most(plan.variants.size(),
-           limits::kVariants,
-           "A plan holds at most {n} variants."_text,
-           "variants");
+    struct Limit {
+        std::size_t have = 0, most = 0;
+        Phrase rule;
+        const char* where;
+    };
+    const Limit lists[] = {
+        {plan.appliances.size(),
+         limits::kAppliances,
+         "A plan holds at most {n} appliances."_text,
+         "appliances"},
+        {plan.van.places.size(),
+         limits::kPlaces,
+         "A plan holds at most {n} places."_text,
+         "van.places"},
+        {plan.van.ways.size(),
+         limits::kWays,
+         "A plan holds at most {n} wire ways."_text,
+         "van.ways"},
+        {plan.amendments.size(),
+         limits::kAmendments,
+         "A plan holds at most {n} amendments."_text,
+         "amendments"},
+        {plan.numbers.size(),
+         limits::kNumbers,
+         "A plan holds at most {n} numbers of labels."_text,
+         "numbers"},
+        {plan.accepted.size(),
+         limits::kAccepted,
+         "A plan holds at most {n} accepted findings."_text,
+         "accepted"},
+        {plan.gear.sources.size(),
+         limits::kUnits,
+         "A plan holds at most {n} sources."_text,
+         "gear.sources"},
+        {plan.gear.inverters.size(),
+         limits::kUnits,
+         "A plan holds at most {n} inverters."_text,
+         "gear.inverters"},
+        {plan.variants.size(),
+         limits::kVariants,
+         "A plan holds at most {n} variants."_text,
+         "variants"},
+    };
+    for (const Limit& list : lists) {
+        c.most(list.have, list.most, list.rule, list.where);
+    }
     c.text(plan.name, kMostText, "name");
     c.text(plan.notes, limits::kNotes, "notes");
     for (const Appliance& a : plan.appliances) {

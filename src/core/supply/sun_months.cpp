@@ -5,6 +5,7 @@
 #include <array>
 
 #include "core/gear/solar.h"
+#include "core/library/gear_fields.h"
 
 namespace spirk {
 
@@ -155,7 +156,7 @@ void explainChosen(const Library& library, const SunUnit& solar, Supply& s) {
                          {"P_panel"_text,
                           solar.panel->name,
                           measure(solar.panel->power),
-                          fromTable(library, "panels", solar.panel->name)}},
+                          fromGear(library, *solar.panel)}},
                .result = measure(arrayPower(solar)),
                .source = "own arithmetic"_text,
                .note = {}});
@@ -163,7 +164,7 @@ void explainChosen(const Library& library, const SunUnit& solar, Supply& s) {
 
 void explainLimit(const Library& library, const System& gear, Watts limit, Supply& s) {
     const ControllerModel& controller = *gear.sun()->controller;
-    const Origin table = fromTable(library, "controllers", controller.name);
+    const Origin table = fromGear(library, controller);
     s.why.add(
         {.id = FigureId("supply.sun.limit"),
          .title = "Most that the controller can use"_text,

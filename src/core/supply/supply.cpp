@@ -8,6 +8,7 @@
 #include "core/gear/engine.h"
 #include "core/gear/inverter.h"
 #include "core/gear/solar.h"
+#include "core/library/gear_fields.h"
 #include "core/supply/demand.h"
 #include "core/supply/sun_months.h"
 
@@ -74,7 +75,7 @@ void explainBankUsable(const Library& library,
                        const BankUnit& bank,
                        const ColdBank& cold,
                        Supply& s) {
-    const Origin battery = fromTable(library, "batteries", bank.model->name);
+    const Origin battery = fromGear(library, *bank.model);
     s.why.add(
         {.id = fig("supply.bank.usable"),
          .title = "Bank chosen, usable energy"_text,
@@ -158,11 +159,11 @@ void addEngineLimit(const Library& library, const EngineUnit& engine, Volts out,
                          {"η"_text,
                           "charger's efficiency"_text,
                           percent(engine.charger->efficiency),
-                          fromTable(library, "dcdc_chargers", engine.charger->name)},
+                          fromGear(library, *engine.charger)},
                          {"V_in"_text,
                           "at the charger's input"_text,
                           measure(in),
-                          fromTable(library, "dcdc_chargers", engine.charger->name)},
+                          fromGear(library, *engine.charger)},
                          {"V_out"_text,
                           "absorption voltage"_text,
                           measure(out),
@@ -218,7 +219,7 @@ void explainRefill(const Library& library, const System& gear, Supply& s) {
                    {"C"_text,
                     "rated capacity of one"_text,
                     measure(bank.model->capacity),
-                    fromTable(library, "batteries", bank.model->name)},
+                    fromGear(library, *bank.model)},
                    {"u"_text,
                     "usable part"_text,
                     percent(bank.chemistry.usable),
@@ -252,16 +253,14 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
                      {}};
     s.engineRefill = chargeTime(bankCapacity(gear.bank()) * chemistry.usable, charger.output);
     explainRefill(library, gear, s);
-    s.why.add({.id = fig("supply.engine.chosen"),
-               .title = "Engine charging chosen"_text,
-               .formula = "the charger's output"_text,
-               .terms = {{"I"_text,
-                          charger.name,
-                          measure(charger.output),
-                          fromTable(library, "dcdc_chargers", charger.name)}},
-               .result = measure(charger.output),
-               .source = "library"_text,
-               .note = {}});
+    s.why.add(
+        {.id = fig("supply.engine.chosen"),
+         .title = "Engine charging chosen"_text,
+         .formula = "the charger's output"_text,
+         .terms = {{"I"_text, charger.name, measure(charger.output), fromGear(library, charger)}},
+         .result = measure(charger.output),
+         .source = "library"_text,
+         .note = {}});
     addEngineLimit(library, *gear.engine(), chemistry.absorption, s);
 }
 
@@ -276,7 +275,7 @@ void addInverterLimit(const Library& library, const System& gear, Supply& s) {
                .terms = {{"n · I_max"_text,
                           "discharge limit of the bank"_text,
                           measure(most),
-                          fromTable(library, "batteries", gear.bank().model->name)},
+                          fromGear(library, *gear.bank().model)},
                          {"V_low"_text,
                           "inverter's low cut-off"_text,
                           measure(gear.bank().chemistry.inverterCutOff),
@@ -284,7 +283,7 @@ void addInverterLimit(const Library& library, const System& gear, Supply& s) {
                          {"η"_text,
                           "efficiency at full power"_text,
                           percent(efficiency),
-                          fromTable(library, "inverters", inverter.name)}},
+                          fromGear(library, inverter)}},
                .result = measure(limit),
                .source = "own arithmetic"_text,
                .note = "Nothing else drawing from the bank."_text});
@@ -302,7 +301,7 @@ void addInverter(const Library& library, const System& gear, const Needs& needs,
                .terms = {{"P"_text,
                           gear.inverter()->name,
                           measure(gear.inverter()->power),
-                          fromTable(library, "inverters", gear.inverter()->name)}},
+                          fromGear(library, *gear.inverter())}},
                .result = measure(gear.inverter()->power),
                .source = "library"_text,
                .note = {"Short-time: {has}, asked {asked}."_text,

@@ -32,7 +32,7 @@ Finding cannotApply(const Amendment& amendment, const Text& reason) {
     return out;
 }
 
-Finding overruledBy(const Amendment& amendment) {
+Finding overruled(const Amendment& amendment, const Amendment& later) {
     Finding out;
     out.id = "AMEND earlier " + english(describe(amendment));
     out.rule = "AMEND";
@@ -41,8 +41,15 @@ Finding overruledBy(const Amendment& amendment) {
     out.what = {"Two amendments say what one thing is; this one is overruled: {amendment}."_text,
                 {{"amendment", describe(amendment)}}};
     out.why = "The later one counts. Which of the two is meant is not guessed."_text;
-    out.remedy = "Remove the one that is not meant."_text;
-    out.source = "Spirk"_text;
+    out.remedy = "Keep the one that is meant."_text;
+    const auto keep = [&](const Amendment& kept) {
+        out.mends.push_back(
+            {{"Keep: {amendment}"_text, {{"amendment", describe(kept)}}}, {Amend{kept}}});
+    };
+    keep(later);
+    if (amendment != later) {
+        keep(amendment);
+    }
     return out;
 }
 
@@ -155,10 +162,10 @@ std::vector<Finding> amendStructure(Draft& draft) {
     std::vector<Finding> findings;
     std::vector<Subject> more;
     const std::vector<Amendment>& amendments = draft.plan.amendments;
-    const std::vector<bool> earlier = overruled(amendments);
+    const auto later = overruledBy(amendments);
     for (std::size_t i = 0; i < amendments.size(); ++i) {
-        auto finding =
-            earlier[i] ? std::optional(overruledBy(amendments[i])) : applyOne(draft, amendments[i]);
+        auto finding = later[i] ? std::optional(overruled(amendments[i], amendments[*later[i]]))
+                                : applyOne(draft, amendments[i]);
         if (finding && findings.size() < kMostToldApart) {
             findings.push_back(std::move(*finding));
         } else if (finding) {

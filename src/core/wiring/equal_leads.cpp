@@ -72,7 +72,6 @@ BankEnds addCollectingBars(Draft& draft) {
     Device& pos = draft.hardware("bank.pos", DeviceKind::CollectingBar, "collecting_bar");
     pos.name = {"{bar}, positive"_text, {{"bar", pos.name}}};
     Draft::port(pos, kBar, connection, Pole::Positive);
-    pos.mountedWith = DeviceId("bank.neg");
     pos.ports.front().batteryEnd = true;
     Device& neg = draft.hardware("bank.neg", DeviceKind::CollectingBar, "collecting_bar");
     neg.name = {"{bar}, negative"_text, {{"bar", neg.name}}};

@@ -19,7 +19,6 @@ void addBars(Draft& draft, const RailUnit& rail) {
         draft.hardware(kBusPos, DeviceKind::BusBar, distributor ? "distributor" : "bus_bar");
     pos.name = distributor ? pos.name : "positive bus bar"_text;
     Draft::port(pos, kBar, connection, Pole::Positive);
-    pos.mountedWith = DeviceId(kBusNeg);
     Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
     neg.name = "negative bus bar"_text;
     Draft::port(neg, kBar, connection, Pole::Negative);
