@@ -34,8 +34,8 @@ enum class Unit {
     Count,
 };
 
-// The units that a person thinks in. Foot: weights in pounds, torques in pound-inches too. A
-// conductor reads as it is sold, in mm² or AWG, whatever these are: no cable is both.
+// The units that a person thinks in. Foot: weights in pounds, torques in pound-inches, diameters in
+// inches too. A conductor reads as it is sold, in mm² or AWG, whatever these are: no cable is both.
 enum class LengthUnit { Metre, Foot };
 enum class TemperatureUnit { Celsius, Fahrenheit };
 struct Units {
