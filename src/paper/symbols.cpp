@@ -105,6 +105,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
         case DeviceKind::PvIsolator:
         case DeviceKind::Shunt:
         case DeviceKind::Strip:
+        case DeviceKind::Joint:
         case DeviceKind::Chassis:
             break;
     }
@@ -120,6 +121,9 @@ void paintInLeg(QPainter& p, const QRectF& b, DeviceKind kind, Contacts contacts
         p.drawLine(QPointF(x, b.top()), QPointF(x, body.top()));
         p.drawRect(body);
         p.drawLine(QPointF(x, body.bottom()), QPointF(x, b.bottom()));
+    } else if (kind == DeviceKind::Joint) {
+        p.drawLine(QPointF(x, b.top()), QPointF(x, b.bottom()));
+        p.drawEllipse(b.center(), 4, 4);
     } else {
         const QPointF hinge(x, b.bottom() - 8);
         const QPointF contact(x, b.top() + 8);

@@ -24,7 +24,7 @@ std::vector<std::string> linesThatNameOne() {
         "|\\b(Device|Conductor|Unit|Way)Id[ a-zA-Z]*[({]+ *\"|SubjectKind::(Device|Conductor), "
         "*\"");
     const std::regex looksLikeOne(
-        "\"dcdc_chargers|\"mppt\" : \"pwm\"|\"mppt\"_text, \"pwm\"_text|== \"mppt\" \\?");
+        "\"dcdc_chargers|\"mppt\" : \"pwm\"|TextChoice\\{\"mppt\"|== \"mppt\" \\?");
     std::vector<std::string> out;
     for (const auto& entry :
          fs::recursive_directory_iterator(fs::path(SPIRK_SOURCE_DIR) / "src/core")) {

@@ -25,7 +25,7 @@ TEST(Parts, BatteriesPanelsAndFusesAreCounted) {
     const Design d = design(test::aFullVan(), library());
     EXPECT_EQ(partOf(d.build, "lithium battery, 150 Ah")->quantity.si, 3.0);
     EXPECT_EQ(partOf(d.build, "rigid panel, 180 W")->quantity.si, 4.0);
-    EXPECT_EQ(partOf(d.build, "bus bar")->quantity.si, 2.0);
+    EXPECT_EQ(partOf(d.build, "bus bar, 250 A, 8 studs M8")->quantity.si, 2.0);
     double fuses = 0.0;
     std::size_t slots = 0;
     for (const Part& p : d.build.parts) {

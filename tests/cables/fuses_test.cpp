@@ -84,7 +84,8 @@ TEST(FuseChoice, AnUnknownFamilyLeavesTheComputedOne) {
 TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
     Plan plan = test::aFullVan();
     putBank(plan.gear, "lfp_280", 4);
-    plan.amendments = {SetLength{ConductorId("main.link+"), metres(0.1)},
+    plan.amendments = {SetHardware{DeviceId("main.switch"), "switch_350"},
+                       SetLength{ConductorId("main.link+"), metres(0.1)},
                        SetLength{ConductorId("main.link-"), metres(0.1)},
                        SetLength{ConductorId("fuseblock.feed+"), metres(0.1)},
                        SetLength{ConductorId("fuseblock.feed-"), metres(0.1)},
@@ -166,7 +167,7 @@ TEST(Drops, AreTheSumOfTheirConductors) {
 
 TEST(Fittings, FollowStudAndSize) {
     const Design d = design(test::aFullVan(), library());
-    EXPECT_EQ(rowOf(d, "main.feed+").to.stud, "M10");
+    EXPECT_EQ(rowOf(d, "main.feed+").to.stud, "M8");  // a switch of 200 A, for 155 A
     EXPECT_EQ(rowOf(d, "array.lead+").from.stud, "clamp");
     EXPECT_EQ(rowOf(d, "circuit.kitchen.feed+").from.stud, "blade");
 }

@@ -96,7 +96,7 @@ TEST(Rules, EachRegionSaysOnWhoseWordItStands) {
 }
 
 TEST(Rules, ACleanPlanHasNoFindings) {
-    EXPECT_TRUE(design(test::aSmallVan(), library()).checks.findings.empty());
+    EXPECT_TRUE(design(test::aMeasuredVan(), library()).checks.findings.empty());
 }
 
 TEST(Rules, AnInverterWithoutAMainsSideIsAStandingFaultWithoutAMend) {

@@ -158,12 +158,9 @@ const std::vector<RuleCase> kCases = {
      Severity::Fault,
      [](Plan& p) {
          inverterOf(p.gear)->model = "inverter_3000";
-         takeOutSolar(p.gear);
-         for (int i = 0; i < 6; ++i) {
-             p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
-         }
+         p.amendments = {SetHardware{DeviceId("main.switch"), "switch_200"}};
      },
-     [](Plan& p) { inverterOf(p.gear)->model = "inverter_2000"; }},
+     [](Plan& p) { inverterOf(p.gear)->model = "inverter_3000"; }},
     {"W15",
      Severity::Fault,
      [](Plan& p) {
@@ -375,7 +372,7 @@ const std::vector<RuleCase> kCases = {
          p.amendments = {
              MoveEnd{ConductorId("dcdc.enable"), End::From, {DeviceId("bus.pos"), "bar"}}};
      },
-     [](Plan& p) { p.amendments = {InsertIsolator{ConductorId("dcdc.enable")}}; }},
+     [](Plan& p) { p.amendments = {PutIn{ConductorId("dcdc.enable")}}; }},
     {"E5",
      Severity::Danger,
      [](Plan& p) {
@@ -411,8 +408,14 @@ const std::vector<RuleCase> kCases = {
          for (int i = 0; i < 12; ++i) {
              p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
          }
+         p.amendments = {SetHardware{DeviceId("shunt"), "shunt_500"}};
      },
-     [](Plan& p) { inverterOf(p.gear)->model = "inverter_3000"; }},
+     [](Plan& p) {
+         inverterOf(p.gear)->model = "inverter_3000";
+         for (int i = 0; i < 12; ++i) {
+             p.appliances.push_back(aLoad("work" + std::to_string(i), watts(280), Category::Work));
+         }
+     }},
     {"V1",
      Severity::Danger,
      [](Plan& p) { putBank(p.gear, "lfp_24_100", 3, 1); },

@@ -69,7 +69,7 @@ TEST(Relations, WhatHasNoNegativeIsHeldAgainstTheNearestTowardsItsSource) {
 TEST(Relations, APathRunsOutAndBackAndIntoWhatIsPutIn) {
     Plan plan = test::aSmallVan();
     EXPECT_EQ(pathOf(circuitOf(plan), "drop.main"), "main.feed+ main.link+ main.link- main.feed-");
-    plan.amendments = {InsertIsolator{ConductorId("main.link+")}};
+    plan.amendments = {PutIn{ConductorId("main.link+")}};
     EXPECT_EQ(pathOf(circuitOf(plan), "drop.main"),
               "main.feed+ main.link+ main.link+.after main.link- main.feed-");
 }

@@ -38,7 +38,7 @@ Plan amendedAtRandom(const std::vector<int>& dice) {
             gone ? ConductorId("no.such") : circuit.conductors[roll(circuit.conductors.size())].id;
         const Device& device = circuit.devices[roll(circuit.devices.size())];
         const End end = roll(2) == 0 ? End::From : End::To;
-        switch (roll(6)) {
+        switch (roll(9)) {
             case 0:
                 plan = amended(plan, SetSize{id, library().conductors[roll(14)].area});
                 break;
@@ -50,11 +50,22 @@ Plan amendedAtRandom(const std::vector<int>& dice) {
                 plan = amended(plan, SetLength{id, metres(static_cast<double>(roll(40)))});
                 break;
             case 3:
-                plan = amended(plan, InsertIsolator{id});
+                plan = amended(plan, PutIn{id, static_cast<InLine>(roll(3))});
                 break;
             case 4:
                 plan = amended(plan, LeaveOutProtection{id, end});
                 break;
+            case 5:
+                plan = amended(plan, PutInProtection{id, end, ""});
+                break;
+            case 6:
+                plan = amended(plan, SetInsulation{id, library().ampacity[roll(3)].id});
+                break;
+            case 7: {
+                const auto& hardware = library().hardware;
+                plan = amended(plan, SetHardware{device.id, hardware[roll(hardware.size())].id});
+                break;
+            }
             default:
                 plan = amended(plan, MoveEnd{id, end, {device.id, device.ports.front().name}});
                 break;
@@ -81,7 +92,8 @@ RC_GTEST_PROP(AmendedPlans, AFuseAboveItsCableIsAlwaysSaid, (const std::vector<i
     RC_PRE(!dice.empty());
     const Design d = design(amendedAtRandom(dice), library());
     for (const CableRow& r : d.cables.rows) {
-        if (r.fuseFrom && !r.fuseFrom->leftOut && r.fuseFrom->rating > r.ampacity) {
+        const bool ours = isOurs(*findConductor(d.wiring.circuit, r.id));
+        if (ours && r.fuseFrom && !r.fuseFrom->leftOut && r.fuseFrom->rating > r.ampacity) {
             RC_ASSERT(std::ranges::any_of(d.checks.findings, [&](const Finding& f) {
                 return f.rule == "W1" && f.where.front().id == r.id.value;
             }));

@@ -163,7 +163,7 @@ TEST(Diagram, AControllerInsideTheBanksLadderKeepsItsArray) {
 
 TEST(Diagram, AnInsertedIsolatorStandsInItsLeg) {
     Plan plan = test::aFullVan();
-    plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")}};
+    plan.amendments = {PutIn{ConductorId("inverter.feed+")}};
     const DiagramGeometry g = layOut(circuitOf(plan), {});
     EXPECT_NE(std::ranges::find(g.devices, DeviceId("inverter.feed+.isolator"), &PlacedDevice::id),
               g.devices.end());
@@ -185,8 +185,8 @@ TEST(Diagram, AVehiclesCableWithAnEndMovedIsDrawnOnce) {
     Plan plan = test::aFullVan();
     plan.amendments = {
         MoveEnd{ConductorId("vehicle.charge+"), End::From, {DeviceId("main.switch"), "a"}},
-        InsertIsolator{ConductorId("vehicle.charge+")},
-        InsertIsolator{ConductorId("main.feed+")}};
+        PutIn{ConductorId("vehicle.charge+")},
+        PutIn{ConductorId("main.feed+")}};
     const Circuit circuit = circuitOf(plan);
     const DiagramGeometry g = layOut(circuit, {});
     EXPECT_EQ(std::ranges::count(g.wires, ConductorId("vehicle.charge+"), &PlacedWire::id), 1);

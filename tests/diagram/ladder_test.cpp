@@ -99,7 +99,7 @@ TEST(Ladders, AnEndMovedElsewhereBelongsToNoRung) {
 
 TEST(Ladders, AnIsolatorInALegIsPassedThrough) {
     Plan plan = test::aFullVan();
-    plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")}};
+    plan.amendments = {PutIn{ConductorId("inverter.feed+")}};
     const Circuit circuit = circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
     EXPECT_EQ(chainOf(rungOf(reading.main, "inverter").up),
@@ -108,7 +108,7 @@ TEST(Ladders, AnIsolatorInALegIsPassedThrough) {
 
 TEST(Ladders, ARingOfIsolatorsIsNoEndlessWalk) {
     Plan plan = test::aFullVan();
-    plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")},
+    plan.amendments = {PutIn{ConductorId("inverter.feed+")},
                        MoveEnd{ConductorId("inverter.feed+.after"),
                                End::To,
                                {DeviceId("inverter.feed+.isolator"), "a"}}};

@@ -57,7 +57,7 @@ Amendment drawnAmendment(fuzz::Bytes& bytes, const Circuit& circuit, const Libra
     }
     const End end = bytes.below(2) == 0 ? End::From : End::To;
     const Device& device = oneOf(bytes, circuit.devices);
-    switch (bytes.below(7)) {
+    switch (bytes.below(10)) {
         case 0:
             return SetSize{id, oneOf(bytes, library.conductors).area};
         case 1: {
@@ -68,7 +68,7 @@ Amendment drawnAmendment(fuzz::Bytes& bytes, const Circuit& circuit, const Libra
         case 2:
             return SetLength{id, metres(bytes.within(0, 100))};
         case 3:
-            return InsertIsolator{id};
+            return PutIn{id, static_cast<InLine>(bytes.below(3))};
         case 4:
             return LeaveOutProtection{id, end};
         case 5:
@@ -76,8 +76,16 @@ Amendment drawnAmendment(fuzz::Bytes& bytes, const Circuit& circuit, const Libra
                 id,
                 end,
                 {device.id, device.ports.empty() ? "none" : oneOf(bytes, device.ports).name}};
-        default:
+        case 6:
             return SetFuseDistance{id, end, metres(bytes.within(0, 20))};
+        case 7:
+            return PutInProtection{
+                id, end, bytes.below(2) == 0 ? "" : oneOf(bytes, library.fuses).id};
+        case 8:
+            return SetInsulation{id, oneOf(bytes, library.ampacity).id};
+        default:
+            return SetHardware{odd == 1 ? DeviceId("nothing") : device.id,
+                               oneOf(bytes, library.hardware).id};
     }
 }
 
@@ -96,7 +104,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     fuzz::law(reading.plan.has_value(), "what was written can be read");
     const Design d = design(*reading.plan, library);
     const auto nothing = std::ranges::count_if(
-        plan.amendments, [](const Amendment& a) { return conductorOf(a).value == "nothing"; });
+        plan.amendments, [](const Amendment& a) { return targetOf(a).id == "nothing"; });
     const auto told = std::ranges::count_if(d.checks.findings,
                                             [](const Finding& f) { return f.rule == "AMEND"; });
     fuzz::law(told >= std::min<std::ptrdiff_t>(nothing, 20), "what does not apply is told");

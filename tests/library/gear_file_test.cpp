@@ -21,6 +21,7 @@ Shelf aShelf() {
     shelf.dcdcs = {library.dcdcs.front()};
     shelf.converters = {library.converters.front()};
     shelf.inverters = {library.inverters.front()};
+    shelf.hardware = {library.hardware.front()};
     return shelf;
 }
 

@@ -25,9 +25,13 @@ Plan aPlanWithEverything() {
         SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)},
         SetFuse{ConductorId("inverter.feed+"), End::From, "class_t", amps(225)},
         SetLength{ConductorId("bond"), metres(1.2)},
-        InsertIsolator{ConductorId("inverter.feed+")},
+        PutIn{ConductorId("inverter.feed+")},
         LeaveOutProtection{ConductorId("bank.1.lead+"), End::From},
-        MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
+        MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}},
+        SetFuseDistance{ConductorId("mppt.feed+"), End::From, metres(0.3)},
+        PutInProtection{ConductorId("mppt.link+"), End::To, "thermal"},
+        SetInsulation{ConductorId("engine.feed+"), "pvc70"},
+        SetHardware{DeviceId("main.switch"), "switch_350"}};
     plan.numbers = {{ConductorId("bond"), 7}};
     plan.highestNumber = 12;
     plan.van.placed[DeviceId("inverter")] = PlaceId("bed");
@@ -227,7 +231,7 @@ TEST(PlanFile, TheExampleOfTheDocumentationLoads) {
     const PlanReading reading = readPlan(page.substr(start, end - start), "docs/file-format.md");
     ASSERT_TRUE(reading.plan.has_value())
         << (reading.problems.empty() ? "" : oneLine(reading.problems[0]));
-    EXPECT_EQ(reading.plan->amendments.size(), 7u);  // one of each kind
+    EXPECT_EQ(reading.plan->amendments.size(), 10u);  // one of each kind
 }
 
 }  // namespace

@@ -9,6 +9,7 @@
 #include "core/design/design.h"
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
+#include "core/plan/own_gear.h"
 #include "core/plan/units.h"
 #include "core/powerup/powerup.h"
 #include "tests/support/builders.h"
@@ -83,8 +84,10 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
         ohms += own ? whole : 0.0;
         ohms += id.starts_with("bank.") ? whole / 9.0 : 0.0;  // six leads, three side by side
     }
-    for (const char* row : {"main_switch", "shunt", "fuse_block"}) {
-        ohms += findById(test::library().hardware, row)->resistance.si();
+    for (const DeviceKind kind :
+         {DeviceKind::MainSwitch, DeviceKind::Shunt, DeviceKind::FuseBlock}) {
+        const Device* d = firstOf(demo().wiring.circuit, kind);
+        ohms += findHardware(demo().plan, test::library(), d->made->model)->resistance.si();
     }
     const BankUnit& bank = demo().gear.bank();
     ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0;

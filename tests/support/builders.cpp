@@ -48,6 +48,14 @@ Plan aSmallVan() {
     return plan;
 }
 
+Plan aMeasuredVan() {
+    Plan plan = aSmallVan();
+    for (VanPlace& place : plan.van.places) {
+        place.ambient.degrees += 1.0;
+    }
+    return plan;
+}
+
 Plan aFullVan() {
     Plan plan = aSmallVan();
     plan.name = "full";

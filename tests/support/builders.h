@@ -16,6 +16,8 @@ namespace spirk::test {
 
 // One 100 Ah battery, a fridge and a lamp; no sun, no engine, no inverter. Clean by all rules.
 [[nodiscard]] Plan aSmallVan();
+// The same, with the warmth of every place measured.
+[[nodiscard]] Plan aMeasuredVan();
 // Three batteries, sun, engine and an inverter: every kind of device that the wiring knows.
 [[nodiscard]] Plan aFullVan();
 [[nodiscard]] Plan theDemo();

@@ -67,7 +67,7 @@ TEST(Lengths, WhatGoesOnBehindALeadsIsolatorIsNotMadeEqual) {
     for (const char* battery : {"bank.1", "bank.2", "bank.3"}) {
         plan.van.placed[DeviceId(battery)] = PlaceId("bed");
     }
-    plan.amendments.emplace_back(InsertIsolator{ConductorId("bank.1.lead+")});
+    plan.amendments.emplace_back(PutIn{ConductorId("bank.1.lead+")});
     const Design d = design(plan, test::library());
     EXPECT_EQ(routeOf(d, "bank.1.lead+").length, routeOf(d, "bank.2.lead+").length);
     EXPECT_LT(routeOf(d, "bank.1.lead+.after").length, routeOf(d, "bank.1.lead+").length);

@@ -133,7 +133,7 @@ TEST(Circuits, CountZeroHasNoTerminals) {
 
 TEST(Amendments, InsertAnIsolatorSplitsTheConductor) {
     Plan plan = test::aFullVan();
-    plan.amendments = {InsertIsolator{ConductorId("inverter.feed+")}};
+    plan.amendments = {PutIn{ConductorId("inverter.feed+")}};
     const Wiring w = wiringOf(plan);
     const Conductor* first = findConductor(w.circuit, ConductorId("inverter.feed+"));
     const Conductor* second = findConductor(w.circuit, ConductorId("inverter.feed+.after"));

@@ -19,11 +19,11 @@ namespace {
 // What a text field may hold, by id, as people read it.
 // Ids, and how each is shown.
 std::vector<std::pair<std::string, Text>> choicesOf(TextFrom from,
-                                                    const std::vector<Phrase>& own,
+                                                    const std::vector<TextChoice>& own,
                                                     const Library& library) {
     std::vector<std::pair<std::string, Text>> out;
-    for (const Phrase& choice : own) {
-        out.emplace_back(choice.english, choice);
+    for (const TextChoice& choice : own) {
+        out.emplace_back(choice.id, choice.label);
     }
     if (from == TextFrom::Chemistries) {
         for (const Chemistry& c : library.chemistries) {
@@ -35,6 +35,11 @@ std::vector<std::pair<std::string, Text>> choicesOf(TextFrom from,
         }
         out.emplace_back("clamp", "clamp"_text);
         out.emplace_back("blade", "blade"_text);
+    } else if (from == TextFrom::FuseFamilies) {
+        out.emplace_back("", "none"_text);
+        for (const FuseFamily& f : library.fuses) {
+            out.emplace_back(f.id, f.name);
+        }
     }
     return out;
 }
@@ -123,7 +128,8 @@ void OwnGearDialog::addKinds() {
               kindOf<ControllerModel>(),
               kindOf<DcdcModel>(),
               kindOf<ConverterModel>(),
-              kindOf<InverterModel>()};
+              kindOf<InverterModel>(),
+              kindOf<HardwareModel>()};
 }
 
 OwnGearDialog::OwnGearDialog(Document& document, QWidget* parent)

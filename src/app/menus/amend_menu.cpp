@@ -85,7 +85,7 @@ void AmendMenu::refresh() {
                                                     : tr("&Leave its fuse out"));
     takeBack_->setEnabled(c != nullptr &&
                           std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {
-                              return conductorOf(a) == c->id;
+                              return targetOf(a) == subject(c->id);
                           }));
 }
 
@@ -239,7 +239,7 @@ void AmendMenu::enterDistance() {
 void AmendMenu::insertIsolator() {
     if (const Conductor* c = chosen()) {
         document_.push(tr("Insert an isolator in %1").arg(q(c->name)),
-                       amended(document_.plan(), InsertIsolator{c->id}));
+                       amended(document_.plan(), PutIn{c->id, InLine::Isolator}));
     }
 }
 
@@ -290,7 +290,8 @@ void AmendMenu::takeBack() {
         return;
     }
     Plan next = document_.plan();
-    std::erase_if(next.amendments, [&](const Amendment& a) { return conductorOf(a) == c->id; });
+    std::erase_if(next.amendments,
+                  [&](const Amendment& a) { return targetOf(a) == subject(c->id); });
     document_.push(tr("Take the amendments of %1 back").arg(q(c->name)), std::move(next));
 }
 

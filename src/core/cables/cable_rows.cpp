@@ -62,8 +62,9 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
         row.protection = p.fuse->rating;
     }
     row.letThrough = letThroughOf(task, state, i, FuseView::Fitted);
-    row.from = fittingAt(task, c.from, row.area);
-    row.to = fittingAt(task, c.to, row.area);
+    const auto& [from, to] = task.circuit().index->ends[i];
+    row.from = fittingAt(task, from, row.area);
+    row.to = fittingAt(task, to, row.area);
     row.margins = marginsOf(task, state, row, i);
     return row;
 }

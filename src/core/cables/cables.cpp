@@ -65,6 +65,7 @@ SizingState startState(const SizingTask& task) {
         w.temperature = task.lengths.routes[i].ambient;
         state.conductors.push_back(std::move(w));
     }
+    state.hardware.resize(task.circuit().devices.size(), 0);
     return state;
 }
 
@@ -123,7 +124,7 @@ Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
     return {};
 }
 
-SizingIndex indexFor(const Library& library, const Wiring& wiring) {
+SizingIndex indexFor(const Plan& plan, const Library& library, const Wiring& wiring) {
     const Circuit& circuit = wiring.circuit;
     SizingIndex out;
     for (const Conductor& c : circuit.conductors) {
@@ -132,6 +133,9 @@ SizingIndex indexFor(const Library& library, const Wiring& wiring) {
                                       : std::nullopt);
         out.column.push_back(&columnOf(library, c.insulation));
         out.given.push_back(givenBySource(circuit, out.given.size()));
+    }
+    for (const Device& device : circuit.devices) {
+        out.hardware.push_back(hardwareFor(plan, library, device));
     }
     for (const DropPath& path : circuit.paths) {
         std::vector<std::size_t> indices;
@@ -159,7 +163,7 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
         if (c.purpose == Purpose::Bond) {
             to = std::max(to, bondSize(task, state));
         }
-        changed = raise(task, state.conductors[i], fittingSize(task, c, to)) || changed;
+        changed = raise(task, state.conductors[i], fittingSize(task, state, i, to)) || changed;
     }
     return changed;
 }
@@ -169,8 +173,7 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
 bool canGrow(const SizingTask& task, const SizingState& state, std::size_t i) {
     const Working& w = state.conductors[i];
     return !w.fixed && w.computed < lastSize(task) &&
-           fitsBoth(
-               task, task.circuit().conductors[i], task.library.conductors[w.computed + 1].area);
+           fitsBoth(task, state, i, task.library.conductors[w.computed + 1].area);
 }
 
 // The conductor of a path that should grow: the one that loses most of what copper can save, among
@@ -263,11 +266,14 @@ bool fusesSettled(const SizingState& before, const SizingState& after) {
 }
 
 // Sizes and families only rise, and once they rest ratings do: each pass either raises something or
-// is the last. The bound is every conductor through every size.
+// is the last. The bound is every conductor through every size, and every device through every
+// model.
 int runLoop(const SizingTask& task, SizingState& state) {
-    const int most =
-        static_cast<int>(state.conductors.size() * task.library.conductors.size()) + 10;
+    const int most = static_cast<int>(state.conductors.size() * task.library.conductors.size() +
+                                      state.hardware.size() * task.library.hardware.size()) +
+                     10;
     solveFirstLoads(task, state);
+    raiseHardware(task, state);
     Ratings ratings = Ratings::Afresh;
     for (int pass = 1; pass <= most; ++pass) {
         const SizingState before = state;
@@ -281,6 +287,7 @@ int runLoop(const SizingTask& task, SizingState& state) {
         solveFaults(task, state);
         chooseFuses(task, state, ratings);
         changed = raiseForShortCircuit(task, state) || changed;
+        changed = raiseHardware(task, state) || changed;
         if (!changed && fusesSettled(before, state)) {
             return pass;
         }
@@ -367,12 +374,12 @@ Amps neededAmpacity(const SizingTask& task,
     return std::max(load, computed ? protector.fuse->computedRating : protector.fuse->rating);
 }
 
-Cables sizeCables(const Plan& plan,
-                  const Library& library,
-                  const System& gear,
-                  const Wiring& wiring,
-                  const Lengths& lengths) {
-    const SizingTask task{plan, library, gear, wiring, lengths, indexFor(library, wiring)};
+Sized sizeCables(const Plan& plan,
+                 const Library& library,
+                 const System& gear,
+                 Wiring wiring,
+                 const Lengths& lengths) {
+    const SizingTask task{plan, library, gear, wiring, lengths, indexFor(plan, library, wiring)};
     SizingState state = startState(task);
     Cables out;
     out.passes = runLoop(task, state);
@@ -383,7 +390,8 @@ Cables sizeCables(const Plan& plan,
     }
     out.ohms = allOhms(task, state, Warmth::Warm);
     out.why = explainCables(task, state, out);
-    return out;
+    out.why.merge(explainHardware(task, state));
+    return {std::move(wiring), std::move(out)};
 }
 
 }  // namespace spirk

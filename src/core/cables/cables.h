@@ -90,11 +90,16 @@ struct Cables {
     Derivations why;
 };
 
-[[nodiscard]] Cables sizeCables(const Plan& plan,
-                                const Library& library,
-                                const System& gear,
-                                const Wiring& wiring,
-                                const Lengths& lengths);
+// The wiring with its devices made of the hardware that serves, and its conductors.
+struct Sized {
+    Wiring wiring;
+    Cables cables;
+};
+[[nodiscard]] Sized sizeCables(const Plan& plan,
+                               const Library& library,
+                               const System& gear,
+                               Wiring wiring,
+                               const Lengths& lengths);
 
 [[nodiscard]] const CableRow* findRow(const Cables& cables, const ConductorId& id);
 [[nodiscard]] const FuseFamily& familyOf(const Library& library, const std::string& id);

@@ -8,6 +8,7 @@
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/sizing.h"
+#include "core/plan/own_gear.h"
 
 namespace spirk {
 
@@ -17,7 +18,7 @@ namespace {
 // short circuit is beyond them the cube on the bar's stud, then class T.
 constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
-// What a distributor's ways take.
+// Where a distributor does not say what its ways take.
 constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
@@ -25,6 +26,18 @@ constexpr double kControlAmps = 3.0;
 bool atBattery(const SizingTask& task, const Conductor& c, End end) {
     const Device* d = findDevice(task.circuit(), (end == End::From ? c.from : c.to).device);
     return d != nullptr && d->kind == DeviceKind::Battery;
+}
+
+// What the ways of the distributor at this end take; empty where it holds any, or is none.
+std::string heldAt(const SizingTask& task, std::size_t index, End end, const Protection& slot) {
+    if (slot.holds != Holds::Distributor) {
+        return {};
+    }
+    const auto& [from, to] = task.circuit().index->ends[index];
+    const Device& d = task.circuit().devices[(end == End::From ? from : to).device];
+    const HardwareModel* model =
+        d.made ? findHardware(task.plan, task.library, d.made->model) : nullptr;
+    return model == nullptr ? std::string() : model->fuses;
 }
 
 bool suits(const FuseFamily& family, Amps needed, Amps prospective, SquareMetres area) {
@@ -117,8 +130,10 @@ void chooseOne(const SizingTask& task,
     fuse.leftOut = slot.leftOut;
     fuse.needed = c.purpose == Purpose::Signal ? amps(kControlAmps) : w.load * factor;
     const SquareMetres area = task.library.conductors[w.computed].area;
+    const std::string held = heldAt(task, index, end, slot);
     const std::string family =
         !slot.family.empty() ? slot.family
+        : !held.empty()      ? held
         : slot.holds == Holds::Distributor
             ? firstSuitable(task.library, kInDistributor, fuse, fuse.needed, area)
         : atBattery(task, c, end)

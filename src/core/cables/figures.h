@@ -10,5 +10,8 @@ namespace spirk {
 
 [[nodiscard]] FigureId cableFigure(const ConductorId& id, const std::string& figure);
 [[nodiscard]] FigureId fuseFigure(const ConductorId& id, End end);
+// Of a device: the most that flows through it, and what it is made of.
+[[nodiscard]] FigureId throughFigure(const DeviceId& id);
+[[nodiscard]] FigureId hardwareFigure(const DeviceId& id);
 
 }  // namespace spirk

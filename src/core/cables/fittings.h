@@ -7,15 +7,19 @@
 
 namespace spirk {
 
-[[nodiscard]] EndFitting fittingAt(const SizingTask& task,
-                                   const TerminalId& terminal,
-                                   SquareMetres area);
-// Whether a size can be connected at both ends.
-[[nodiscard]] bool fitsBoth(const SizingTask& task, const Conductor& c, SquareMetres area);
+// Whether a terminal takes a cable of this size, and a lug for both is sold.
+[[nodiscard]] bool takes(const Library& library, const Connection& connection, SquareMetres area);
+[[nodiscard]] EndFitting fittingAt(const SizingTask& task, const EndAt& end, SquareMetres area);
+// Whether a size can be connected at both ends, if need be to a larger piece of hardware.
+[[nodiscard]] bool fitsBoth(const SizingTask& task,
+                            const SizingState& state,
+                            std::size_t conductor,
+                            SquareMetres area);
 // The first size from `least` up that can be connected at both ends: thin cable has no lug for a
 // thick stud. `least` itself where none can.
 [[nodiscard]] std::size_t fittingSize(const SizingTask& task,
-                                      const Conductor& c,
+                                      const SizingState& state,
+                                      std::size_t conductor,
                                       std::size_t least);
 
 }  // namespace spirk

@@ -3,6 +3,7 @@
 // The state of the sizing loop and its steps. Private to this room.
 
 #include "core/cables/cables.h"
+#include "core/cables/device_currents.h"
 
 namespace spirk {
 
@@ -14,6 +15,8 @@ struct SizingIndex {
     std::vector<double> pathLimit;                        // of each drop path, of its base
     std::vector<const AmpacityColumn*> column;            // of each conductor
     std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
+    // What each device may be made of, the least first; empty where it is no hardware.
+    std::vector<std::vector<const HardwareModel*>> hardware;
 };
 
 // What everything is sized against; borrowed for the loop.
@@ -21,7 +24,7 @@ struct SizingTask {
     const Plan& plan;
     const Library& library;
     const System& gear;
-    const Wiring& wiring;
+    Wiring& wiring;  // whose devices become what is chosen for them
     const Lengths& lengths;
     SizingIndex index;
     [[nodiscard]] const Circuit& circuit() const { return wiring.circuit; }
@@ -42,6 +45,7 @@ struct Working {
 
 struct SizingState {
     std::vector<Working> conductors;
+    std::vector<std::size_t> hardware;  // of each device, its place in the index's list
 };
 
 // Smallest row of the conductors whose corrected ampacity carries `needed`; the largest where none
@@ -76,6 +80,14 @@ void solveFaults(const SizingTask& task, SizingState& state);
 // follow the loads afresh; once they rest, ratings only rise, so that the loop ends.
 enum class Ratings { Afresh, OnlyRise };
 void chooseFuses(const SizingTask& task, SizingState& state, Ratings ratings);
+
+[[nodiscard]] std::vector<const HardwareModel*> hardwareFor(const Plan& plan,
+                                                            const Library& library,
+                                                            const Device& device);
+// Borrows from the state.
+[[nodiscard]] MomentCurrents currentsOf(const SizingState& state);
+// Makes devices of larger hardware where what they are made of does not serve.
+bool raiseHardware(const SizingTask& task, SizingState& state);
 
 // The fuse that protects a conductor: its own, else that of protectedBy; null where there is none
 // or it was left out.
@@ -119,6 +131,9 @@ struct Protector {
 [[nodiscard]] Derivations explainCables(const SizingTask& task,
                                         const SizingState& state,
                                         const Cables& cables);
+
+// Of devices: what flows through them and what they are made of.
+[[nodiscard]] Derivations explainHardware(const SizingTask& task, const SizingState& state);
 
 [[nodiscard]] std::size_t indexOf(const Circuit& circuit, const ConductorId& id);
 

@@ -5,110 +5,17 @@
 #include <map>
 
 #include "core/base/promise.h"
+#include "core/cables/device_currents.h"
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
 #include "core/circuit/kinds.h"
+#include "core/circuit/made_of.h"
+#include "core/plan/own_gear.h"
 
 namespace spirk {
 
 namespace {
-
-// What flows through a device in a sizing moment: half of all that its conductors bring and take
-// away, which is all that passes.
-Amps throughDevice(const CheckInput& in, const Device& d, std::size_t moment) {
-    Amps sum;
-    for (std::size_t i = 0; i < in.cables.rows.size(); ++i) {
-        const Conductor& c = in.wiring.circuit.conductors[i];
-        const CableRow& row = in.cables.rows[i];
-        if (moment < row.inMoment.size() && c.from.device == d.id) {
-            sum += abs(row.inMoment[moment]);
-        }
-        if (moment < row.inMoment.size() && c.to.device == d.id) {
-            sum += abs(row.inMoment[moment]);
-        }
-    }
-    return sum / 2.0;
-}
-
-// What a block or strip takes in at its positive.
-Amps intake(const CheckInput& in, const Device& d) {
-    const auto positive = std::ranges::find(d.ports, Pole::Positive, &Port::pole);
-    const TerminalId at{d.id, positive->name};
-    Amps most;
-    for (const CableRow& row : in.cables.rows) {
-        most = conductorOf(in, row).to == at ? std::max(most, row.load) : most;
-    }
-    return most;
-}
-
-// What a device gives at its outputs.
-Amps output(const CheckInput& in, const Device& d) {
-    Amps most;
-    for (const Element& e : d.elements) {
-        const auto* transfer = std::get_if<Transfer>(&e);
-        if (transfer == nullptr) {
-            continue;
-        }
-        const TerminalId at{d.id, d.ports[transfer->out.pos].name};
-        for (const CableRow& row : in.cables.rows) {
-            most = conductorOf(in, row).from == at ? std::max(most, row.load) : most;
-        }
-    }
-    return most;
-}
-
-FigureId throughFigure(const Device& d) { return FigureId("device." + d.id.value + ".through"); }
-
-struct Through {
-    Amps current;
-    Text moment;
-};
-
-Through mostPassing(const CheckInput& in, const Device& d) {
-    Through out;
-    for (std::size_t m = 0; m < in.wiring.sizing.size(); ++m) {
-        const Amps here = throughDevice(in, d, m);
-        if (here > out.current) {
-            out = {here, in.wiring.sizing[m].name};
-        }
-    }
-    return out;
-}
-
-std::optional<Through> mostThrough(const CheckInput& in, const Device& d) {
-    if (d.rating.si() <= 0.0) {
-        return std::nullopt;
-    }
-    const Text& largest = in.wiring.sizing.front().name;
-    switch (kindRow(d.kind).rated) {
-        case Rated::No:
-            return std::nullopt;
-        case Rated::ForItsIntake:
-            return Through{intake(in, d), largest};
-        case Rated::ForItsOutput:
-            return Through{output(in, d), largest};
-        case Rated::ForAllThatPasses:
-            return mostPassing(in, d);
-    }
-    unreachable("mostThrough(Rated)");
-}
-
-Derivation throughDerivation(const Device& d, const Through& t) {
-    return {.id = throughFigure(d),
-            .title = {"{device}, most that flows through it"_text, {{"device", d.name}}},
-            .formula = kindRow(d.kind).studs == Studs::OneEach
-                           ? "half of what its conductors bring and take away"_text
-                           : "current of its conductors"_text,
-            .terms = {{"I"_text, t.moment, measure(t.current), FromSolver{t.moment}},
-                      {"I_max"_text,
-                       "it is rated for"_text,
-                       measure(d.rating),
-                       FromRule{"the library"_text}}},
-            .result = measure(t.current),
-            .source = "the network solved"_text,
-            .note = {}};
-}
 
 Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
     Finding f = findingOf(in, d.kind == DeviceKind::Shunt ? "G4" : "W13", subject(d.id));
@@ -120,7 +27,7 @@ Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
                  : "Its contacts get hot, oxidise, and get hotter."_text,
              {}};
     f.remedy = {"Use one with a higher rating, or split what hangs on it."_text, {}};
-    f.figures = {throughFigure(d)};
+    f.figures = {throughFigure(d.id)};
     if (d.kind == DeviceKind::Converter) {
         const auto* model = leastOnOffer(
             in.plan.own.converters,
@@ -137,15 +44,42 @@ Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
 }
 
 void checkRatings(const CheckInput& in, Checks& out) {
-    for (const Device& d : in.wiring.circuit.devices) {
-        const auto through = mostThrough(in, d);
-        if (!through) {
-            continue;
-        }
-        out.why.add(throughDerivation(d, *through));
-        if (through->current > d.rating) {
+    MomentCurrents currents;
+    for (const CableRow& row : in.cables.rows) {
+        currents.emplace_back(row.inMoment);
+    }
+    const Circuit& circuit = in.wiring.circuit;
+    for (std::size_t i = 0; i < circuit.devices.size(); ++i) {
+        const Device& d = circuit.devices[i];
+        const auto through = mostThrough(circuit, i, currents);
+        if (through && d.rating.si() > 0.0 && through->current > d.rating) {
             out.findings.push_back(overloaded(in, d, *through));
         }
+    }
+}
+
+// Of what the device is made of; null where it is no hardware.
+const HardwareModel* modelOf(const CheckInput& in, const Device& d) {
+    return d.made ? findHardware(in.plan, in.library, d.made->model) : nullptr;
+}
+
+void checkWays(const CheckInput& in, Checks& out) {
+    const Circuit& circuit = in.wiring.circuit;
+    for (std::size_t i = 0; i < circuit.devices.size(); ++i) {
+        const Device& d = circuit.devices[i];
+        const HardwareModel* model = modelOf(in, d);
+        const int used = model != nullptr && model->ways > 0 ? waysUsed(circuit, i) : 0;
+        if (used == 0 || used <= model->ways) {
+            continue;
+        }
+        Finding f = findingOf(in, "W13", subject(d.id));
+        f.id = "W13 ways " + d.id.value;
+        f.what = {"{used} conductors end at {device}, which has room for {ways}."_text,
+                  {{"used", count(used)}, {"device", d.name}, {"ways", count(model->ways)}}};
+        f.why = "What finds no way of its own is stacked on another's, and works loose."_text;
+        f.remedy = "Use a larger one, or bring some of them to a second one."_text;
+        f.figures = {hardwareFigure(d.id)};
+        out.findings.push_back(std::move(f));
     }
 }
 
@@ -188,14 +122,13 @@ void checkStuds(const CheckInput& in, Checks& out) {
 }
 
 void checkSpareWay(const CheckInput& in, Checks& out) {
-    const HardwareModel* model = findById(in.library.hardware, "fuse_block");
-    for (const Device& d : in.wiring.circuit.devices) {
-        if (d.kind != DeviceKind::FuseBlock) {
-            continue;
-        }
-        const auto used = std::ranges::count_if(
-            d.elements, [](const Element& e) { return std::holds_alternative<Resistance>(e); });
-        if (used < model->ways) {
+    const Circuit& circuit = in.wiring.circuit;
+    for (std::size_t i = 0; i < circuit.devices.size(); ++i) {
+        const Device& d = circuit.devices[i];
+        const HardwareModel* model = modelOf(in, d);
+        const bool full = d.kind == DeviceKind::FuseBlock && model != nullptr &&
+                          waysUsed(circuit, i) == model->ways;
+        if (!full) {
             continue;
         }
         Finding f = findingOf(in, "W19", subject(d.id));
@@ -296,6 +229,7 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
 Checks deviceChecks(const CheckInput& input) {
     Checks out;
     checkRatings(input, out);
+    checkWays(input, out);
     checkStuds(input, out);
     checkSpareWay(input, out);
     checkSystems(input, out);

@@ -2,8 +2,11 @@
 // E3, E4, E9, B14: the charger against the alternator, its signal, the driving planned, and loads
 // on the vehicle's own battery.
 
+#include <algorithm>
+
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
+#include "core/circuit/walk.h"
 #include "core/gear/engine.h"
 #include "core/library/gear_fields.h"
 
@@ -102,30 +105,77 @@ Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
     return f;
 }
 
-// Terminals that are live whether the engine runs or not.
-bool alwaysLive(const CheckInput& in, const TerminalId& t) {
-    const Device* d = findDevice(in.wiring.circuit, t.device);
-    return d->kind != DeviceKind::Ignition && d->kind != DeviceKind::DcdcCharger &&
-           d->kind != DeviceKind::Isolator;
+// What an enable lead is joined with, through whatever lies in it.
+enum class SignalFrom { EngineRunning, AlwaysLive, Nothing };
+
+SignalFrom signalAt(const Circuit& circuit, int node) {
+    const std::vector<int> reached = reachedFrom(joinsOf(circuit), node);
+    SignalFrom out = SignalFrom::Nothing;
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        const Device& device = circuit.devices[d];
+        const auto isReached = [&](std::size_t port) {
+            const int at = circuit.index->firstNode[d] + static_cast<int>(port);
+            return std::ranges::find(reached, at) != reached.end();
+        };
+        const bool live = std::ranges::any_of(device.elements, [&](const Element& e) {
+            const auto* emf = std::get_if<Emf>(&e);
+            return emf != nullptr && isReached(emf->at.pos);
+        });
+        if (live) {
+            return SignalFrom::AlwaysLive;
+        }
+        if (device.kind == DeviceKind::Ignition && isReached(0)) {
+            out = SignalFrom::EngineRunning;
+        }
+    }
+    return out;
 }
 
-void checkSignal(const CheckInput& in, Checks& out) {
-    const auto& conductors = in.wiring.circuit.conductors;
-    const auto enable = std::ranges::find(conductors, Purpose::Signal, &Conductor::purpose);
-    if (enable == conductors.end() ||
-        (!alwaysLive(in, enable->from) && !alwaysLive(in, enable->to))) {
+// Where the person has moved one of its ends.
+void offerMoveBack(const CheckInput& in, const Conductor& enable, Finding& f) {
+    for (const End end : {End::From, End::To}) {
+        const bool moved = std::ranges::any_of(in.plan.amendments, [&](const Amendment& a) {
+            const auto* move = std::get_if<MoveEnd>(&a);
+            return move != nullptr && move->conductor == enable.id && move->end == end;
+        });
+        if (moved) {
+            f.mends.push_back({"Move it back"_text, {TakeBack{MoveEnd{enable.id, end, {}}}}});
+        }
+    }
+}
+
+void checkEnable(const CheckInput& in, const Conductor& enable, Checks& out) {
+    const Circuit& circuit = in.wiring.circuit;
+    const EndsAt& ends =
+        circuit.index->ends[static_cast<std::size_t>(&enable - circuit.conductors.data())];
+    const SignalFrom from = signalAt(circuit, ends.to.node);
+    if (from == SignalFrom::EngineRunning) {
         return;
     }
-    const bool from = alwaysLive(in, enable->from);
-    Finding f = findingOf(in, "E4", subject(enable->id));
+    const bool live = from == SignalFrom::AlwaysLive;
+    Finding f = findingOf(in, "E4", subject(enable.id));
     f.what = {
-        "The enable lead of the DC-DC charger comes from {terminal}, which is always live."_text,
-        {{"terminal", text(from ? enable->from : enable->to)}}};
-    f.why = {"It charges with the engine stopped, until the vehicle does not start."_text, {}};
+        live
+            ? "The enable lead of the DC-DC charger comes from {device}, which is always live."_text
+            : "The enable lead of the DC-DC charger comes from {device}, which is never live."_text,
+        {{"device", circuit.devices[ends.from.device].name}}};
+    f.why = live ? "It charges with the engine stopped, until the vehicle does not start."_text
+                 : "The charger never starts."_text;
     f.remedy = {"Take it from a circuit that is live only while the engine runs."_text, {}};
-    f.mends = {{{"Move it back"_text, {}},
-                {TakeBack{MoveEnd{enable->id, from ? End::From : End::To, {}}}}}};
+    offerMoveBack(in, enable, f);
     out.findings.push_back(std::move(f));
+}
+
+// A lead that is parted is one: it is judged where it arrives.
+void checkSignal(const CheckInput& in, Checks& out) {
+    const auto& conductors = in.wiring.circuit.conductors;
+    for (std::size_t i = 0; i < conductors.size(); ++i) {
+        const EndsAt& ends = in.wiring.circuit.index->ends[i];
+        const Device& to = in.wiring.circuit.devices[ends.to.device];
+        if (conductors[i].purpose == Purpose::Signal && to.kind == DeviceKind::DcdcCharger) {
+            checkEnable(in, conductors[i], out);
+        }
+    }
 }
 
 void checkDriving(const CheckInput& in, Checks& out) {

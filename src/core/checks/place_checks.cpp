@@ -59,7 +59,8 @@ const VanPlace* hottest(const Van& van, const Route& route) {
     return out;
 }
 
-// Only where it decides: a conductor that a hotter place would overload.
+// Only where it decides: a conductor that a hotter place would overload. What carries nothing yet,
+// as in a new plan, is not judged.
 void checkUsualAmbients(const CheckInput& in, Checks& out) {
     const std::set<PlaceId> untouched = untouchedPlaces(in);
     std::set<std::string> places;
@@ -68,7 +69,7 @@ void checkUsualAmbients(const CheckInput& in, Checks& out) {
         const Conductor& c = conductorOf(in, row);
         const VanPlace* place = hottest(in.plan.van, routeOf(in, row));
         if (!isOurs(c) || isHousePole(c, Pole::Negative) || place == nullptr ||
-            !untouched.contains(place->id) || row.margins.current > 1.0) {
+            !untouched.contains(place->id) || row.margins.current > 1.0 || row.load.si() <= 0.0) {
             continue;
         }
         Laying laying = layingOf(in, row);

@@ -7,6 +7,7 @@
 #include "core/checks/offers.h"
 #include "core/gear/inverter.h"
 #include "core/plan/edit.h"
+#include "core/plan/own_gear.h"
 
 namespace spirk {
 
@@ -208,8 +209,11 @@ void checkBlockWay(const CheckInput& in,
                    const CableRow& row,
                    const ChosenFuse& fuse,
                    std::vector<Finding>& out) {
-    const HardwareModel* block = findById(in.library.hardware, "fuse_block");
-    if (fuse.holds != Holds::Block || fuse.rating <= block->maxWay) {
+    const Device& at = *findDevice(in.wiring.circuit, conductorOf(in, row).from.device);
+    const HardwareModel* block =
+        at.made ? findHardware(in.plan, in.library, at.made->model) : nullptr;
+    const bool bounded = block != nullptr && block->maxWay.si() > 0.0;
+    if (fuse.holds != Holds::Block || !bounded || fuse.rating <= block->maxWay) {
         return;
     }
     Finding f = findingOf(in, "W15", subject(row.id));

@@ -83,7 +83,8 @@ Checks soldChecks(const CheckInput& in) {
     const auto later = overruledBy(in.plan.amendments);
     for (std::size_t i = 0; i < in.plan.amendments.size(); ++i) {
         const Amendment& amendment = in.plan.amendments[i];
-        const CableRow* row = findRow(in.cables, spirk::conductorOf(amendment));
+        const ConductorId* conductor = spirk::conductorOf(amendment);
+        const CableRow* row = conductor == nullptr ? nullptr : findRow(in.cables, *conductor);
         if (later[i] || row == nullptr) {
             continue;
         }

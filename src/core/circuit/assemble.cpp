@@ -43,7 +43,7 @@ private:
                 out_.conductors[*edge.conductor] =
                     addConductor(*edge.conductor, edges_.conductor(*edge.conductor));
             } else {
-                resistor(edge.a, edge.b, edge.resistance);
+                resistor(edge.a, edge.b, edges_.resistance(edge));
             }
         }
     }

@@ -70,6 +70,16 @@ std::vector<ProtectionsAt> protectionsOf(const Circuit& circuit, const CircuitIn
     return out;
 }
 
+std::vector<std::vector<EndOn>> endsOnDevices(const Circuit& circuit, const CircuitIndex& index) {
+    std::vector<std::vector<EndOn>> out(circuit.devices.size());
+    for (std::size_t c = 0; c < index.ends.size(); ++c) {
+        const auto& [from, to] = index.ends[c];
+        out[from.device].push_back({c, from.port, End::From});
+        out[to.device].push_back({c, to.port, End::To});
+    }
+    return out;
+}
+
 bool gives(const Element& element) {
     return match(
         element,
@@ -113,6 +123,7 @@ Circuit indexed(Circuit circuit) {
         index.pair.push_back(at == index.conductors.end() ? std::nullopt
                                                           : std::optional(at->second));
     }
+    index.endsOn = endsOnDevices(circuit, index);
     index.protections = protectionsOf(circuit, index);
     index.order = eliminationOrder(index.nodes, couplings(circuit, index));
     listElements(circuit, index);

@@ -28,6 +28,7 @@ enum class DeviceKind {
     Shunt,
     FuseBlock,
     Strip,
+    Joint,
     Starter,
     Alternator,
     Chassis,
@@ -52,10 +53,18 @@ struct Port {
     bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
 };
 
+// Hardware that a device is made of: the least that serves, or what the person names.
+struct Made {
+    HardwareKind kind = HardwareKind::BusBar;
+    std::string model = {};  // id of what it is now
+    bool named = false;      // by the person: it never grows
+};
+
 struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
     UnitId unit;  // that it belongs to
+    std::optional<Made> made;
     Text name;
     Text part;              // what is bought for it
     int units = 1;          // how many of that part
@@ -143,6 +152,11 @@ struct EndAt {
 struct EndsAt {
     EndAt from, to;
 };
+// Where a conductor ends at a device.
+struct EndOn {
+    std::size_t conductor = 0, port = 0;
+    End end = End::From;
+};
 // Protective devices at a conductor's ends, by their place in the circuit's list.
 struct ProtectionsAt {
     std::optional<std::size_t> from, to;
@@ -152,8 +166,8 @@ struct ProtectionsAt {
 struct CircuitEdge {
     int a = 0, b = 0;
     std::size_t device = 0;                // of an edge inside a device, by its place in the list
+    std::size_t element = 0;               // of that device, which has the resistance
     bool contact = false;                  // inside a device: open when the device is
-    Ohms resistance;                       // inside a device
     std::optional<std::size_t> conductor;  // by its place in the list; else inside a device
 };
 
@@ -181,6 +195,7 @@ struct CircuitIndex {
     std::vector<std::optional<std::size_t>> pair;  // of each conductor
     std::vector<ProtectionsAt> protections;        // of each conductor
     std::vector<int> firstNode;                    // of each device
+    std::vector<std::vector<EndOn>> endsOn;        // of each device
     int nodes = 0;
     std::vector<int> order;          // in which the nodes are eliminated, each once
     std::vector<ElementAt> sources;  // all elements that give

@@ -37,8 +37,16 @@ const ConductorOhms& MomentEdges::conductor(std::size_t index) const {
     return bad == joints_.end() ? state_.ohms[index] : bad->second;
 }
 
+Ohms MomentEdges::inside(const CircuitEdge& edge) const {
+    const Element& element = state_.circuit->devices[edge.device].elements[edge.element];
+    if (const auto* contact = std::get_if<Contact>(&element)) {
+        return contact->resistance;
+    }
+    return std::get<Resistance>(element).resistance;
+}
+
 Ohms MomentEdges::resistance(const CircuitEdge& edge) const {
-    const Ohms whole = edge.conductor ? conductor(*edge.conductor).whole() : edge.resistance;
+    const Ohms whole = edge.conductor ? conductor(*edge.conductor).whole() : inside(edge);
     return std::max(whole, ohms(kLeastOhms));
 }
 

@@ -25,6 +25,8 @@ public:
     [[nodiscard]] Ohms resistance(const CircuitEdge& edge) const;
 
 private:
+    [[nodiscard]] Ohms inside(const CircuitEdge& edge) const;
+
     const CircuitState& state_;
     const std::vector<bool>& pulled_;
     std::set<std::size_t> open_;                   // devices

@@ -10,27 +10,28 @@ std::size_t at(int node) { return static_cast<std::size_t>(node); }
 std::vector<CircuitEdge> edgesOf(const Circuit& circuit, const CircuitIndex& index) {
     std::vector<CircuitEdge> out;
     for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
-        const auto inside = [&](const PortPair& pair, Ohms resistance, bool contact) {
+        const std::vector<Element>& elements = circuit.devices[d].elements;
+        const auto inside = [&](const PortPair& pair, std::size_t element, bool contact) {
             const int first = index.firstNode[d];
             out.push_back({first + static_cast<int>(pair.pos),
                            first + static_cast<int>(pair.neg),
                            d,
+                           element,
                            contact,
-                           resistance,
                            {}});
         };
-        for (const Element& e : circuit.devices[d].elements) {
-            if (const auto* contact = std::get_if<Contact>(&e)) {
+        for (std::size_t e = 0; e < elements.size(); ++e) {
+            if (const auto* contact = std::get_if<Contact>(&elements[e])) {
                 for (const PortPair& pole : contact->poles) {
-                    inside(pole, contact->resistance, true);
+                    inside(pole, e, true);
                 }
-            } else if (const auto* metal = std::get_if<Resistance>(&e)) {
-                inside(metal->between, metal->resistance, false);
+            } else if (const auto* metal = std::get_if<Resistance>(&elements[e])) {
+                inside(metal->between, e, false);
             }
         }
     }
     for (std::size_t c = 0; c < index.ends.size(); ++c) {
-        out.push_back({index.ends[c].from.node, index.ends[c].to.node, 0, false, {}, c});
+        out.push_back({index.ends[c].from.node, index.ends[c].to.node, 0, 0, false, c});
     }
     return out;
 }

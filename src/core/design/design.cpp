@@ -35,7 +35,9 @@ Design design(const Plan& plan, const Library& library) {
     d.supply = supplyFor(plan, library, d.gear, d.needs);
     d.wiring = wire(plan, library, d.gear, d.needs);
     d.lengths = lengthsOf(plan, library, d.wiring.circuit);
-    d.cables = sizeCables(plan, library, d.gear, d.wiring, d.lengths);
+    Sized sized = sizeCables(plan, library, d.gear, std::move(d.wiring), d.lengths);
+    d.wiring = std::move(sized.wiring);
+    d.cables = std::move(sized.cables);
     d.moments = solveMoments(d);
     d.checks = runChecks(
         {d.plan, library, d.gear, d.needs, d.supply, d.wiring, d.lengths, d.cables, d.moments});

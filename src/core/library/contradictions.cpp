@@ -69,6 +69,20 @@ std::optional<Error> broken(const GearFields<Model>& fields, const Product& rule
         "Look at the data sheet again: one of the three was copied wrongly."_text};
 }
 
+template <class Model>
+std::optional<Error> broken(const GearFields<Model>& fields,
+                            const Need<Model>& rule,
+                            const Model& m) {
+    const auto& field = fieldOf(fields, rule.key);
+    if (field.get(m) || !rule.by(m)) {
+        return std::nullopt;
+    }
+    return Error{
+        {"Say its {number}: it cannot be planned without."_text, {{"number", field.label}}},
+        std::string(rule.key),
+        "Count them, or look at the data sheet."_text};
+}
+
 }  // namespace
 
 template <class Model>
@@ -86,6 +100,9 @@ std::vector<Error> contradictions(const Model& model) {
     for (const Product& product : fields.products) {
         look(product);
     }
+    for (const Need<Model>& need : fields.needs) {
+        look(need);
+    }
     return out;
 }
 template std::vector<Error> contradictions(const BatteryModel&);
@@ -94,5 +111,6 @@ template std::vector<Error> contradictions(const ControllerModel&);
 template std::vector<Error> contradictions(const DcdcModel&);
 template std::vector<Error> contradictions(const ConverterModel&);
 template std::vector<Error> contradictions(const InverterModel&);
+template std::vector<Error> contradictions(const HardwareModel&);
 
 }  // namespace spirk

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/library/gear_fields.h"
 
+#include <algorithm>
 #include <array>
 
 namespace spirk {
@@ -98,7 +99,7 @@ GearFields<BatteryModel> batteryFields() {
                  {"heated",
                   "heats itself before charging in frost"_text,
                   TextFrom::Choices,
-                  {"no"_text, "yes"_text},
+                  {{"no", "no"_text}, {"yes", "yes"_text}},
                   [](const M& m) { return std::string(m.heated ? "yes" : "no"); },
                   [](M& m, const std::string& v) { m.heated = v == "yes"; }}};
     out.numbers = {
@@ -147,7 +148,8 @@ GearFields<PanelModel> panelFields() {
 }
 
 // As files have them, in the order of Tracking.
-constexpr std::array kTracking{"mppt"_text, "pwm"_text};
+constexpr std::array kTracking{TextChoice{"mppt", "tracks the most power (MPPT)"_text},
+                               TextChoice{"pwm", "ties the panels to the bank (PWM)"_text}};
 
 GearFields<ControllerModel> controllerFields() {
     using M = ControllerModel;
@@ -157,11 +159,10 @@ GearFields<ControllerModel> controllerFields() {
                   TextFrom::Choices,
                   {kTracking.begin(), kTracking.end()},
                   [](const M& m) {
-                      return std::string(
-                          kTracking.at(static_cast<std::size_t>(m.tracking)).english);
+                      return std::string(kTracking.at(static_cast<std::size_t>(m.tracking)).id);
                   },
                   [](M& m, const std::string& v) {
-                      m.tracking = v == kTracking.front().english ? Tracking::Mppt : Tracking::Pwm;
+                      m.tracking = v == kTracking.front().id ? Tracking::Mppt : Tracking::Pwm;
                   }}};
     out.numbers = {
         inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
@@ -220,6 +221,69 @@ GearFields<InverterModel> inverterFields() {
     return out;
 }
 
+// As files have them, in the order of HardwareKind.
+constexpr std::array kHardwareKinds{TextChoice{"bus_bar", "bus bar"_text},
+                                    TextChoice{"distributor", "fused distributor"_text},
+                                    TextChoice{"switch", "battery switch"_text},
+                                    TextChoice{"pv_isolator", "isolator of panels"_text},
+                                    TextChoice{"shunt", "shunt"_text},
+                                    TextChoice{"fuse_block", "blade-fuse block"_text},
+                                    TextChoice{"strip", "terminal strip"_text}};
+
+bool holdsFuses(const HardwareModel& m) {
+    return m.kind == HardwareKind::Distributor || m.kind == HardwareKind::FuseBlock;
+}
+
+template <auto Member>
+auto atMost(std::string_view key, Phrase label, std::string_view unit, double least, double most) {
+    using Model = decltype(modelOf(Member));
+    auto out = number<Member, amps, siOf<Amps>>(key, label, unit, least, most);
+    out.get = [](const Model& m) {
+        return (m.*Member).si() > 0.0 ? Optional((m.*Member).si()) : std::nullopt;
+    };
+    out.set = [](Model& m, Optional v) { m.*Member = amps(v.value_or(0.0)); };
+    out.presence = Presence::Optional;
+    return out;
+}
+
+GearFields<HardwareModel> hardwareFields() {
+    using M = HardwareModel;
+    GearFields<M> out{"hardware", "Bar, switch, block"_text, {}, {}, {}, {}};
+    out.texts = {{"kind",
+                  "kind"_text,
+                  TextFrom::Choices,
+                  {kHardwareKinds.begin(), kHardwareKinds.end()},
+                  [](const M& m) {
+                      return std::string(kHardwareKinds.at(static_cast<std::size_t>(m.kind)).id);
+                  },
+                  [](M& m, const std::string& v) {
+                      const auto at = std::ranges::find(kHardwareKinds, v, &TextChoice::id);
+                      m.kind = static_cast<HardwareKind>(at - kHardwareKinds.begin());
+                  }},
+                 {"fuses",
+                  "fuses that its ways take"_text,
+                  TextFrom::FuseFamilies,
+                  {},
+                  [](const M& m) { return m.fuses; },
+                  [](M& m, const std::string& v) { m.fuses = v; }}};
+    out.numbers = {inAmps<&M::maxCurrent>("max_a", "largest continuous current"_text, 1, 5000),
+                   number<&M::resistance, milliohms, inMilliohms>(
+                       "milliohm", "resistance of a pole or a way"_text, "mΩ", 0, 100),
+                   {"ways",
+                    "ways, or studs of a bar"_text,
+                    "",
+                    1,
+                    48,
+                    [](const M& m) { return m.ways > 0 ? Optional(m.ways) : std::nullopt; },
+                    [](M& m, Optional v) { m.ways = static_cast<int>(v.value_or(0.0)); },
+                    Presence::Optional},
+                   atMost<&M::maxWay>("max_way_a", "largest fuse of a way"_text, "A", 1, 1000)};
+    out.needs = {{"ways", holdsFuses}};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
 }  // namespace
 
 // Described once, on first use; never changed after.
@@ -246,6 +310,11 @@ const GearFields<DcdcModel>& gearFields() {
 template <>
 const GearFields<ConverterModel>& gearFields() {
     static const GearFields<ConverterModel> fields = converterFields();
+    return fields;
+}
+template <>
+const GearFields<HardwareModel>& gearFields() {
+    static const GearFields<HardwareModel> fields = hardwareFields();
     return fields;
 }
 template <>

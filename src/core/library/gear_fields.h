@@ -29,14 +29,20 @@ struct NumberField {
     Presence presence = Presence::Required;
 };
 
-// A text out of `choices`; where there are none, the ids of the library's chemistries or studs.
-enum class TextFrom { Choices, Chemistries, Studs };
+// A text out of `choices`; where there are none, the ids of the library's chemistries, studs or
+// fuse families, of which there may be none.
+enum class TextFrom { Choices, Chemistries, Studs, FuseFamilies };
+// One of the choices of a text field: as files have it, and as people read it.
+struct TextChoice {
+    std::string_view id;
+    Phrase label;
+};
 template <class Model>
 struct TextField {
     std::string_view key;
     Phrase label;
     TextFrom from = TextFrom::Choices;
-    std::vector<Phrase> choices;  // as files have them
+    std::vector<TextChoice> choices;
     std::string (*get)(const Model&) = nullptr;
     void (*set)(Model&, const std::string&) = nullptr;
 };
@@ -55,6 +61,13 @@ struct Product {
     double tolerance = 0.0;                  // part of the result
 };
 
+// An optional number that some models of a kind need.
+template <class Model>
+struct Need {
+    std::string_view key;
+    bool (*by)(const Model&) = nullptr;
+};
+
 template <class Model>
 struct GearFields {
     std::string_view list;  // key of the kind in a gear file: 'batteries'
@@ -63,6 +76,7 @@ struct GearFields {
     std::vector<NumberField<Model>> numbers;
     std::vector<Order> orders;
     std::vector<Product> products;
+    std::vector<Need<Model>> needs = {};
 };
 
 // What of the model's numbers cannot be true together: one error each, with all values; `where` is
@@ -85,6 +99,8 @@ template <>
 [[nodiscard]] const GearFields<ConverterModel>& gearFields();
 template <>
 [[nodiscard]] const GearFields<InverterModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<HardwareModel>& gearFields();
 
 // Calls `visit(fields, list)` for every kind on the shelf, in a fixed order.
 template <class AnyShelf, class Visit>
@@ -95,6 +111,7 @@ void forEachKind(AnyShelf& shelf, const Visit& visit) {
     visit(gearFields<DcdcModel>(), shelf.dcdcs);
     visit(gearFields<ConverterModel>(), shelf.converters);
     visit(gearFields<InverterModel>(), shelf.inverters);
+    visit(gearFields<HardwareModel>(), shelf.hardware);
 }
 
 // The shelf's list of one kind.

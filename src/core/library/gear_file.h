@@ -31,8 +31,8 @@ void readGear(JsonFields& row, Model& out) {
         const std::string key(field.key);
         if (field.from == TextFrom::Choices) {
             std::vector<std::string_view> choices;
-            for (const Phrase& choice : field.choices) {
-                choices.push_back(choice.english);
+            for (const TextChoice& choice : field.choices) {
+                choices.push_back(choice.id);
             }
             field.set(out, std::string(choices[row.oneOf(key, choices)]));
         } else {

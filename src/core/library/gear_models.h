@@ -93,6 +93,36 @@ struct InverterModel : Ware {
     bool operator==(const InverterModel&) const = default;
 };
 
+// What carries, joins, parts and holds: bought by rating, not by what it does.
+enum class HardwareKind {  // stored by name
+    BusBar,
+    Distributor,
+    Switch,
+    PvIsolator,
+    Shunt,
+    FuseBlock,
+    Strip,
+};
+
+struct HardwareModel : Ware {
+    HardwareKind kind = HardwareKind::BusBar;
+    Amps maxCurrent;  // of all that passes, or that goes in
+    Ohms resistance;  // of a pole or a way
+    Connection connection;
+    int ways = 0;       // of a bar, studs; zero: it has none
+    Amps maxWay;        // zero: as its fuse allows
+    std::string fuses;  // family that its ways take; empty: any, or none
+    bool operator==(const HardwareModel&) const = default;
+};
+
+// What is there before anything is bought, or comes with what is: a chassis point, the terminals of
+// an appliance.
+struct Fixture : Ware {
+    Amps maxCurrent;
+    Ohms resistance;
+    Connection connection;
+};
+
 // Gear that can be chosen: the library's, and the person's own.
 struct Shelf {
     std::vector<BatteryModel> batteries;
@@ -101,16 +131,8 @@ struct Shelf {
     std::vector<DcdcModel> dcdcs;
     std::vector<ConverterModel> converters;
     std::vector<InverterModel> inverters;
+    std::vector<HardwareModel> hardware;
     bool operator==(const Shelf&) const = default;
-};
-
-struct HardwareModel : Ware {
-    std::string kind;
-    Amps maxCurrent;
-    Ohms resistance;
-    Connection connection;
-    int ways = 0;
-    Amps maxWay;
 };
 
 }  // namespace spirk

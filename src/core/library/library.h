@@ -35,7 +35,7 @@ struct Library : Shelf {
     std::vector<TripKind> trips;  // never empty
     std::vector<WayRow> ways;     // of each kind one at least, the usual first
     std::vector<Chemistry> chemistries;
-    std::vector<HardwareModel> hardware;
+    std::vector<Fixture> fixtures;
     std::vector<Rule> rules;
     std::vector<CheckBasis> checks;
     std::string pricesOf;  // date of all prices: '2026-01'
@@ -54,6 +54,10 @@ struct Libraries {
 
 // The same, or the first region's: a design with it says that the plan's region is not known.
 [[nodiscard]] const Library& libraryFor(const Libraries& libraries, const std::string& region);
+
+// What the library has of a kind of hardware, the least first. Never empty.
+[[nodiscard]] std::vector<const HardwareModel*> hardwareOf(const Library& library,
+                                                           HardwareKind kind);
 
 // The entry with this id, or null: for ids that come from a plan.
 template <class T>

@@ -38,6 +38,7 @@ constexpr std::array kShared{
     TableFile{"converters.json", readConverters},
     TableFile{"inverters.json", readInverters},
     TableFile{"hardware.json", readHardware},
+    TableFile{"fixtures.json", readFixtures},
 };
 // In the folder of each region.
 constexpr std::array kRegional{
@@ -122,6 +123,13 @@ std::optional<Error> danglingId(const Library& library) {
                          "Name a row of chemistries.json."_text};
         }
     }
+    for (const HardwareModel& hardware : library.hardware) {
+        if (!hardware.fuses.empty() && findById(library.fuses, hardware.fuses) == nullptr) {
+            return Error{{"There is no fuse family '{id}'."_text, {{"id", hardware.fuses}}},
+                         "hardware.json: " + hardware.id,
+                         "Name a row of fuses.json."_text};
+        }
+    }
     return std::nullopt;
 }
 
@@ -170,6 +178,17 @@ const Library* findRegion(const Libraries& libraries, const std::string& region)
 const Library& libraryFor(const Libraries& libraries, const std::string& region) {
     const Library* found = findRegion(libraries, region);
     return found == nullptr ? libraries.regions.front() : *found;
+}
+
+std::vector<const HardwareModel*> hardwareOf(const Library& library, HardwareKind kind) {
+    std::vector<const HardwareModel*> out;
+    for (const HardwareModel& model : library.hardware) {
+        if (model.kind == kind) {
+            out.push_back(&model);
+        }
+    }
+    promise(!out.empty(), "the library has hardware of each kind: its reader holds it to that");
+    return out;
 }
 
 const Climate* findClimate(const Library& library, const std::string& name) {

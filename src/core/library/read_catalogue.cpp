@@ -100,15 +100,25 @@ void readInverters(JsonFields& fields, Library& library) {
 }
 
 void readHardware(JsonFields& fields, Library& library) {
-    readRows(fields, "rows", library.hardware, [](JsonFields& row, HardwareModel& out) {
+    readGearTable(fields, library.hardware);
+    for (std::size_t kind = 0; kind <= static_cast<std::size_t>(HardwareKind::Strip); ++kind) {
+        if (std::ranges::find(library.hardware,
+                              static_cast<HardwareKind>(kind),
+                              &HardwareModel::kind) == library.hardware.end()) {
+            fields.problem("rows",
+                           "There is hardware of a kind that no row has."_text,
+                           "Each kind needs one."_text);
+        }
+    }
+}
+
+void readFixtures(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.fixtures, [](JsonFields& row, Fixture& out) {
         readName(row, out);
-        out.kind = row.text("kind");
         out.maxCurrent = amps(row.number("max_a", 1, 5000));
         out.resistance = milliohms(row.number("milliohm", 0, 100));
         out.connection.stud = row.text("stud");
         out.connection.maxArea = squareMillimetres(row.number("max_area_mm2", 0.5, 500));
-        out.ways = row.has("ways") ? row.integer("ways", 1, 48) : 0;
-        out.maxWay = amps(row.maybeNumber("max_way_a", 1, 100).value_or(0.0));
         out.weightKg = row.number("weight_kg", 0, 100);
         out.price = row.number("price", 0, 5000);
     });

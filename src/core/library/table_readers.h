@@ -51,6 +51,7 @@ void readDcdcs(JsonFields& fields, Library& library);
 void readConverters(JsonFields& fields, Library& library);
 void readInverters(JsonFields& fields, Library& library);
 void readHardware(JsonFields& fields, Library& library);
+void readFixtures(JsonFields& fields, Library& library);
 
 // Regions, in file order: their ids name the folders of their own tables.
 [[nodiscard]] std::vector<Region> readRegions(JsonFields& fields);

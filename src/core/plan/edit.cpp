@@ -14,22 +14,21 @@ namespace spirk {
 
 namespace {
 
+// Of those that are about one end of a conductor.
 std::optional<End> endOf(const Amendment& amendment) {
-    if (const auto* fuse = std::get_if<SetFuse>(&amendment)) {
-        return fuse->end;
-    }
-    if (const auto* left = std::get_if<LeaveOutProtection>(&amendment)) {
-        return left->end;
-    }
-    if (const auto* distance = std::get_if<SetFuseDistance>(&amendment)) {
-        return distance->end;
-    }
-    const auto* moved = std::get_if<MoveEnd>(&amendment);
-    return moved == nullptr ? std::nullopt : std::optional(moved->end);
+    return std::visit(
+        [](const auto& a) -> std::optional<End> {
+            if constexpr (requires { a.end; }) {
+                return a.end;
+            } else {
+                return std::nullopt;
+            }
+        },
+        amendment);
 }
 
 bool sameSlot(const Amendment& a, const Amendment& b) {
-    return a.index() == b.index() && conductorOf(a) == conductorOf(b) && endOf(a) == endOf(b);
+    return a.index() == b.index() && targetOf(a) == targetOf(b) && endOf(a) == endOf(b);
 }
 
 template <class Choice>
@@ -85,10 +84,10 @@ Plan withoutKind(Plan plan, const Amendment& slot) {
 
 std::vector<std::optional<std::size_t>> overruledBy(const std::vector<Amendment>& amendments) {
     std::vector<std::optional<std::size_t>> out(amendments.size());
-    std::map<std::tuple<std::size_t, ConductorId, std::optional<End>>, std::size_t> last;
+    std::map<std::tuple<std::size_t, Subject, std::optional<End>>, std::size_t> last;
     for (std::size_t i = amendments.size(); i-- > 0;) {
         const Amendment& a = amendments[i];
-        const auto [at, isLast] = last.try_emplace({a.index(), conductorOf(a), endOf(a)}, i);
+        const auto [at, isLast] = last.try_emplace({a.index(), targetOf(a), endOf(a)}, i);
         out[i] = isLast ? std::nullopt : std::optional(at->second);
     }
     return out;

@@ -51,6 +51,11 @@ void take(Model model, std::vector<Model>& own, const Libraries& libraries, Impo
 
 }  // namespace
 
+const HardwareModel* findHardware(const Plan& plan, const Library& library, const std::string& id) {
+    const HardwareModel* own = findById(plan.own.hardware, id);
+    return own != nullptr ? own : findById(library.hardware, id);
+}
+
 std::string idOfName(const std::string& name) { return "own." + stemOf(name); }
 
 ImportedGear withGear(Plan plan, const Shelf& shelf, const Libraries& libraries) {

@@ -21,6 +21,11 @@ template <class Model>
     });
 }
 
+// The person's own or the library's; null where there is none of that id.
+[[nodiscard]] const HardwareModel* findHardware(const Plan& plan,
+                                                const Library& library,
+                                                const std::string& id);
+
 // 'own.lithium-battery-105-ah' for gear of that name, in any script.
 [[nodiscard]] std::string idOfName(const std::string& name);
 

@@ -4,17 +4,50 @@
 #include <algorithm>
 
 #include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/plan/units.h"
 #include "core/quantities/format.h"
 
 namespace spirk {
 
-const ConductorId& conductorOf(const Amendment& amendment) {
-    return std::visit([](const auto& a) -> const ConductorId& { return a.conductor; }, amendment);
+const ConductorId* conductorOf(const Amendment& amendment) {
+    return std::visit(
+        [](const auto& a) -> const ConductorId* {
+            if constexpr (requires { a.conductor; }) {
+                return &a.conductor;
+            } else {
+                return nullptr;
+            }
+        },
+        amendment);
+}
+
+Subject targetOf(const Amendment& amendment) {
+    return std::visit(
+        [](const auto& a) {
+            if constexpr (requires { a.conductor; }) {
+                return subject(a.conductor);
+            } else {
+                return subject(a.device);
+            }
+        },
+        amendment);
+}
+
+Phrase nameOf(InLine what) {
+    switch (what) {
+        case InLine::Isolator:
+            return "isolator"_text;
+        case InLine::Strip:
+            return "joint on a terminal strip"_text;
+        case InLine::Shunt:
+            return "shunt"_text;
+    }
+    unreachable("nameOf(InLine)");
 }
 
 Text describe(const Amendment& amendment) {
-    const TextValue id{"id", conductorOf(amendment).value};
+    const TextValue id{"id", targetOf(amendment).id};
     return match(
         amendment,
         [&](const SetSize& a) -> Text {
@@ -26,8 +59,20 @@ Text describe(const Amendment& amendment) {
         [&](const SetLength& a) -> Text {
             return {"length of {id} set to {length}"_text, {id, {"length", measure(a.length)}}};
         },
-        [&](const InsertIsolator&) -> Text {
-            return {"isolator inserted in {id}"_text, {id}};
+        [&](const PutIn& a) -> Text {
+            return {"{device} put into {id}"_text, {{"device", nameOf(a.what)}, id}};
+        },
+        [&](const PutInProtection& a) -> Text {
+            return {a.end == End::From ? "fuse put in at the first end of {id}"_text
+                                       : "fuse put in at the second end of {id}"_text,
+                    {id}};
+        },
+        [&](const SetInsulation& a) -> Text {
+            return {"insulation of {id} set to {insulation}"_text,
+                    {id, {"insulation", a.insulation}}};
+        },
+        [&](const SetHardware& a) -> Text {
+            return {"{id} is: {model}"_text, {id, {"model", a.model}}};
         },
         [&](const LeaveOutProtection& a) -> Text {
             return {a.end == End::From ? "protection at the first end of {id} left out"_text

@@ -173,9 +173,30 @@ struct SetLength {
     Metres length;
     bool operator==(const SetLength&) const = default;
 };
-struct InsertIsolator {
+// What can be put into a conductor: it ends there, and goes on behind.
+enum class InLine { Isolator, Strip, Shunt };  // stored by name
+struct PutIn {
     ConductorId conductor;
-    bool operator==(const InsertIsolator&) const = default;
+    InLine what = InLine::Isolator;
+    bool operator==(const PutIn&) const = default;
+};
+// A fuse or a breaker at an end that has none.
+struct PutInProtection {
+    ConductorId conductor;
+    End end = End::From;
+    std::string family;  // empty: as computed
+    bool operator==(const PutInProtection&) const = default;
+};
+struct SetInsulation {
+    ConductorId conductor;
+    std::string insulation;  // id of an ampacity column
+    bool operator==(const SetInsulation&) const = default;
+};
+// What a device is made of.
+struct SetHardware {
+    DeviceId device;
+    std::string model;
+    bool operator==(const SetHardware&) const = default;
 };
 // A fuse's holder stands farther from its source than on a short lead.
 struct SetFuseDistance {
@@ -198,12 +219,19 @@ struct MoveEnd {
 using Amendment = std::variant<SetSize,
                                SetFuse,
                                SetLength,
-                               InsertIsolator,
+                               PutIn,
                                LeaveOutProtection,
                                MoveEnd,
-                               SetFuseDistance>;
+                               SetFuseDistance,
+                               PutInProtection,
+                               SetInsulation,
+                               SetHardware>;
 
-[[nodiscard]] const ConductorId& conductorOf(const Amendment& amendment);
+// The conductor or the device that it is about.
+[[nodiscard]] Subject targetOf(const Amendment& amendment);
+// Null for one of a device.
+[[nodiscard]] const ConductorId* conductorOf(const Amendment& amendment);
+[[nodiscard]] Phrase nameOf(InLine what);
 // 'set size of inverter.feed+ to 70 mm²': for lists and findings.
 [[nodiscard]] Text describe(const Amendment& amendment);
 

@@ -12,6 +12,7 @@ inline constexpr std::array<std::string_view, 2> kEndNames{"from", "to"};
 inline constexpr std::array<std::string_view, 2> kBundlingNames{"loose", "tied"};
 inline constexpr std::array<std::string_view, 2> kDistributionNames{"bars", "distributor"};
 inline constexpr std::array<std::string_view, 2> kSourceNames{"sun", "engine"};
+inline constexpr std::array<std::string_view, 3> kInLineNames{"isolator", "strip", "shunt"};
 inline constexpr std::array<std::string_view, 2> kPlannedNames{"now", "growth"};
 
 }  // namespace spirk

@@ -20,13 +20,18 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 7> kAmendmentNames{"set_size",
-                                                          "set_fuse",
-                                                          "set_length",
-                                                          "insert_isolator",
-                                                          "leave_out_protection",
-                                                          "move_end",
-                                                          "set_fuse_distance"};
+// In the order of the variant; the last one is how an isolator was put in before.
+constexpr std::array<std::string_view, 11> kAmendmentNames{"set_size",
+                                                           "set_fuse",
+                                                           "set_length",
+                                                           "put_in",
+                                                           "leave_out_protection",
+                                                           "move_end",
+                                                           "set_fuse_distance",
+                                                           "put_in_protection",
+                                                           "set_insulation",
+                                                           "set_hardware",
+                                                           "insert_isolator"};
 constexpr double kMostWatts = 100e3;
 constexpr std::size_t kMostShownId = 60;
 constexpr int kFirstWithUnits = 3;
@@ -130,8 +135,7 @@ TerminalId readTerminal(JsonFields& row) {
     return {DeviceId(whole.substr(0, colon)), whole.substr(colon + 1)};
 }
 
-Amendment readAmendment(JsonFields& row) {
-    const std::size_t kind = row.oneOf("kind", kAmendmentNames);
+Amendment readOfConductor(JsonFields& row, std::size_t kind) {
     const ConductorId id(row.text("conductor"));
     switch (kind) {
         case 0:
@@ -144,18 +148,36 @@ Amendment readAmendment(JsonFields& row) {
         case 2:
             return SetLength{id, metres(row.number("length_m", 0, 100))};
         case 3:
-            return InsertIsolator{id};
+            return PutIn{id, static_cast<InLine>(row.oneOf("what", kInLineNames))};
         case 4:
             return LeaveOutProtection{id, readEnd(row)};
         case 5: {
             const End end = readEnd(row);
             return MoveEnd{id, end, readTerminal(row)};
         }
-        default: {
+        case 6: {
             const End end = readEnd(row);
             return SetFuseDistance{id, end, metres(row.number("distance_m", 0, 20))};
         }
+        case 7: {
+            const End end = readEnd(row);
+            return PutInProtection{id, end, row.textOr("family", "")};
+        }
+        case 8:
+            return SetInsulation{id, row.text("insulation")};
+        default:
+            return PutIn{id, InLine::Isolator};
     }
+}
+
+Amendment readAmendment(JsonFields& row) {
+    constexpr std::size_t kSetHardware = 9;
+    const std::size_t kind = row.oneOf("kind", kAmendmentNames);
+    if (kind == kSetHardware) {
+        const DeviceId device(row.text("device"));
+        return SetHardware{device, row.text("model")};
+    }
+    return readOfConductor(row, kind);
 }
 
 // Each value once; `ours` names the list in the message.

@@ -28,16 +28,27 @@ std::string familiesOf(const Library& library) {
     return out;
 }
 
+Error unknownFamily(const std::string& id, std::string where, const Libraries& libraries) {
+    return {{"The fuse family '{id}' is not known."_text, {{"id", shortened(id, kMostShownId)}}},
+            std::move(where),
+            {"Use one of {all}."_text, {{"all", familiesOf(libraries.regions.front())}}}};
+}
+
 void addUnknownFamilies(const Plan& plan, const Libraries& libraries, std::vector<Error>& out) {
-    for (std::size_t i = 0; i < plan.amendments.size(); ++i) {
-        const auto* fuse = std::get_if<SetFuse>(&plan.amendments[i]);
-        if (fuse != nullptr && !fuse->family.empty() && !isFamily(libraries, fuse->family)) {
-            out.push_back(
-                {{"The fuse family '{id}' is not known."_text,
-                  {{"id", shortened(fuse->family, kMostShownId)}}},
-                 fmt::format("amendments[{}].family", i),
-                 {"Use one of {all}."_text, {{"all", familiesOf(libraries.regions.front())}}}});
+    const auto hold = [&](const std::string& id, std::string where) {
+        if (!id.empty() && !isFamily(libraries, id)) {
+            out.push_back(unknownFamily(id, std::move(where), libraries));
         }
+    };
+    for (std::size_t i = 0; i < plan.amendments.size(); ++i) {
+        if (const auto* fuse = std::get_if<SetFuse>(&plan.amendments[i])) {
+            hold(fuse->family, fmt::format("amendments[{}].family", i));
+        } else if (const auto* put = std::get_if<PutInProtection>(&plan.amendments[i])) {
+            hold(put->family, fmt::format("amendments[{}].family", i));
+        }
+    }
+    for (std::size_t i = 0; i < plan.own.hardware.size(); ++i) {
+        hold(plan.own.hardware[i].fuses, fmt::format("own_gear.hardware[{}].fuses", i));
     }
 }
 

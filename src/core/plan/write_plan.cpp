@@ -154,7 +154,7 @@ Json write(const Van& van) {
 }
 
 Json write(const Amendment& amendment) {
-    const std::string& id = conductorOf(amendment).value;
+    const std::string id = targetOf(amendment).id;
     return match(
         amendment,
         [&](const SetSize& a) {
@@ -178,8 +178,25 @@ Json write(const Amendment& amendment) {
             return Json{
                 {"kind", "set_length"}, {"conductor", id}, {"length_m", tidy(a.length.si())}};
         },
-        [&](const InsertIsolator&) {
-            return Json{{"kind", "insert_isolator"}, {"conductor", id}};
+        [&](const PutIn& a) {
+            return Json{
+                {"kind", "put_in"}, {"conductor", id}, {"what", nameOf(kInLineNames, a.what)}};
+        },
+        [&](const PutInProtection& a) {
+            Json out{{"kind", "put_in_protection"},
+                     {"conductor", id},
+                     {"end", nameOf(kEndNames, a.end)}};
+            if (!a.family.empty()) {
+                out["family"] = a.family;
+            }
+            return out;
+        },
+        [&](const SetInsulation& a) {
+            return Json{
+                {"kind", "set_insulation"}, {"conductor", id}, {"insulation", a.insulation}};
+        },
+        [&](const SetHardware& a) {
+            return Json{{"kind", "set_hardware"}, {"device", id}, {"model", a.model}};
         },
         [&](const LeaveOutProtection& a) {
             return Json{{"kind", "leave_out_protection"},

@@ -4,9 +4,11 @@
 // in the plan and becomes a finding.
 
 #include <algorithm>
+#include <array>
 
-#include "core/base/match.h"
+#include "core/base/promise.h"
 #include "core/plan/edit.h"
+#include "core/plan/own_gear.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
@@ -23,7 +25,7 @@ Finding cannotApply(const Amendment& amendment, const Text& reason) {
     out.id = "AMEND " + english(describe(amendment));
     out.rule = "AMEND";
     out.severity = Severity::Fault;
-    out.where = {{SubjectKind::Amendment, conductorOf(amendment).value}};
+    out.where = {{SubjectKind::Amendment, targetOf(amendment).id}};
     out.what = {"An amendment no longer applies: {amendment}."_text,
                 {{"amendment", describe(amendment)}}};
     out.why = {"{reason} It is kept in the plan and changes nothing."_text, {{"reason", reason}}};
@@ -37,7 +39,7 @@ Finding overruled(const Amendment& amendment, const Amendment& later) {
     out.id = "AMEND earlier " + english(describe(amendment));
     out.rule = "AMEND";
     out.severity = Severity::Fault;
-    out.where = {{SubjectKind::Amendment, conductorOf(amendment).value}};
+    out.where = {{SubjectKind::Amendment, targetOf(amendment).id}};
     out.what = {"Two amendments say what one thing is; this one is overruled: {amendment}."_text,
                 {{"amendment", describe(amendment)}}};
     out.why = "The later one counts. Which of the two is meant is not guessed."_text;
@@ -71,29 +73,78 @@ Finding andMore(std::vector<Subject> where) {
     return out;
 }
 
-std::string isolatorIn(const ConductorId& id) { return id.value + ".isolator"; }
+// What a conductor is parted by, and its ids.
+struct Parting {
+    InLine what;
+    DeviceKind kind;
+    HardwareKind of;
+    std::string_view suffix;
+    Phrase behind;  // the second part's name
+};
+constexpr std::array kPartings{
+    Parting{InLine::Isolator,
+            DeviceKind::Isolator,
+            HardwareKind::Switch,
+            ".isolator",
+            "{conductor}, behind the isolator"_text},
+    Parting{InLine::Strip,
+            DeviceKind::Joint,
+            HardwareKind::Strip,
+            ".strip",
+            "{conductor}, behind the joint"_text},
+    Parting{InLine::Shunt,
+            DeviceKind::Shunt,
+            HardwareKind::Shunt,
+            ".shunt",
+            "{conductor}, behind the shunt"_text},
+};
 
-// Splits the conductor: its first part keeps its id and ends at the isolator.
-void insertIsolator(Draft& draft, const ConductorId& id) {
-    const std::string isolatorId = isolatorIn(id);
-    draft.unit = conductorIn(draft, id)->unit;
-    Device& isolator = draft.hardware(isolatorId, DeviceKind::Isolator, "isolator");
-    isolator.amended = true;
+const Parting& partingOf(InLine what) {
+    const auto* found = std::ranges::find(kPartings, what, &Parting::what);
+    promise(found != kPartings.end(), "all that can be put in is in the list");
+    return *found;
+}
+
+std::string deviceIn(const ConductorId& id, const Parting& parting) {
+    return id.value + std::string(parting.suffix);
+}
+
+bool isParted(const Draft& draft, const ConductorId& id) {
+    return std::ranges::any_of(kPartings, [&](const Parting& parting) {
+        return findDevice(draft.circuit(), DeviceId(deviceIn(id, parting))) != nullptr;
+    });
+}
+
+void addParting(Draft& draft, const ConductorId& id, const Parting& parting) {
+    Device& d =
+        draft.hardware(deviceIn(id, parting), parting.kind, parting.of, nameOf(parting.what));
+    d.amended = true;
     const Pole pole = conductorIn(draft, id)->pole;
-    Draft::port(isolator, "a", draft.connectionOf("isolator"), pole);
-    Draft::port(isolator, "b", draft.connectionOf("isolator"), pole);
-    draft.contact(isolator, "isolator", {{0, 1}});
+    Draft::port(d, "a", pole);
+    Draft::port(d, "b", pole);
+    if (parting.what == InLine::Isolator) {
+        d.elements.emplace_back(Contact{{{0, 1}}, {}});
+    } else {
+        d.elements.emplace_back(Resistance{{0, 1}, {}});
+    }
+}
+
+// Splits the conductor: its first part keeps its id and ends at the device that is put in.
+void putIn(Draft& draft, const ConductorId& id, const Parting& parting) {
+    draft.unit = conductorIn(draft, id)->unit;
+    addParting(draft, id, parting);
+    const std::string device = deviceIn(id, parting);
     Conductor* first = conductorIn(draft, id);
     Conductor second = *first;
     second.id = ConductorId(id.value + ".after");
-    second.name = {"{conductor}, behind the isolator"_text, {{"conductor", second.name}}};
-    second.from = terminal(isolatorId, "b");
+    second.name = {parting.behind, {{"conductor", second.name}}};
+    second.from = terminal(device, "b");
     second.pair.reset();  // the other pole goes on with the first part
     if (second.purpose == Purpose::Lead || second.purpose == Purpose::Feed) {
         second.purpose = Purpose::Link;  // it no longer comes from where the first part does
     }
     second.amended = true;
-    first->to = terminal(isolatorId, "a");
+    first->to = terminal(device, "a");
     if (Protection* far = draft.protectionAt({id, End::To})) {
         std::ranges::find(far->poles, ConductorEnd{id, End::To})->conductor = second.id;
     }
@@ -101,59 +152,109 @@ void insertIsolator(Draft& draft, const ConductorId& id) {
     draft.circuit().conductors.push_back(std::move(second));
 }
 
+std::optional<Finding> noFuse(const Amendment& amendment) {
+    return cannotApply(amendment, "There is no fuse at that end."_text);
+}
+
+// Each changes a conductor that is there.
+class ToConductor {
+public:
+    ToConductor(Draft& draft, Conductor& conductor, const Amendment& amendment)
+        : draft_(draft), c_(conductor), amendment_(amendment) {}
+
+    using Outcome = std::optional<Finding>;
+    Outcome operator()(const SetSize&) const { return {}; }
+    Outcome operator()(const SetLength&) const { return {}; }
+    Outcome operator()(const SetHardware&) const { return {}; }
+    Outcome operator()(const SetFuse& a) const {
+        return fuseAt(a.end) != nullptr ? std::nullopt : noFuse(amendment_);
+    }
+    Outcome operator()(const SetFuseDistance& a) const {
+        Protection* fuse = fuseAt(a.end);
+        if (fuse == nullptr) {
+            return noFuse(amendment_);
+        }
+        fuse->distance = a.distance;
+        fuse->distanceSet = true;
+        return changed();
+    }
+    Outcome operator()(const LeaveOutProtection& a) const {
+        Protection* fuse = fuseAt(a.end);
+        if (fuse == nullptr) {
+            return noFuse(amendment_);
+        }
+        fuse->leftOut = true;
+        return changed();
+    }
+    Outcome operator()(const PutInProtection& a) const {
+        if (fuseAt(a.end) != nullptr) {
+            return cannotApply(amendment_, "There is a fuse at that end already."_text);
+        }
+        Protection fuse = holderFuse(draft_);
+        fuse.family = a.family;
+        draft_.protect(c_.id, std::move(fuse), a.end);
+        return changed();
+    }
+    Outcome operator()(const SetInsulation& a) const {
+        const AmpacityColumn* column = findById(draft_.library.ampacity, a.insulation);
+        if (column == nullptr || !column->satisfiesChecks) {
+            return cannotApply(amendment_, "That insulation is not known in this region."_text);
+        }
+        c_.insulation = a.insulation;
+        return changed();
+    }
+    Outcome operator()(const PutIn& a) const {
+        if (isParted(draft_, a.conductor)) {
+            return cannotApply(amendment_, "Something is put into it already."_text);
+        }
+        putIn(draft_, a.conductor, partingOf(a.what));
+        return {};
+    }
+    Outcome operator()(const MoveEnd& a) const {
+        if (findPort(draft_.circuit(), a.terminal) == nullptr) {
+            return cannotApply(amendment_, "There is no such terminal in this plan now."_text);
+        }
+        (a.end == End::From ? c_.from : c_.to) = a.terminal;
+        // Its old name would say where it no longer goes.
+        c_.name = {"{from} to {to}"_text,
+                   {{"from", findDevice(draft_.circuit(), c_.from.device)->name},
+                    {"to", findDevice(draft_.circuit(), c_.to.device)->name}}};
+        return changed();
+    }
+
+private:
+    [[nodiscard]] Protection* fuseAt(End end) const { return draft_.protectionAt({c_.id, end}); }
+    [[nodiscard]] Outcome changed() const {
+        c_.amended = true;
+        return {};
+    }
+
+    Draft& draft_;
+    Conductor& c_;
+    const Amendment& amendment_;
+};
+
+std::optional<Finding> applyToDevice(const Draft& draft, const SetHardware& set) {
+    const Device* d = findDevice(draft.circuit(), set.device);
+    if (d == nullptr || !d->made) {
+        return cannotApply(set, "There is no such device in this plan now."_text);
+    }
+    const HardwareModel* model = findHardware(draft.plan, draft.library, set.model);
+    if (model == nullptr || model->kind != d->made->kind) {
+        return cannotApply(set, "No hardware of its kind has that name."_text);
+    }
+    return std::nullopt;
+}
+
 std::optional<Finding> applyOne(Draft& draft, const Amendment& amendment) {
-    Conductor* c = conductorIn(draft, conductorOf(amendment));
+    if (const auto* hardware = std::get_if<SetHardware>(&amendment)) {
+        return applyToDevice(draft, *hardware);
+    }
+    Conductor* c = conductorIn(draft, *conductorOf(amendment));
     if (c == nullptr) {
         return cannotApply(amendment, "There is no such conductor in this plan now."_text);
     }
-    return match(
-        amendment,
-        [](const SetSize&) { return std::optional<Finding>(); },
-        [](const SetLength&) { return std::optional<Finding>(); },
-        [&](const SetFuse& a) -> std::optional<Finding> {
-            return draft.protectionAt({c->id, a.end}) != nullptr
-                       ? std::nullopt
-                       : std::optional(
-                             cannotApply(amendment, "There is no fuse at that end."_text));
-        },
-        [&](const SetFuseDistance& a) -> std::optional<Finding> {
-            Protection* fuse = draft.protectionAt({c->id, a.end});
-            if (fuse == nullptr) {
-                return cannotApply(amendment, "There is no fuse at that end."_text);
-            }
-            fuse->distance = a.distance;
-            fuse->distanceSet = true;
-            c->amended = true;
-            return std::nullopt;
-        },
-        [&](const InsertIsolator& a) -> std::optional<Finding> {
-            if (findDevice(draft.circuit(), DeviceId(isolatorIn(a.conductor))) != nullptr) {
-                return cannotApply(amendment, "There is an isolator in it already."_text);
-            }
-            insertIsolator(draft, a.conductor);
-            return std::nullopt;
-        },
-        [&](const LeaveOutProtection& a) -> std::optional<Finding> {
-            Protection* fuse = draft.protectionAt({c->id, a.end});
-            if (fuse == nullptr) {
-                return cannotApply(amendment, "There is no fuse at that end."_text);
-            }
-            fuse->leftOut = true;
-            c->amended = true;
-            return std::nullopt;
-        },
-        [&](const MoveEnd& a) -> std::optional<Finding> {
-            if (findPort(draft.circuit(), a.terminal) == nullptr) {
-                return cannotApply(amendment, "There is no such terminal in this plan now."_text);
-            }
-            (a.end == End::From ? c->from : c->to) = a.terminal;
-            // Its old name would say where it no longer goes.
-            c->name = {"{from} to {to}"_text,
-                       {{"from", findDevice(draft.circuit(), c->from.device)->name},
-                        {"to", findDevice(draft.circuit(), c->to.device)->name}}};
-            c->amended = true;
-            return std::nullopt;
-        });
+    return std::visit(ToConductor(draft, *c, amendment), amendment);
 }
 
 }  // namespace

@@ -133,7 +133,7 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
 
 Device& addLoadDevice(Draft& draft, const Hang& rail, const Appliance& a) {
     const DeviceId id = deviceOf(a.id);
-    Device& d = draft.hardware(id.value, DeviceKind::Load, "load");
+    Device& d = draft.fixture(id.value, DeviceKind::Load, "load");
     d.name = a.count > 1 ? Text("{n} × {name}"_text, {{"n", count(a.count)}, {"name", a.name}})
                          : Text::given(a.name);
     d.place = draft.placeOf(id, a.place.value.empty() ? "galley" : a.place.value);
@@ -147,7 +147,7 @@ Device& addLoadDevice(Draft& draft, const Hang& rail, const Appliance& a) {
                                  .lowest = rail.lowest});
     d.fedBy = rail.converter;
     // Heavier cable needs a heavier terminal: an appliance comes with one for its own current.
-    Connection own = draft.connectionOf("load");
+    Connection own = draft.fixtureRow("load").connection;
     if (largestWatts(a) / rail.lowest > d.rating) {
         own = {"M6", squareMillimetres(35)};
     }
@@ -172,12 +172,12 @@ FarEnd addFarEnd(Draft& draft, const Hang& rail, const LoadCircuit& c) {
     }
     const PlaceId place = findDevice(draft.circuit(), first)->place;
     const std::string id = c.id + ".strip";
-    Device& strip = draft.hardware(id, DeviceKind::Strip, "terminal_strip");
+    Device& strip = draft.hardware(
+        id, DeviceKind::Strip, HardwareKind::Strip, listed({"terminal strip"_text, c.title}));
     strip.place = draft.placeOf(strip.id, place.value);
-    strip.name = listed({strip.name, c.title});
     strip.fedBy = rail.converter;
-    Draft::port(strip, "+", draft.connectionOf("terminal_strip"), Pole::Positive);
-    Draft::port(strip, "-", draft.connectionOf("terminal_strip"), Pole::Negative);
+    Draft::port(strip, "+", Pole::Positive);
+    Draft::port(strip, "-", Pole::Negative);
     return {terminal(id, "+"), terminal(id, "-"), true};
 }
 
@@ -224,7 +224,7 @@ void addDropPaths(Draft& draft, const Hang& rail, const LoadCircuit& c) {
 
 struct NearEnd {
     Fixed pos, neg;
-    bool inBlock = false;
+    std::string fuses;  // family of the block's ways; empty: not in a block
 };
 
 LiveStep loadsOn(const LoadCircuit& c, const ConductorId& feed) {
@@ -256,8 +256,8 @@ void addCircuit(Draft& draft, const Hang& rail, const LoadCircuit& c, const Near
                                      Pole::Positive,
                                      Purpose::Feed);
     Protection fuse = holderFuse(draft);
-    if (near.inBlock) {
-        fuse.family = "blade";
+    if (!near.fuses.empty()) {
+        fuse.family = near.fuses;
         fuse.holds = Holds::Block;
         fuse.distance = metres(0.0);
     }
@@ -299,11 +299,11 @@ LiveStep blockLive(const Hang& rail, const Device& block) {
 // A block with its feed from the bars, or from a converter; returns its device.
 Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
     draft.unit = UnitId(id);
-    Device& block = draft.hardware(id, DeviceKind::FuseBlock, "fuse_block");
+    Device& block =
+        draft.hardware(id, DeviceKind::FuseBlock, HardwareKind::FuseBlock, "fuse block"_text);
     block.fedBy = rail.converter;
-    const Connection connection = draft.connectionOf("fuse_block");
-    Draft::port(block, "in", connection, Pole::Positive);
-    Draft::port(block, "neg", connection, Pole::Negative);
+    Draft::port(block, "in", Pole::Positive);
+    Draft::port(block, "neg", Pole::Negative);
     Conductor& feed = draft.conductor(
         id + ".feed+",
         rail.converter ? "converter to fuse block"_text : "positive bar to fuse block"_text,
@@ -329,8 +329,7 @@ Device& addBlock(Draft& draft, const Hang& rail, const std::string& id) {
 void addWay(Draft& draft, const std::string& blockId, const std::string& way) {
     Device& block = draft.deviceAt(blockId);
     Draft::port(block, way, {"blade", squareMillimetres(6)}, Pole::Positive);
-    block.elements.emplace_back(
-        Resistance{{0, block.ports.size() - 1}, draft.resistanceOf("fuse_block")});
+    block.elements.emplace_back(Resistance{{0, block.ports.size() - 1}, {}});
 }
 
 std::string blockId(const Hang& rail, int index) {
@@ -338,30 +337,46 @@ std::string blockId(const Hang& rail, int index) {
     return index == 0 ? stem : stem + "." + std::to_string(index + 1);
 }
 
+// The block that takes one more circuit, put in where there is none yet.
+struct Filling {
+    std::string id;
+    std::string fuses;  // family that its ways take
+    int index = 0;
+    int free = 0;
+};
+
+void nextBlock(Draft& draft, const Hang& rail, Filling& block) {
+    block.id = blockId(rail, block.index++);
+    addBlock(draft, rail, block.id);
+    const HardwareModel& model = draft.largestFor(DeviceId(block.id), HardwareKind::FuseBlock);
+    block.free = model.ways;
+    block.fuses = model.fuses.empty() ? "blade" : model.fuses;
+}
+
 // All circuits of a rail; blocks as they fill.
 void addCircuits(Draft& draft, const Hang& rail) {
-    const HardwareModel* model = findById(draft.library.hardware, "fuse_block");
-    promise(model != nullptr, "the hardware table has a fuse block");
-    int used = 0;
+    const Amps most = draft.largestFor(DeviceId(blockId(rail, 0)), HardwareKind::FuseBlock).maxWay;
+    Filling block;
     for (const LoadCircuit& c : loadCircuits(draft, rail)) {
-        const bool large = c.current * kContinuous > model->maxWay;
-        const std::string id = blockId(rail, used / model->ways);
+        const bool large = most.si() > 0.0 && c.current * kContinuous > most;
         // A converter has no bars: its large loads hang from its block's own studs.
-        if ((!large || rail.converter) && findDevice(draft.circuit(), DeviceId(id)) == nullptr) {
-            addBlock(draft, rail, id);
+        if ((large && rail.converter && block.id.empty()) || (!large && block.free == 0)) {
+            nextBlock(draft, rail, block);
         }
         if (large && !rail.converter) {
-            addCircuit(draft,
-                       rail,
-                       c,
-                       {railPost(rail.main, Pole::Positive), railPost(rail.main, Pole::Negative)});
+            addCircuit(
+                draft,
+                rail,
+                c,
+                {railPost(rail.main, Pole::Positive), railPost(rail.main, Pole::Negative), {}});
         } else if (large) {
-            addCircuit(draft, rail, c, {terminal(id, "in"), terminal(id, "neg")});
+            addCircuit(draft, rail, c, {terminal(block.id, "in"), terminal(block.id, "neg"), {}});
         } else {
-            ++used;
+            --block.free;
             const std::string way = "way." + c.id.substr(std::string("circuit.").size());
-            addWay(draft, id, way);
-            addCircuit(draft, rail, c, {terminal(id, way), terminal(id, "neg"), true});
+            addWay(draft, block.id, way);
+            addCircuit(
+                draft, rail, c, {terminal(block.id, way), terminal(block.id, "neg"), block.fuses});
         }
     }
 }

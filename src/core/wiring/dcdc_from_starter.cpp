@@ -28,13 +28,13 @@ Emf starterBattery(Ohms inside) {
 }
 
 void addVehicle(Draft& draft, const EngineUnit& engine) {
-    const Connection post = draft.connectionOf("starter");
-    Device& starter = draft.hardware("starter", DeviceKind::Starter, "starter");
+    const Connection post = draft.fixtureRow("starter").connection;
+    Device& starter = draft.fixture("starter", DeviceKind::Starter, "starter");
     starter.place = draft.placeOf(starter.id, "engine");
     Draft::port(starter, "+", post, Pole::Positive);
     Draft::port(starter, "-", post, Pole::Negative);
     starter.ports.front().batteryEnd = true;
-    starter.elements.emplace_back(starterBattery(draft.resistanceOf("starter")));
+    starter.elements.emplace_back(starterBattery(draft.fixtureRow("starter").resistance));
     Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator"_text);
     alternator.place = draft.placeOf(alternator.id, "engine");
     alternator.rating = engine.alternator;
@@ -86,7 +86,7 @@ void addCharger(Draft& draft, const DcdcModel& model) {
         Draft::port(d, port, model.connection, Pole::Positive);
     }
     Draft::port(d, "neg", model.connection, Pole::Negative);
-    Draft::port(d, "enable", draft.connectionOf("terminal_strip"), Pole::None);
+    Draft::port(d, "enable", {"clamp", squareMillimetres(2.5)}, Pole::None);
     d.elements.emplace_back(Transfer{.in = {0, 2},
                                      .out = {1, 2},
                                      .live = Live::EngineRunning,

@@ -4,6 +4,8 @@
 #include <algorithm>
 
 #include "core/base/promise.h"
+#include "core/circuit/made_of.h"
+#include "core/plan/own_gear.h"
 #include "core/quantities/format.h"
 
 namespace spirk {
@@ -16,28 +18,51 @@ Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, SwitchSide::B
 Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, SwitchSide::BeforeSwitch}; }
 Post chassisPost() { return {UnitId("chassis"), Pole::Negative, SwitchSide::BehindSwitch}; }
 
+const Fixture& Draft::fixtureRow(const std::string& row) const {
+    const Fixture* found = findById(library.fixtures, row);
+    promise(found != nullptr, "what is there is a row of the table of fixtures");
+    return *found;
+}
+
 namespace {
 
-const HardwareModel& rowOf(const Library& library, const std::string& id) {
-    const HardwareModel* row = findById(library.hardware, id);
-    promise(row != nullptr, "a device is made of a row of the hardware table");
-    return *row;
+// The last one counts; null where there is none, or of another kind.
+const HardwareModel* namedFor(const Draft& draft, const DeviceId& device, HardwareKind of) {
+    const HardwareModel* out = nullptr;
+    for (const Amendment& amendment : draft.plan.amendments) {
+        const auto* set = std::get_if<SetHardware>(&amendment);
+        if (set != nullptr && set->device == device) {
+            out = findHardware(draft.plan, draft.library, set->model);
+        }
+    }
+    return out != nullptr && out->kind == of ? out : nullptr;
 }
 
 }  // namespace
 
-Connection Draft::connectionOf(const std::string& hardwareRow) const {
-    return rowOf(library, hardwareRow).connection;
+const HardwareModel& Draft::largestFor(const DeviceId& device, HardwareKind of) const {
+    if (const HardwareModel* named = namedFor(*this, device, of)) {
+        return *named;
+    }
+    const HardwareModel* out = nullptr;
+    for (const HardwareModel& model : library.hardware) {
+        out = model.kind == of && (out == nullptr || model.ways > out->ways) ? &model : out;
+    }
+    promise(out != nullptr, "the library has hardware of each kind");
+    return *out;
 }
 
-Ohms Draft::resistanceOf(const std::string& hardwareRow) const {
-    return rowOf(library, hardwareRow).resistance;
-}
-
-void Draft::contact(Device& device,
-                    const std::string& hardwareRow,
-                    std::vector<PortPair> poles) const {
-    device.elements.emplace_back(Contact{std::move(poles), resistanceOf(hardwareRow)});
+void makeHardware(Draft& draft) {
+    for (Device& device : draft.circuit().devices) {
+        if (!device.made) {
+            continue;
+        }
+        const HardwareKind kind = device.made->kind;
+        const HardwareModel* named = namedFor(draft, device.id, kind);
+        device.made->named = named != nullptr;
+        device.amended = device.amended || named != nullptr;
+        makeOf(device, named != nullptr ? *named : *hardwareOf(draft.library, kind).front());
+    }
 }
 
 PlaceId Draft::placeOf(const DeviceId& id, const std::string& usual) const {
@@ -64,8 +89,14 @@ Device& Draft::ware(const std::string& id, DeviceKind kind, const Ware& model) {
     return d;
 }
 
-Device& Draft::hardware(const std::string& id, DeviceKind kind, const std::string& rowId) {
-    const HardwareModel& row = rowOf(library, rowId);
+Device& Draft::hardware(const std::string& id, DeviceKind kind, HardwareKind of, const Text& name) {
+    Device& d = device(id, kind, name);
+    d.made = Made{.kind = of};
+    return d;
+}
+
+Device& Draft::fixture(const std::string& id, DeviceKind kind, const std::string& rowId) {
+    const Fixture& row = fixtureRow(rowId);
     Device& d = ware(id, kind, row);
     d.rating = row.maxCurrent;
     return d;

@@ -24,8 +24,11 @@ struct Draft {
     [[nodiscard]] Circuit& circuit() { return piece.circuit; }
     [[nodiscard]] const Circuit& circuit() const { return piece.circuit; }
 
-    // A device made of a row of the hardware table.
-    Device& hardware(const std::string& id, DeviceKind kind, const std::string& row);
+    // A device made of hardware of a kind: which model, sizing decides; what it has of one, its
+    // ports and contacts too, is filled in when all pieces stand.
+    Device& hardware(const std::string& id, DeviceKind kind, HardwareKind of, const Text& name);
+    // What is there, or comes with an appliance.
+    Device& fixture(const std::string& id, DeviceKind kind, const std::string& row);
     Device& device(const std::string& id, DeviceKind kind, const Text& name);
     // A device that is bought as it stands on a shelf.
     Device& ware(const std::string& id, DeviceKind kind, const Ware& model);
@@ -35,6 +38,10 @@ struct Draft {
                      const std::string& name,
                      const Connection& connection,
                      Pole pole);
+    // Of hardware.
+    static void port(Device& device, const std::string& name, Pole pole) {
+        port(device, name, {}, pole);
+    }
     Conductor& conductor(const std::string& id,
                          const Text& name,
                          const Fixed& from,
@@ -49,10 +56,10 @@ struct Draft {
     // The two are bought and laid together.
     void pair(const std::string& a, const std::string& b);
     [[nodiscard]] Conductor& conductorAt(const ConductorId& id);
-    // Joins the device's pairs of ports by the row's resistance, as a contact that opens.
-    void contact(Device& device, const std::string& hardwareRow, std::vector<PortPair> poles) const;
-    [[nodiscard]] Ohms resistanceOf(const std::string& hardwareRow) const;
-    [[nodiscard]] Connection connectionOf(const std::string& hardwareRow) const;
+    [[nodiscard]] const Fixture& fixtureRow(const std::string& row) const;
+    // What a device is made of: the model that the person names, else the one with the most ways,
+    // for as many as there may be.
+    [[nodiscard]] const HardwareModel& largestFor(const DeviceId& device, HardwareKind of) const;
     [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
     // System voltage that limits of drop refer to.
     [[nodiscard]] Volts base() const { return gear.bank().system; }
@@ -75,6 +82,9 @@ private:
 
 // Names that a piece has in several places.
 inline constexpr const char* kBar = "bar";
+
+// Hardware as the person names it, else the least of its kind.
+void makeHardware(Draft& draft);
 
 // Applies the amendments that change structure; returns findings for those that cannot be applied.
 [[nodiscard]] std::vector<Finding> amendStructure(Draft& draft);

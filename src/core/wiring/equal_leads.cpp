@@ -68,14 +68,17 @@ void addString(Draft& draft, int string) {
 }
 
 BankEnds addCollectingBars(Draft& draft) {
-    const Connection connection = draft.connectionOf("collecting_bar");
-    Device& pos = draft.hardware("bank.pos", DeviceKind::CollectingBar, "collecting_bar");
-    pos.name = {"{bar}, positive"_text, {{"bar", pos.name}}};
-    Draft::port(pos, kBar, connection, Pole::Positive);
+    Device& pos = draft.hardware("bank.pos",
+                                 DeviceKind::CollectingBar,
+                                 HardwareKind::BusBar,
+                                 "collecting bar of the bank, positive"_text);
+    Draft::port(pos, kBar, Pole::Positive);
     pos.ports.front().batteryEnd = true;
-    Device& neg = draft.hardware("bank.neg", DeviceKind::CollectingBar, "collecting_bar");
-    neg.name = {"{bar}, negative"_text, {{"bar", neg.name}}};
-    Draft::port(neg, kBar, connection, Pole::Negative);
+    Device& neg = draft.hardware("bank.neg",
+                                 DeviceKind::CollectingBar,
+                                 HardwareKind::BusBar,
+                                 "collecting bar of the bank, negative"_text);
+    Draft::port(neg, kBar, Pole::Negative);
     return {terminal("bank.pos", kBar), terminal("bank.neg", kBar)};
 }
 

@@ -7,9 +7,9 @@ namespace spirk {
 
 Piece oneBond(Draft draft, const RailUnit& rail) {
     draft.unit = UnitId("chassis");
-    Device& chassis = draft.hardware("chassis", DeviceKind::Chassis, "chassis");
+    Device& chassis = draft.fixture("chassis", DeviceKind::Chassis, "chassis");
     chassis.place = draft.placeOf(chassis.id, "under_floor");
-    Draft::port(chassis, "point", draft.connectionOf("chassis"), Pole::Negative);
+    Draft::port(chassis, "point", draft.fixtureRow("chassis").connection, Pole::Negative);
     draft.conductor("bond",
                     "bond of the negative bar to the chassis"_text,
                     railPost(rail.id, Pole::Negative),

@@ -51,13 +51,16 @@ void addDevices(Draft& draft, const SunUnit& solar) {
     Draft::port(array, "+", plug, Pole::Positive);
     Draft::port(array, "-", plug, Pole::Negative);
     array.elements.emplace_back(curveOf(solar));
-    Device& isolator = draft.hardware("array.isolator", DeviceKind::PvIsolator, "pv_isolator");
+    Device& isolator = draft.hardware("array.isolator",
+                                      DeviceKind::PvIsolator,
+                                      HardwareKind::PvIsolator,
+                                      "isolator of the panels, two pole"_text);
     for (const char* side : {"a", "b"}) {
         const std::string s(side);
-        Draft::port(isolator, s + "+", draft.connectionOf("pv_isolator"), Pole::Positive);
-        Draft::port(isolator, s + "-", draft.connectionOf("pv_isolator"), Pole::Negative);
+        Draft::port(isolator, s + "+", Pole::Positive);
+        Draft::port(isolator, s + "-", Pole::Negative);
     }
-    draft.contact(isolator, "pv_isolator", {{0, 2}, {1, 3}});
+    isolator.elements.emplace_back(Contact{{{0, 2}, {1, 3}}, {}});
     const Connection own = solar.controller->connection;
     Device& mppt = draft.ware("mppt", DeviceKind::SolarController, *solar.controller);
     mppt.rating = solar.controller->maxOutput;
@@ -66,10 +69,13 @@ void addDevices(Draft& draft, const SunUnit& solar) {
     Draft::port(mppt, "bat+", own, Pole::Positive);
     Draft::port(mppt, "bat-", own, Pole::Negative);
     mppt.elements.emplace_back(controlOf(draft.gear.bank(), solar));
-    Device& out = draft.hardware("mppt.isolator", DeviceKind::Isolator, "isolator");
-    Draft::port(out, "a", draft.connectionOf("isolator"), Pole::Positive);
-    Draft::port(out, "b", draft.connectionOf("isolator"), Pole::Positive);
-    draft.contact(out, "isolator", {{0, 1}});
+    Device& out = draft.hardware("mppt.isolator",
+                                 DeviceKind::Isolator,
+                                 HardwareKind::Switch,
+                                 "isolator of the controller"_text);
+    Draft::port(out, "a", Pole::Positive);
+    Draft::port(out, "b", Pole::Positive);
+    out.elements.emplace_back(Contact{{{0, 1}}, {}});
 }
 
 // Panels limit themselves: a conductor of theirs carries their short-circuit current for good.

@@ -13,15 +13,16 @@ constexpr const char* kBusNeg = "bus.neg";
 constexpr const char* kFeed = "main.feed+";
 
 void addBars(Draft& draft, const RailUnit& rail) {
-    const Connection connection = draft.connectionOf("bus_bar");
     const bool distributor = rail.kind == Distribution::Distributor;
     Device& pos =
-        draft.hardware(kBusPos, DeviceKind::BusBar, distributor ? "distributor" : "bus_bar");
-    pos.name = distributor ? pos.name : "positive bus bar"_text;
-    Draft::port(pos, kBar, connection, Pole::Positive);
-    Device& neg = draft.hardware(kBusNeg, DeviceKind::BusBar, "bus_bar");
-    neg.name = "negative bus bar"_text;
-    Draft::port(neg, kBar, connection, Pole::Negative);
+        draft.hardware(kBusPos,
+                       DeviceKind::BusBar,
+                       distributor ? HardwareKind::Distributor : HardwareKind::BusBar,
+                       distributor ? "fused bus distributor"_text : "positive bus bar"_text);
+    Draft::port(pos, kBar, Pole::Positive);
+    Device& neg =
+        draft.hardware(kBusNeg, DeviceKind::BusBar, HardwareKind::BusBar, "negative bus bar"_text);
+    Draft::port(neg, kBar, Pole::Negative);
     draft.piece.offers = {
         {railPost(rail.id, Pole::Positive),
          terminal(kBusPos, kBar),
@@ -32,14 +33,15 @@ void addBars(Draft& draft, const RailUnit& rail) {
 void addMainPath(Draft& draft, const RailUnit& rail) {
     const Post pos = bankPost(rail.bank, Pole::Positive);
     const Post neg = bankPost(rail.bank, Pole::Negative);
-    Device& master = draft.hardware("main.switch", DeviceKind::MainSwitch, "main_switch");
-    Draft::port(master, "a", draft.connectionOf("main_switch"), Pole::Positive);
-    Draft::port(master, "b", draft.connectionOf("main_switch"), Pole::Positive);
-    draft.contact(master, "main_switch", {{0, 1}});
-    Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, "shunt");
-    Draft::port(shunt, "a", draft.connectionOf("shunt"), Pole::Negative);  // battery side
-    Draft::port(shunt, "b", draft.connectionOf("shunt"), Pole::Negative);  // load side
-    shunt.elements.emplace_back(Resistance{{0, 1}, draft.resistanceOf("shunt")});
+    Device& master = draft.hardware(
+        "main.switch", DeviceKind::MainSwitch, HardwareKind::Switch, "main switch"_text);
+    Draft::port(master, "a", Pole::Positive);
+    Draft::port(master, "b", Pole::Positive);
+    master.elements.emplace_back(Contact{{{0, 1}}, {}});
+    Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, HardwareKind::Shunt, "shunt"_text);
+    Draft::port(shunt, "a", Pole::Negative);  // battery side
+    Draft::port(shunt, "b", Pole::Negative);  // load side
+    shunt.elements.emplace_back(Resistance{{0, 1}, {}});
     const ConductorId feed(kFeed);
     draft.conductor(feed.value,
                     "bank to main switch"_text,

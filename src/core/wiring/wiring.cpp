@@ -22,6 +22,7 @@ Wiring wire(const Plan& plan, const Library& library, const System& gear, const 
         draft.piece.circuit.index.reset();
     }
     out.findings = amendStructure(draft);
+    makeHardware(draft);
     draft.piece.circuit = related(indexed(std::move(draft.piece.circuit)));
     out.sizing = sizingMoments(draft);
     out.moments = shownMoments(draft);

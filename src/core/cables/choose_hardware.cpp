@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What bars, switches, blocks and the like are made of: the least of the kind that carries the
+// current, takes the lugs and has the ways; where none does all of it, the one that does most. Only
+// ever a larger one, so that the loop ends; what the person names stays.
+
+#include <algorithm>
+#include <tuple>
+
+#include "core/base/promise.h"
+#include "core/cables/fittings.h"
+#include "core/cables/fuse_curve.h"
+#include "core/cables/sizing.h"
+#include "core/circuit/made_of.h"
+#include "core/plan/own_gear.h"
+
+namespace spirk {
+
+namespace {
+
+// Judgement: a block keeps a way free for what comes later.
+constexpr int kSpareWays = 1;
+
+struct Asked {
+    Amps current;
+    int ways = 0;
+    std::vector<SquareMetres> cables;
+    std::vector<const ChosenFuse*> fuses;  // in its ways, where these are its own
+};
+
+Asked askedOf(const SizingTask& task,
+              const SizingState& state,
+              const MomentCurrents& currents,
+              std::size_t device) {
+    const Circuit& circuit = task.circuit();
+    const Device& d = circuit.devices[device];
+    Asked out;
+    const auto through = mostThrough(circuit, device, currents);
+    out.current = through ? through->current : Amps();
+    out.ways = waysUsed(circuit, device);
+    out.ways += d.made->kind == HardwareKind::FuseBlock ? kSpareWays : 0;
+    for (const EndOn& end : circuit.index->endsOn[device]) {
+        const Working& w = state.conductors[end.conductor];
+        if (isOurs(circuit.conductors[end.conductor]) && !isClip(d.ports[end.port])) {
+            out.cables.push_back(task.library.conductors[w.size].area);
+        }
+        const auto& fuse = end.end == End::From ? w.fuseFrom : w.fuseTo;
+        if (fuse && fuse->holds == Holds::Distributor) {
+            out.fuses.push_back(&*fuse);
+        }
+    }
+    return out;
+}
+
+bool takesFuses(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
+    return model.fuses.empty() || std::ranges::all_of(asked.fuses, [&](const ChosenFuse* fuse) {
+               const FuseFamily& family = familyOf(task.library, model.fuses);
+               return ratingFor(family, fuse->needed) && family.interrupting >= fuse->prospective;
+           });
+}
+
+// The more, the better it serves.
+auto serves(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
+    const auto connects = std::ranges::count_if(asked.cables, [&](SquareMetres area) {
+        return takes(task.library, model.connection, area);
+    });
+    const bool hasWays = model.ways > 0;
+    return std::tuple(model.maxCurrent >= asked.current,
+                      takesFuses(task, model, asked),
+                      connects,
+                      hasWays ? std::min(model.ways, asked.ways) : 0);
+}
+
+std::size_t chosenFor(const SizingTask& task,
+                      const SizingState& state,
+                      const MomentCurrents& currents,
+                      std::size_t device) {
+    const auto& models = task.index.hardware[device];
+    const Asked asked = askedOf(task, state, currents, device);
+    std::size_t best = state.hardware[device];
+    for (std::size_t i = best + 1; i < models.size(); ++i) {
+        if (serves(task, *models[i], asked) > serves(task, *models[best], asked)) {
+            best = i;
+        }
+    }
+    return best;
+}
+
+}  // namespace
+
+std::vector<const HardwareModel*> hardwareFor(const Plan& plan,
+                                              const Library& library,
+                                              const Device& device) {
+    if (!device.made) {
+        return {};
+    }
+    if (!device.made->named) {
+        return hardwareOf(library, device.made->kind);
+    }
+    const HardwareModel* named = findHardware(plan, library, device.made->model);
+    promise(named != nullptr, "what is named was found when the circuit was wired");
+    return {named};
+}
+
+MomentCurrents currentsOf(const SizingState& state) {
+    MomentCurrents out;
+    for (const Working& w : state.conductors) {
+        out.emplace_back(w.inMoment);
+    }
+    return out;
+}
+
+bool raiseHardware(const SizingTask& task, SizingState& state) {
+    const MomentCurrents currents = currentsOf(state);
+    bool changed = false;
+    for (std::size_t d = 0; d < task.index.hardware.size(); ++d) {
+        if (task.index.hardware[d].size() < 2) {
+            continue;
+        }
+        const std::size_t chosen = chosenFor(task, state, currents, d);
+        if (chosen != state.hardware[d]) {
+            state.hardware[d] = chosen;
+            makeOf(task.wiring.circuit.devices[d], *task.index.hardware[d][chosen]);
+            changed = true;
+        }
+    }
+    return changed;
+}
+
+}  // namespace spirk
