@@ -69,7 +69,7 @@ TEST_F(Journey, FromNothingToTheDiagram) {
     EXPECT_EQ(plan().appliances[2].measured, watts(950));
     EXPECT_EQ(plan().trip.daysWithoutSun, 3.0);
     EXPECT_EQ(bankOf(plan().gear).count, 2);
-    EXPECT_EQ(engineOf(plan().gear)->alternator, amps(140));
+    EXPECT_EQ(plan().van.vehicle.alternator, amps(140));
     const auto* view = find<app::DiagramView>("diagram.view");
     EXPECT_EQ(view->geometry().wires.size(), design().wiring.circuit.conductors.size());
     EXPECT_GT(view->geometry().wires.size(), 20u);

@@ -112,7 +112,8 @@ TEST(Boundary, E3AtHalfOfTheRating) {
     const Amps input = dcdcInput(charger, volts(14.2), charger.output, charger.start);
     Plan plan = test::aFullVan();
     const auto onTheRoad = [&](double rating) {
-        putEngine(plan.gear, EngineChoice{"dcdc_60", amps(rating)});
+        putEngine(plan.gear, EngineChoice{"dcdc_60"});
+        plan.van.vehicle.alternator = amps(rating);
         const Design d = design(plan, library());
         return std::ranges::any_of(d.checks.findings,
                                    [](const Finding& f) { return f.id == "E3 road"; });

@@ -86,11 +86,10 @@ const std::vector<RuleCase> kCases = {
     {"E3",
      Severity::Fault,
      [](Plan& p) {
-         putEngine(p.gear, EngineChoice{"dcdc_60", amps(100)});
+         putEngine(p.gear, EngineChoice{"dcdc_60"});
+         p.van.vehicle.alternator = amps(100);
      },
-     [](Plan& p) {
-         putEngine(p.gear, EngineChoice{"dcdc_20", amps(180)});
-     }},
+     [](Plan& p) { putEngine(p.gear, EngineChoice{"dcdc_20"}); }},
     {"G3",
      Severity::Fault,
      [](Plan& p) {

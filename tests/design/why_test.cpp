@@ -106,7 +106,7 @@ TEST(WhyOfPower, OfAChargerComesOutOfItsTermsToo) {
     solarOf(simple.gear)->series = 1;
     Plan weak = test::aFullVan();
     engineOf(weak.gear)->charger = "dcdc_60";
-    engineOf(weak.gear)->alternator = amps(45);
+    weak.van.vehicle.alternator = amps(45);
     int seen = 0;
     for (const Plan& plan : {test::aFullVan(), simple, weak}) {
         const Design d = design(plan, library());

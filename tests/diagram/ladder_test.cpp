@@ -40,14 +40,14 @@ std::vector<std::string> chainOf(const std::vector<Link>& links) {
 
 TEST(Ladders, RungsStandInTheOrderOfTheHouse) {
     const Circuit circuit = circuitOf(test::aFullVan());
-    EXPECT_EQ(devicesOf(readLadders(circuit, {}).main),
+    EXPECT_EQ(devicesOf(readLadders(circuit, {}).ladders.front()),
               (std::vector<std::string>{"dcdc", "mppt", "bank.pos", "inverter", "fuseblock"}));
 }
 
 TEST(Ladders, TheBanksRungHasFuseSwitchAndShuntInItsLegs) {
     const Circuit circuit = circuitOf(test::aFullVan());
     const Reading reading = readLadders(circuit, {});
-    const Rung& bank = rungOf(reading.main, "bank.pos");
+    const Rung& bank = rungOf(reading.ladders.front(), "bank.pos");
     EXPECT_EQ(chainOf(bank.up), (std::vector<std::string>{"main.link+", "main.feed+"}));
     EXPECT_EQ(chainOf(bank.down), (std::vector<std::string>{"main.feed-", "main.link-"}));
     EXPECT_EQ(bank.up.front().through->id.value, "main.switch");
@@ -59,7 +59,7 @@ TEST(Ladders, TheBanksRungHasFuseSwitchAndShuntInItsLegs) {
 TEST(Ladders, OneBatteryIsItsOwnRung) {
     const Circuit circuit = circuitOf(test::aSmallVan());
     const Reading reading = readLadders(circuit, {});
-    const Rung& bank = rungOf(reading.main, "bank.1");
+    const Rung& bank = rungOf(reading.ladders.front(), "bank.1");
     EXPECT_EQ(bank.inner, nullptr);
     EXPECT_EQ(chainOf(bank.down), (std::vector<std::string>{"main.feed-", "main.link-"}));
 }
@@ -69,7 +69,7 @@ TEST(Ladders, AStripIsALadderWithinTheBlocksLadder) {
     plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));
     const Circuit circuit = circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
-    const Rung& block = rungOf(reading.main, "fuseblock");
+    const Rung& block = rungOf(reading.ladders.front(), "fuseblock");
     const Rung& strip = rungOf(*block.inner, "circuit.lighting.strip");
     ASSERT_NE(strip.inner, nullptr);
     EXPECT_EQ(devicesOf(*strip.inner), (std::vector<std::string>{"load.lamp", "load.spot"}));
@@ -81,7 +81,7 @@ TEST(Ladders, AClosedBlockHidesWhatHangsBehindIt) {
     const Circuit circuit = circuitOf(plan);
     const std::set<DeviceId> closed{DeviceId("fuseblock")};
     const Reading reading = readLadders(circuit, closed);
-    EXPECT_EQ(rungOf(reading.main, "fuseblock").inner, nullptr);
+    EXPECT_EQ(rungOf(reading.ladders.front(), "fuseblock").inner, nullptr);
     for (const char* id : {"load.fridge", "load.lamp", "load.spot", "circuit.lighting.strip"}) {
         EXPECT_TRUE(reading.hidden.contains(DeviceId(id))) << id;
     }
@@ -94,7 +94,7 @@ TEST(Ladders, AnEndMovedElsewhereBelongsToNoRung) {
     const Circuit circuit = circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
     EXPECT_FALSE(reading.used.contains(ConductorId("inverter.feed-")));
-    EXPECT_TRUE(rungOf(reading.main, "inverter").down.empty());
+    EXPECT_TRUE(rungOf(reading.ladders.front(), "inverter").down.empty());
 }
 
 TEST(Ladders, AnIsolatorInALegIsPassedThrough) {
@@ -102,7 +102,7 @@ TEST(Ladders, AnIsolatorInALegIsPassedThrough) {
     plan.amendments = {PutIn{ConductorId("inverter.feed+")}};
     const Circuit circuit = circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
-    EXPECT_EQ(chainOf(rungOf(reading.main, "inverter").up),
+    EXPECT_EQ(chainOf(rungOf(reading.ladders.front(), "inverter").up),
               (std::vector<std::string>{"inverter.feed+", "inverter.feed+.after"}));
 }
 
@@ -114,7 +114,7 @@ TEST(Ladders, ARingOfIsolatorsIsNoEndlessWalk) {
                                {DeviceId("inverter.feed+.isolator"), "a"}}};
     const Circuit circuit = circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
-    EXPECT_FALSE(reading.main.rungs.empty());
+    EXPECT_FALSE(reading.ladders.front().rungs.empty());
 }
 
 }  // namespace

@@ -218,7 +218,7 @@ TEST_F(Recompute, LengthOfEveryConductor) {
 }
 
 TEST_F(Recompute, ColdVoltageAndChargersInput) {
-    const Derivation& cold = why("solar.voc.cold");
+    const Derivation& cold = why("mppt.voc.cold");
     expectNear(result(cold),
                term(cold, "n") * term(cold, "V_oc") *
                    (1.0 + term(cold, "β") * (term(cold, "T_min") - 25.0)),
@@ -267,7 +267,7 @@ TEST_F(Recompute, HowTheBatteriesShare) {
 }
 
 TEST_F(Recompute, HotVoltageOfAString) {
-    const Derivation& d = why("solar.voc.hot");
+    const Derivation& d = why("mppt.voc.hot");
     const double hot = term(d, "T_hot");
     expectNear(result(d),
                term(d, "n") * term(d, "V_oc") * (1.0 + term(d, "β") * (hot - 25.0)),

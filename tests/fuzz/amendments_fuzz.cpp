@@ -32,7 +32,7 @@ Plan drawnPlan(fuzz::Bytes& bytes, const Library& library) {
                      oneOf(bytes, library.panels).id, 1, 2, oneOf(bytes, library.controllers).id});
     }
     if (bytes.below(2) == 0) {
-        putEngine(plan.gear, EngineChoice{oneOf(bytes, library.dcdcs).id, amps(120)});
+        putEngine(plan.gear, EngineChoice{oneOf(bytes, library.dcdcs).id});
     }
     if (bytes.below(2) == 0) {
         putInverter(plan.gear, oneOf(bytes, library.inverters).id, hours(4));

@@ -43,7 +43,8 @@ Plan planWith(const Shelf& shelf, fuzz::Bytes& bytes, const Library& library) {
                          1 + static_cast<int>(bytes.below(8)),
                          1 + static_cast<int>(bytes.below(8)),
                          shelf.controllers[0].id});
-    putEngine(plan.gear, EngineChoice{shelf.dcdcs[0].id, amps(bytes.within(1, 1000))});
+    putEngine(plan.gear, EngineChoice{shelf.dcdcs[0].id});
+    plan.van.vehicle.alternator = amps(bytes.within(1, 1000));
     putInverter(plan.gear, shelf.inverters[0].id, hours(bytes.within(0, 24)));
     putConverter(plan.gear, shelf.converters[0].id);
     for (const CatalogueAppliance& entry : library.appliances) {

@@ -61,7 +61,8 @@ Plan aFullVan() {
     plan.name = "full";
     putBank(plan.gear, "lfp_150", 3);
     putSolar(plan.gear, SolarChoice{"panel_180", 2, 2, "mppt_100_50"});
-    putEngine(plan.gear, EngineChoice{"dcdc_30", amps(180)});
+    putEngine(plan.gear, EngineChoice{"dcdc_30"});
+    plan.van.vehicle.alternator = amps(180);
     putInverter(plan.gear, "inverter_1600", hours(2));
     Appliance kettle = aLoad("kettle", watts(1000), Category::Kitchen);
     kettle.feed = Feed::Mains;

@@ -21,7 +21,7 @@ namespace {
 constexpr const char* kNone = "";
 constexpr int kNameLetters = 18;
 const SolarChoice kFirstSolar{"panel_200", 1, 2, "mppt_100_30"};
-const EngineChoice kFirstEngine{"dcdc_30", amps(150)};
+const EngineChoice kFirstEngine{"dcdc_30"};
 constexpr double kFirstInverterHours = 2.0;
 
 // Lists what is on offer and `suits`, and the chosen one even if it does not. Nothing is touched
@@ -337,8 +337,7 @@ void SupplyStation::addEngine(QFormLayout* form) {
                                "alternator",
                                "Read its plate: '150 A'."_text);
             }
-            edit(tr("Change the alternator"),
-                 [&](Plan& p) { engineOf(p.gear)->alternator = *rating; });
+            edit(tr("Change the alternator"), [&](Plan& p) { p.van.vehicle.alternator = *rating; });
             return QString();
         },
         this);
@@ -443,7 +442,7 @@ void SupplyStation::refreshGear() {
     const EngineChoice* engine = engineOf(gear);
     choose(charger_, engine == nullptr ? kNone : q(engine->charger));
     alternator_->setEnabled(engine != nullptr);
-    alternator_->show(engine == nullptr ? QString() : q(engine->alternator));
+    alternator_->show(engine == nullptr ? QString() : q(plan().van.vehicle.alternator));
     const InverterChoice* inverter = inverterOf(gear);
     choose(inverter_, inverter == nullptr ? kNone : q(inverter->model));
     inverterOn_->setEnabled(inverter != nullptr);

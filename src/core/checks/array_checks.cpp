@@ -27,10 +27,9 @@ constexpr double kLostToSimple = 0.35;
 
 }  // namespace
 
-Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc) {
-    const SunUnit& s = *in.gear.sun();
+Derivation stringVocFigure(const CheckInput& in, const SunUnit& s, StringVoc asked, Volts voc) {
     const Origin panel = fromGear(in.library, *s.panel);
-    return {.id = FigureId(asked.figure),
+    return {.id = unitFigure(s.id, asked.figure),
             .title = std::move(asked.title),
             .formula = {"V = n · V_oc · (1 + β ({temperature} − 25))"_text,
                         {{"temperature", asked.temperature.symbol}}},
@@ -47,14 +46,14 @@ Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc) {
 namespace {
 
 // Hottest the cells get: full sun on the trip's warmest month.
-Celsius hotCells(const CheckInput& in) {
+Celsius hotCells(const CheckInput& in, const SunUnit& s) {
     Celsius warmest = in.gear.climate->mean.front();
     for (int month = 1; month <= 12; ++month) {
         if (inSeason(month, in.plan.trip.firstMonth, in.plan.trip.lastMonth)) {
             warmest = std::max(warmest, in.gear.climate->mean[static_cast<std::size_t>(month - 1)]);
         }
     }
-    return panelPower(*in.gear.sun()->panel, kFullSun, warmest + kelvins(kDayAboveMean)).cell;
+    return panelPower(*s.panel, kFullSun, warmest + kelvins(kDayAboveMean)).cell;
 }
 
 // Twice as many panels in each string, where their number allows it.
@@ -62,20 +61,20 @@ void offerLongerStrings(const SunUnit& s, Finding& f) {
     if (s.parallel % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel"_text,
                             {{"s", count(s.series * 2)}, {"p", count(s.parallel / 2.0)}}},
-                           {UseCount{GearCount::PanelSeries, s.series * 2},
-                            UseCount{GearCount::PanelStrings, s.parallel / 2}}});
+                           {UseCount{s.id, GearCount::PanelSeries, s.series * 2},
+                            UseCount{s.id, GearCount::PanelStrings, s.parallel / 2}}});
     }
 }
 
-void checkHot(const CheckInput& in, Checks& out) {
-    const SunUnit& s = *in.gear.sun();
-    const Celsius hot = hotCells(in);
+void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
+    const Celsius hot = hotCells(in, s);
     const Volts voc = stringVoc(*s.panel, s.series, hot);
     const Volts vmp = s.panel->vmp * (voc / s.panel->voc);  // falls as the open circuit does
-    const Volts bank = in.gear.bank().chemistry.absorption;
+    const Volts bank = in.gear.bankOf(s.into).chemistry.absorption;
     const Volts start = bank + s.controller->startAbove;
     out.why.add(stringVocFigure(in,
-                                {"solar.voc.hot",
+                                s,
+                                {"voc.hot",
                                  "Open-circuit voltage of a string on a hot day"_text,
                                  {"T_hot"_text,
                                   "cells in full sun, warmest month"_text,
@@ -86,26 +85,25 @@ void checkHot(const CheckInput& in, Checks& out) {
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
     }
-    Finding f = findingOf(in, "S3", firstSubject(in, DeviceKind::SolarController));
-    f.where.push_back(firstSubject(in, DeviceKind::Array));
+    Finding f = findingOf(in, "S3", firstSubject(in, DeviceKind::SolarController, s.id));
+    f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
         "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
         "starts at {start}."_text,
         {{"voc", measure(voc)}, {"vmp", measure(vmp)}, {"start", measure(start)}}};
     f.why = {"It does not start, or stops before the bank is full."_text, {}};
     f.remedy = {"Put more panels in series."_text, {}};
-    f.figures = {FigureId("solar.voc.hot")};
+    f.figures = {unitFigure(s.id, "voc.hot")};
     offerLongerStrings(s, f);
     out.findings.push_back(std::move(f));
 }
 
-void checkStrings(const CheckInput& in, Checks& out) {
-    const SunUnit& s = *in.gear.sun();
+void checkStrings(const CheckInput& in, const SunUnit& s, Checks& out) {
     if (s.parallel < kStringsWithoutFuses) {
         return;
     }
     const Amps others = s.panel->isc * (s.parallel - 1.0);
-    Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array));
+    Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array, s.id));
     f.what = {"{n} strings are in parallel without a fuse in each."_text,
               {{"n", count(s.parallel)}}};
     f.why = {"The others drive {others} into a faulty one; its panel bears {bears}."_text,
@@ -116,12 +114,12 @@ void checkStrings(const CheckInput& in, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
-void checkArrayCables(const CheckInput& in, Checks& out) {
-    const SunUnit& s = *in.gear.sun();
+void checkArrayCables(const CheckInput& in, const SunUnit& s, Checks& out) {
     const double factor = rule(in.library, "array_factor").value;
     const Amps needed = s.panel->isc * (factor * s.parallel);
     for (const CableRow& row : in.cables.rows) {
-        if (conductorOf(in, row).side != Side::Panels || row.ampacity >= needed) {
+        const Conductor& c = conductorOf(in, row);
+        if (c.side != Side::Panels || c.unit != s.id || row.ampacity >= needed) {
             continue;
         }
         Finding f = findingOf(in, "S6", subject(row.id));
@@ -144,7 +142,7 @@ void checkArrayCables(const CheckInput& in, Checks& out) {
 
 void checkShareOfSun(const CheckInput& in, Checks& out) {
     const MonthSun& lean = in.supply.months[static_cast<std::size_t>(in.supply.leanestMonth - 1)];
-    if (in.supply.demand.si() <= 0.0 || in.gear.engine()) {
+    if (in.supply.demand.si() <= 0.0 || !in.gear.engines.empty()) {
         return;
     }
     const double share =
@@ -164,16 +162,15 @@ void checkShareOfSun(const CheckInput& in, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
-void checkSimpleController(const CheckInput& in, Checks& out) {
-    const SunUnit& s = *in.gear.sun();
+void checkSimpleController(const CheckInput& in, const SunUnit& s, Checks& out) {
     const Watts array = arrayPower(s);
-    const Watts taken =
-        takenPower(*s.controller, *s.panel, s.series, array, in.gear.bank().chemistry.absorption);
+    const Watts taken = takenPower(
+        *s.controller, *s.panel, s.series, array, in.gear.bankOf(s.into).chemistry.absorption);
     const double lost = 1.0 - taken / array;
     if (lost <= kLostToSimple) {
         return;
     }
-    Finding f = findingOf(in, "S12", firstSubject(in, DeviceKind::SolarController));
+    Finding f = findingOf(in, "S12", firstSubject(in, DeviceKind::SolarController, s.id));
     f.what = {
         "A simple controller ties the panels to the bank's volts: {lost} of their power is "
         "lost."_text,
@@ -189,7 +186,7 @@ void checkSimpleController(const CheckInput& in, Checks& out) {
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, GearPart::SolarController));
+        f.mends.push_back(useInstead(*other, s.id, GearPart::SolarController));
     }
     out.findings.push_back(std::move(f));
 }
@@ -198,12 +195,14 @@ void checkSimpleController(const CheckInput& in, Checks& out) {
 
 Checks arrayChecks(const CheckInput& input) {
     Checks out;
-    if (input.gear.sun()) {
-        checkHot(input, out);
-        checkStrings(input, out);
-        checkArrayCables(input, out);
+    for (const SunUnit& s : input.gear.suns) {
+        checkHot(input, s, out);
+        checkStrings(input, s, out);
+        checkArrayCables(input, s, out);
+        checkSimpleController(input, s, out);
+    }
+    if (!input.gear.suns.empty()) {
         checkShareOfSun(input, out);
-        checkSimpleController(input, out);
     }
     return out;
 }

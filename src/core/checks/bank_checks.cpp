@@ -14,15 +14,15 @@ namespace {
 constexpr int kMostBatteries = 4;
 
 // Mends that make the bank at least `factor` times what it is: more of the same, or larger ones.
-std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
+std::vector<Mend> largerBanks(const CheckInput& in, const BankUnit& bank, double factor) {
     std::vector<Mend> out;
-    const int count = static_cast<int>(std::ceil(in.gear.bank().count * factor - 1e-9));
+    const int count = static_cast<int>(std::ceil(bank.count * factor - 1e-9));
     if (count <= kMostBatteries) {
         out.push_back({{"Use {count} × {model}"_text,
-                        {{"count", spirk::count(count)}, {"model", in.gear.bank().model->name}}},
-                       {UseCount{GearCount::BankStrings, count}}});
+                        {{"count", spirk::count(count)}, {"model", bank.model->name}}},
+                       {UseCount{bank.id, GearCount::BankStrings, count}}});
     }
-    const BatteryModel& now = *in.gear.bank().model;
+    const BatteryModel& now = *bank.model;
     const auto* larger = leastOnOffer(
         in.plan.own.batteries,
         in.library.batteries,
@@ -34,15 +34,16 @@ std::vector<Mend> largerBanks(const CheckInput& in, double factor) {
         [](const BatteryModel& m) { return m.capacity; });
     if (larger != nullptr) {
         out.push_back({{"Use {count} × {model}"_text,
-                        {{"count", spirk::count(in.gear.bank().count)}, {"model", larger->name}}},
-                       {UseModel{GearPart::Battery, larger->id}}});
+                        {{"count", spirk::count(bank.count)}, {"model", larger->name}}},
+                       {UseModel{bank.id, GearPart::Battery, larger->id}}});
     }
     return out;
 }
 
 Finding bankTooSmall(const CheckInput& in) {
-    Finding f = findingOf(in, "B1", firstSubject(in, DeviceKind::Battery));
-    f.id = "B1 bank";
+    const BankUnit& bank = in.gear.bank();
+    Finding f = findingOf(in, "B1", firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = "B1 " + bank.id.value;
     f.what = {"The bank carries {has} days without sun; you asked for {asked}."_text,
               {{"has", shownDays(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
@@ -52,52 +53,51 @@ Finding bankTooSmall(const CheckInput& in) {
         "Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs."_text,
         {}};
     f.figures = {FigureId("supply.days"), FigureId("supply.bank.needed")};
-    f.mends = largerBanks(in, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);
+    f.mends = largerBanks(in, bank, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);
     return f;
 }
 
 // Largest current out of one battery in the moment when everything runs at the lowest voltage.
-Amps worstBatteryCurrent(const CheckInput& in) {
+Amps worstBatteryCurrent(const CheckInput& in, const BankUnit& bank) {
     Amps worst;
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
         const Device* from = findDevice(in.wiring.circuit, c.from.device);
-        if (from->kind == DeviceKind::Battery && isHousePole(c, Pole::Positive)) {
+        if (from->kind == DeviceKind::Battery && from->unit == bank.id &&
+            isHousePole(c, Pole::Positive)) {
             worst = std::max(worst, row.load);
         }
     }
     return worst;
 }
 
-Derivation dischargeDerivation(const CheckInput& in, Amps worst) {
-    return {
-        .id = bankFigure(in, "discharge"),
-        .title = "Largest current out of one battery"_text,
-        .formula = "largest share in the sizing moments"_text,
-        .terms = {{"I"_text,
-                   "everything at its largest, at the lowest voltage"_text,
-                   measure(worst),
-                   FromSolver{"shares solved with every lead's own resistance"_text}},
-                  {"I_max"_text,
-                   {"{battery}, discharge limit"_text, {{"battery", in.gear.bank().model->name}}},
-                   measure(in.gear.bank().model->maxDischarge),
-                   fromGear(in.library, *in.gear.bank().model)}},
-        .result = measure(worst),
-        .source = "own arithmetic"_text,
-        .note = {}};
+Derivation dischargeDerivation(const CheckInput& in, const BankUnit& bank, Amps worst) {
+    return {.id = unitFigure(bank.id, "discharge"),
+            .title = "Largest current out of one battery"_text,
+            .formula = "largest share in the sizing moments"_text,
+            .terms = {{"I"_text,
+                       "everything at its largest, at the lowest voltage"_text,
+                       measure(worst),
+                       FromSolver{"shares solved with every lead's own resistance"_text}},
+                      {"I_max"_text,
+                       {"{battery}, discharge limit"_text, {{"battery", bank.model->name}}},
+                       measure(bank.model->maxDischarge),
+                       fromGear(in.library, *bank.model)}},
+            .result = measure(worst),
+            .source = "own arithmetic"_text,
+            .note = {}};
 }
 
-Finding dischargeTooLarge(const CheckInput& in, Amps worst) {
-    Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery));
-    f.id = "B2 bank";
-    f.what = {
-        "With everything on, a battery must give {current}; its limit is {limit}."_text,
-        {{"current", measure(worst)}, {"limit", measure(in.gear.bank().model->maxDischarge)}}};
+Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, Amps worst) {
+    Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = "B2 " + bank.id.value;
+    f.what = {"With everything on, a battery must give {current}; its limit is {limit}."_text,
+              {{"current", measure(worst)}, {"limit", measure(bank.model->maxDischarge)}}};
     f.why = {"Its battery manager switches off under load, and everything goes dark at once."_text,
              {}};
     f.remedy = {"Use more or larger batteries, or a smaller inverter."_text, {}};
-    f.figures = {bankFigure(in, "discharge")};
-    f.mends = largerBanks(in, worst / in.gear.bank().model->maxDischarge);
+    f.figures = {unitFigure(bank.id, "discharge")};
+    f.mends = largerBanks(in, bank, worst / bank.model->maxDischarge);
     return f;
 }
 
@@ -109,10 +109,12 @@ Checks bankChecks(const CheckInput& input) {
     if (drawn && input.supply.daysWithoutSun < input.plan.trip.daysWithoutSun) {
         out.findings.push_back(bankTooSmall(input));
     }
-    const Amps worst = worstBatteryCurrent(input);
-    out.why.add(dischargeDerivation(input, worst));
-    if (worst > input.gear.bank().model->maxDischarge) {
-        out.findings.push_back(dischargeTooLarge(input, worst));
+    for (const BankUnit& bank : input.gear.banks) {
+        const Amps worst = worstBatteryCurrent(input, bank);
+        out.why.add(dischargeDerivation(input, bank, worst));
+        if (worst > bank.model->maxDischarge) {
+            out.findings.push_back(dischargeTooLarge(input, bank, worst));
+        }
     }
     return out;
 }

@@ -4,10 +4,10 @@
 #include <algorithm>
 
 #include "core/checks/families.h"
+#include "core/checks/offers.h"
 #include "core/gear/battery.h"
 #include "core/gear/inverter.h"
 #include "core/library/gear_fields.h"
-#include "core/plan/units.h"
 #include "core/quantities/tidy.h"
 #include "core/supply/sun_months.h"
 
@@ -26,89 +26,96 @@ constexpr double kGassingMilliampsPerAh = 20.0;
 constexpr double kOpeningCm2 = 28.0;
 constexpr double kVoltsPerCell = 2.0;
 
-Finding bankFinding(const CheckInput& in, const char* rule) {
-    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery));
-    f.id = std::string(rule) + " bank";
+Finding bankFinding(const CheckInput& in, const BankUnit& bank, const char* rule) {
+    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = std::string(rule) + " " + bank.id.value;
     return f;
 }
 
-// Largest current of each way of charging, by itself.
+// Largest current of each way of charging that bank, together.
 struct Charging {
-    Amps solar, engine;
-    FromPlan solarFrom, engineFrom;
-    [[nodiscard]] Amps together() const { return solar + engine; }
-    [[nodiscard]] Amps most() const { return std::max(solar, engine); }
+    Amps most;
+    Terms terms;
 };
 
-Charging chargingOf(const CheckInput& in) {
+Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
     Charging out;
-    if (in.gear.sun()) {
-        const SunUnit& s = *in.gear.sun();
-        const Watts power = arrayPower(s) * s.controller->efficiency;
-        out.solarFrom = {s.path};
-        out.solar = std::min(s.controller->maxOutput, power / in.gear.bank().chemistry.absorption);
+    for (const SunUnit& s : in.gear.suns) {
+        if (in.gear.bankOf(s.into).id == bank.id) {
+            const Watts power = arrayPower(s) * s.controller->efficiency;
+            const Amps here = std::min(s.controller->maxOutput, power / bank.chemistry.absorption);
+            out.most += here;
+            out.terms.push_back(
+                {"I_sun"_text, "controller at full sun"_text, measure(here), FromPlan{s.path}});
+        }
     }
-    if (in.gear.engine()) {
-        out.engineFrom = {in.gear.engine()->path};
-        out.engine = in.gear.engine()->charger->output;
+    for (const EngineUnit& e : in.gear.engines) {
+        if (in.gear.bankOf(e.into).id == bank.id) {
+            out.most += e.charger->output;
+            out.terms.push_back({"I_engine"_text,
+                                 "DC-DC charger"_text,
+                                 measure(e.charger->output),
+                                 FromPlan{e.path}});
+        }
     }
     return out;
 }
 
-void checkRate(const CheckInput& in, Checks& out) {
-    const Charging charging = chargingOf(in);
-    const Amps limit = in.gear.bank().model->maxCharge * static_cast<double>(in.gear.bank().count);
-    const Coulombs usable = bankCapacity(in.gear.bank()) * in.gear.bank().chemistry.usable;
-    out.why.add({.id = bankFigure(in, "charge"),
+void explainCharging(
+    const CheckInput& in, const BankUnit& bank, Charging charging, Amps limit, Checks& out) {
+    charging.terms.push_back(
+        {"I_max"_text, "the bank takes"_text, measure(limit), fromGear(in.library, *bank.model)});
+    out.why.add({.id = unitFigure(bank.id, "charge"),
                  .title = "Most that charges the bank at once"_text,
-                 .formula = "I = I_sun + I_engine"_text,
-                 .terms = {{"I_sun"_text,
-                            "controller at full sun"_text,
-                            measure(charging.solar),
-                            charging.solarFrom},
-                           {"I_engine"_text,
-                            "DC-DC charger"_text,
-                            measure(charging.engine),
-                            charging.engineFrom},
-                           {"I_max"_text,
-                            "the bank takes"_text,
-                            measure(limit),
-                            fromGear(in.library, *in.gear.bank().model)}},
-                 .result = measure(charging.together()),
+                 .formula = "sum of all that charges it"_text,
+                 .terms = std::move(charging.terms),
+                 .result = measure(charging.most),
                  .source = "own arithmetic"_text,
                  .note = {}});
-    if (charging.together() > limit) {
-        Finding f = bankFinding(in, "B3");
-        f.severity = Severity::Fault;
-        f.what = {
-            "Sun and engine together charge with up to {current}; the bank takes {limit}."_text,
-            {{"current", measure(charging.together())}, {"limit", measure(limit)}}};
-        f.why = {
-            in.gear.bank().battery.family == Family::Lithium
-                ? "Its manager switches charging off, and the chargers lose their battery."_text
-                : "It gasses, heats up and ages."_text,
-            {}};
-        f.remedy = {"Limit the chargers in their settings, or use a larger bank."_text, {}};
-        f.figures = {bankFigure(in, "charge")};
-        out.findings.push_back(std::move(f));
+}
+
+Finding tooMuch(const CheckInput& in, const BankUnit& bank, Amps most, Amps limit) {
+    Finding f = bankFinding(in, bank, "B3");
+    f.severity = Severity::Fault;
+    f.what = {
+        "All that charges the bank together gives up to {current}; the bank takes {limit}."_text,
+        {{"current", measure(most)}, {"limit", measure(limit)}}};
+    f.why = {bank.battery.family == Family::Lithium
+                 ? "Its manager switches charging off, and the chargers lose their battery."_text
+                 : "It gasses, heats up and ages."_text,
+             {}};
+    f.remedy = {"Limit the chargers in their settings, or use a larger bank."_text, {}};
+    f.figures = {unitFigure(bank.id, "charge")};
+    return f;
+}
+
+Finding tooSlow(const CheckInput& in, const BankUnit& bank, Amps most, Seconds time) {
+    Finding f = bankFinding(in, bank, "B3");
+    f.id += " slow";
+    f.severity = Severity::Advice;
+    f.what = {"At best {current} charge the bank: {time} from empty to full."_text,
+              {{"current", measure(most)}, {"time", measure(time)}}};
+    f.why = {bank.battery.family == Family::Lead
+                 ? "Lead that is seldom full sulphates and dies early."_text
+                 : "After a few dull days it takes more than a bright day to recover."_text,
+             {}};
+    f.remedy = {"Plan stronger charging, or a smaller bank."_text, {}};
+    f.figures = {unitFigure(bank.id, "charge")};
+    return f;
+}
+
+void checkRate(const CheckInput& in, const BankUnit& bank, Checks& out) {
+    const Charging charging = chargingOf(in, bank);
+    const Amps most = charging.most;
+    const Amps limit = bank.model->maxCharge * static_cast<double>(bank.count);
+    explainCharging(in, bank, charging, limit, out);
+    if (most > limit) {
+        out.findings.push_back(tooMuch(in, bank, most, limit));
     }
+    const Coulombs usable = bankCapacity(bank) * bank.chemistry.usable;
     const double longest = rule(in.library, "charge_days_limit_h").value;
-    const bool slow =
-        charging.most().si() > 0.0 && chargeTime(usable, charging.together()) > hours(longest);
-    if (slow) {
-        Finding f = bankFinding(in, "B3");
-        f.id = "B3 bank slow";
-        f.severity = Severity::Advice;
-        f.what = {"At best {current} charge the bank: {time} from empty to full."_text,
-                  {{"current", measure(charging.together())},
-                   {"time", measure(chargeTime(usable, charging.together()))}}};
-        f.why = {in.gear.bank().battery.family == Family::Lead
-                     ? "Lead that is seldom full sulphates and dies early."_text
-                     : "After a few dull days it takes more than a bright day to recover."_text,
-                 {}};
-        f.remedy = {"Plan stronger charging, or a smaller bank."_text, {}};
-        f.figures = {bankFigure(in, "charge")};
-        out.findings.push_back(std::move(f));
+    if (most.si() > 0.0 && chargeTime(usable, most) > hours(longest)) {
+        out.findings.push_back(tooSlow(in, bank, most, chargeTime(usable, most)));
     }
 }
 
@@ -131,34 +138,45 @@ ColdMonth coldestMonth(const CheckInput& in) {
     return out;
 }
 
-void checkFrost(const CheckInput& in, Checks& out) {
-    const Celsius mean = coldestMonth(in).mean;
-    const Celsius night = mean + kelvins(-kNightBelowMean);
-    const bool charged = in.gear.sun() || in.gear.engine();
-    const bool lithium = in.gear.bank().battery.family == Family::Lithium;
-    if (lithium && charged && !in.gear.bank().model->heated &&
-        night.degrees < rule(in.library, "charge_below_c").value) {
-        Finding f = bankFinding(in, "B6");
-        f.what = {"On this trip nights are near {night}; {model} is not heated."_text,
-                  {{"night", measure(night)}, {"model", in.gear.bank().model->name}}};
-        f.why = {
-            "Charging lithium below freezing plates metal in its cells: it is damaged for "
-            "good and can short inside."_text,
-            {}};
-        f.remedy = {
-            "Use a heated battery, or keep the bank where it stays above freezing and make "
-            "sure that its manager stops charging in the cold."_text,
-            {}};
-        for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
-            if (model->heated && model->nominal == in.gear.bank().model->nominal &&
-                model->capacity == in.gear.bank().model->capacity) {
-                f.mends.push_back({{"Use: {model}"_text, {{"model", model->name}}},
-                                   {UseModel{GearPart::Battery, model->id}}});
-                break;
-            }
-        }
-        out.findings.push_back(std::move(f));
+bool isCharged(const CheckInput& in, const BankUnit& bank) {
+    const auto intoIt = [&](const auto& source) {
+        return in.gear.bankOf(source.into).id == bank.id;
+    };
+    return std::ranges::any_of(in.gear.suns, intoIt) ||
+           std::ranges::any_of(in.gear.engines, intoIt);
+}
+
+void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
+    const Celsius night = coldestMonth(in).mean + kelvins(-kNightBelowMean);
+    const bool lithium = bank.battery.family == Family::Lithium;
+    if (!lithium || !isCharged(in, bank) || bank.model->heated ||
+        night.degrees >= rule(in.library, "charge_below_c").value) {
+        return;
     }
+    Finding f = bankFinding(in, bank, "B6");
+    f.what = {"On this trip nights are near {night}; {model} is not heated."_text,
+              {{"night", measure(night)}, {"model", bank.model->name}}};
+    f.why = {
+        "Charging lithium below freezing plates metal in its cells: it is damaged for "
+        "good and can short inside."_text,
+        {}};
+    f.remedy = {
+        "Use a heated battery, or keep the bank where it stays above freezing and make "
+        "sure that its manager stops charging in the cold."_text,
+        {}};
+    for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
+        if (model->heated && model->nominal == bank.model->nominal &&
+            model->capacity == bank.model->capacity) {
+            f.mends.push_back(useInstead(*model, bank.id, GearPart::Battery));
+            break;
+        }
+    }
+    out.findings.push_back(std::move(f));
+}
+
+// What keeps people warm draws from the bank.
+void checkHeater(const CheckInput& in, Checks& out) {
+    const Celsius mean = coldestMonth(in).mean;
     const bool heated = std::ranges::any_of(in.plan.appliances, [](const Appliance& a) {
         return a.category == Category::Climate && a.count > 0;
     });
@@ -179,8 +197,7 @@ bool livedIn(const PlaceId& place) {
     return place.value != "under_floor" && place.value != "engine" && place.value != "roof";
 }
 
-void checkGas(const CheckInput& in, Checks& out) {
-    const BankUnit& bank = in.gear.bank();
+void checkGas(const CheckInput& in, const BankUnit& bank, Checks& out) {
     if (!bank.battery.gasses) {
         return;
     }
@@ -189,7 +206,7 @@ void checkGas(const CheckInput& in, Checks& out) {
     const double flow = kGasFlow * cells * kGassingMilliampsPerAh * ah / 1000.0;
     const double opening = kOpeningCm2 * flow;
     out.why.add(
-        {.id = bankFigure(in, "vent"),
+        {.id = unitFigure(bank.id, "vent"),
          .title = "Free opening for the bank's gas, two of them, in cm²"_text,
          .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h"_text,
          .terms = {{"n"_text, "cells in series"_text, number(cells), FromPlan{bank.path}},
@@ -201,12 +218,10 @@ void checkGas(const CheckInput& in, Checks& out) {
          .result = number(opening),
          .source = "IEC 62485-2"_text,
          .note = {"Air flow: {flow} m³/h."_text, {{"flow", number(significant(flow, 2))}}}});
-    const auto battery =
-        std::ranges::find(in.wiring.circuit.devices, DeviceKind::Battery, &Device::kind);
-    if (!livedIn(battery->place)) {
+    if (!livedIn(firstOf(in.wiring.circuit, DeviceKind::Battery, bank.id)->place)) {
         return;
     }
-    Finding f = bankFinding(in, "B7");
+    Finding f = bankFinding(in, bank, "B7");
     f.what = {"{model} gives off hydrogen when it is charged, and stands in the living space."_text,
               {{"model", bank.model->name}}};
     f.why = {"Hydrogen gathers under the ceiling and a spark sets it off."_text, {}};
@@ -214,21 +229,21 @@ void checkGas(const CheckInput& in, Checks& out) {
         "Put it in a box closed to the inside, vented to the outside low and high with "
         "{opening} cm² each, or outside; or use a sealed battery."_text,
         {{"opening", number(opening)}}};
-    f.figures = {bankFigure(in, "vent")};
+    f.figures = {unitFigure(bank.id, "vent")};
     out.findings.push_back(std::move(f));
 }
 
-void checkIdle(const CheckInput& in, Checks& out) {
-    if (in.gear.inverter() == nullptr || in.supply.demand.si() <= 0.0) {
+void checkIdle(const CheckInput& in, const InverterUnit& inverter, Checks& out) {
+    if (in.supply.demand.si() <= 0.0) {
         return;
     }
-    const Watts idle = inverterLoss(*in.gear.inverter(), watts(0.0));
-    const Joules day = idle * inverterOf(in.plan.gear)->onPerDay;
+    const Watts idle = inverterLoss(*inverter.model, watts(0.0));
+    const Joules day = idle * inverter.onPerDay;
     const double share = day / in.supply.demand;
     if (share <= rule(in.library, "idle_share").value) {
         return;
     }
-    Finding f = findingOf(in, "B12", firstSubject(in, DeviceKind::Inverter));
+    Finding f = findingOf(in, "B12", firstSubject(in, DeviceKind::Inverter, inverter.id));
     f.what = {"The inverter's idle draw takes {share} of the day's energy ({energy})."_text,
               {{"share", percent(share)}, {"energy", measure(day)}}};
     f.why = {"An inverter that is left on draws from the bank day and night, also in storage."_text,
@@ -245,10 +260,15 @@ void checkIdle(const CheckInput& in, Checks& out) {
 
 Checks chargeChecks(const CheckInput& input) {
     Checks out;
-    checkRate(input, out);
-    checkFrost(input, out);
-    checkGas(input, out);
-    checkIdle(input, out);
+    for (const BankUnit& bank : input.gear.banks) {
+        checkRate(input, bank, out);
+        checkFrost(input, bank, out);
+        checkGas(input, bank, out);
+    }
+    checkHeater(input, out);
+    for (const InverterUnit& inverter : input.gear.inverters) {
+        checkIdle(input, inverter, out);
+    }
     return out;
 }
 

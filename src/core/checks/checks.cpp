@@ -37,10 +37,14 @@ Subject firstSubject(const CheckInput& in, DeviceKind kind) {
     return subject(device->id);
 }
 
-FigureId bankFigure(const CheckInput& in, const char* name) {
-    const Device* battery = firstOf(in.wiring.circuit, DeviceKind::Battery);
-    promise(battery != nullptr, "every circuit has a battery");
-    return FigureId(battery->unit.value + "." + name);
+Subject firstSubject(const CheckInput& in, DeviceKind kind, const UnitId& unit) {
+    const Device* device = firstOf(in.wiring.circuit, kind, unit);
+    promise(device != nullptr, "what a rule is about is there");
+    return subject(device->id);
+}
+
+FigureId unitFigure(const UnitId& unit, const char* name) {
+    return FigureId(unit.value + "." + name);
 }
 
 Finding findingOf(const CheckInput& in, const std::string& rule, Subject where) {

@@ -33,11 +33,11 @@ Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
             in.plan.own.converters,
             in.library.converters,
             [&](const ConverterModel& m) {
-                return m.maxOutput >= t.current && m.inputSystem == in.gear.bank().system;
+                return m.maxOutput >= t.current && m.inputSystem == in.gear.bankOf(d.unit).system;
             },
             [](const ConverterModel& m) { return m.maxOutput; });
         if (model != nullptr) {
-            f.mends.push_back(useInstead(*model, GearPart::Converter));
+            f.mends.push_back(useInstead(*model, d.unit, GearPart::Converter));
         }
     }
     return f;
@@ -141,68 +141,101 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
 }
 
 // Gear made for another voltage than the bank's.
-Finding wrongSystem(const CheckInput& in, Subject where, const Words& name, Volts made) {
+Finding wrongSystem(
+    const CheckInput& in, Subject where, const Words& name, Volts made, Volts bank) {
     Finding f = findingOf(in, "V1", std::move(where));
     f.what = {"{name} is made for {made}; the bank has {bank}."_text,
-              {{"name", name}, {"made", measure(made)}, {"bank", measure(in.gear.bank().system)}}};
+              {{"name", name}, {"made", measure(made)}, {"bank", measure(bank)}}};
     f.why = {"Too high a voltage destroys it at once; with too low a one it does not start."_text,
              {}};
     f.remedy = {"Choose one for the bank's voltage, or another bank."_text, {}};
     return f;
 }
 
+void checkInverterVolts(const CheckInput& in, const InverterUnit& unit, Checks& out) {
+    const Volts bank = in.gear.bankOf(unit.from).system;
+    const InverterModel& inverter = *unit.model;
+    if (inverter.system == bank) {
+        return;
+    }
+    Finding f = wrongSystem(
+        in, firstSubject(in, DeviceKind::Inverter, unit.id), inverter.name, inverter.system, bank);
+    const auto* other = leastOnOffer(
+        in.plan.own.inverters,
+        in.library.inverters,
+        [&](const InverterModel& m) { return m.system == bank && m.power >= inverter.power; },
+        [](const InverterModel& m) { return m.power; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, unit.id, GearPart::Inverter));
+    }
+    out.findings.push_back(std::move(f));
+}
+
+void checkChargerVolts(const CheckInput& in, const EngineUnit& unit, Checks& out) {
+    const Volts bank = in.gear.bankOf(unit.into).system;
+    const DcdcModel& charger = *unit.charger;
+    if (charger.outputSystem == bank) {
+        return;
+    }
+    Finding f = wrongSystem(in,
+                            firstSubject(in, DeviceKind::DcdcCharger, unit.id),
+                            charger.name,
+                            charger.outputSystem,
+                            bank);
+    const Watts power = charger.outputSystem * charger.output;
+    const auto* other = leastOnOffer(
+        in.plan.own.dcdcs,
+        in.library.dcdcs,
+        [&](const DcdcModel& m) {
+            return m.outputSystem == bank && m.outputSystem * m.output >= power * 0.7;
+        },
+        [](const DcdcModel& m) { return m.output; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, unit.id, GearPart::EngineCharger));
+    }
+    out.findings.push_back(std::move(f));
+}
+
+void checkConverterVolts(const CheckInput& in, const RailUnit& rail, Checks& out) {
+    const Volts bank = in.gear.bankOf(rail.id).system;
+    if (rail.converter == nullptr || rail.converter->inputSystem == bank) {
+        return;
+    }
+    Finding f = wrongSystem(in,
+                            {SubjectKind::Figure, "gear.rails"},
+                            rail.converter->name,
+                            rail.converter->inputSystem,
+                            bank);
+    f.id = "V1 " + rail.id.value;  // there is no such device on a bank of 12 V
+    f.severity = Severity::Advice;
+    f.why = {"A bank of 12 V feeds its loads without a converter."_text, {}};
+    f.remedy = {"Take the converter out in Supply."_text, {}};
+    out.findings.push_back(std::move(f));
+}
+
 void checkSystems(const CheckInput& in, Checks& out) {
-    const Volts bank = in.gear.bank().system;
-    if (const InverterModel* inverter = in.gear.inverter();
-        inverter != nullptr && inverter->system != bank) {
-        Finding f = wrongSystem(
-            in, firstSubject(in, DeviceKind::Inverter), inverter->name, inverter->system);
-        const auto* other = leastOnOffer(
-            in.plan.own.inverters,
-            in.library.inverters,
-            [&](const InverterModel& m) { return m.system == bank && m.power >= inverter->power; },
-            [](const InverterModel& m) { return m.power; });
-        if (other != nullptr) {
-            f.mends.push_back(useInstead(*other, GearPart::Inverter));
-        }
-        out.findings.push_back(std::move(f));
+    for (const InverterUnit& inverter : in.gear.inverters) {
+        checkInverterVolts(in, inverter, out);
     }
-    if (in.gear.engine() && in.gear.engine()->charger->outputSystem != bank) {
-        const DcdcModel& charger = *in.gear.engine()->charger;
-        Finding f = wrongSystem(
-            in, firstSubject(in, DeviceKind::DcdcCharger), charger.name, charger.outputSystem);
-        const Watts power = charger.outputSystem * charger.output;
-        const auto* other = leastOnOffer(
-            in.plan.own.dcdcs,
-            in.library.dcdcs,
-            [&](const DcdcModel& m) {
-                return m.outputSystem == bank && m.outputSystem * m.output >= power * 0.7;
-            },
-            [](const DcdcModel& m) { return m.output; });
-        if (other != nullptr) {
-            f.mends.push_back(useInstead(*other, GearPart::EngineCharger));
-        }
-        out.findings.push_back(std::move(f));
+    for (const EngineUnit& engine : in.gear.engines) {
+        checkChargerVolts(in, engine, out);
     }
-    if (in.gear.converter() != nullptr && in.gear.converter()->inputSystem != bank) {
-        Finding f = wrongSystem(in,
-                                {SubjectKind::Figure, "gear.rails"},
-                                in.gear.converter()->name,
-                                in.gear.converter()->inputSystem);
-        f.id = "V1 converter";  // there is no such device on a bank of 12 V
-        f.severity = Severity::Advice;
-        f.why = {"A bank of 12 V feeds its loads without a converter."_text, {}};
-        f.remedy = {"Take the converter out in Supply."_text, {}};
-        out.findings.push_back(std::move(f));
+    for (const RailUnit& rail : in.gear.rails) {
+        checkConverterVolts(in, rail, out);
     }
 }
 
 // Loads on a supply that they are not made for.
 void checkLoadVolts(const CheckInput& in, Checks& out) {
-    const bool high = in.gear.bank().system > volts(12.0);
-    const Supplied wrong = high ? Supplied::Twelve : Supplied::TwentyFour;
     for (const Appliance& a : in.plan.appliances) {
-        if (a.feed != Feed::Dc || a.count == 0 || a.supplied != wrong || onConverter(a, in.gear)) {
+        if (a.feed != Feed::Dc || a.count == 0) {
+            continue;
+        }
+        const RailUnit& rail = railOf(a, in.gear);
+        const Volts bank = in.gear.bankOf(rail.id).system;
+        const bool high = bank > volts(12.0);
+        const Supplied wrong = high ? Supplied::Twelve : Supplied::TwentyFour;
+        if (a.supplied != wrong || rail.converter != nullptr) {
             continue;
         }
         Finding f = findingOf(in, "V2", subject(deviceOf(a.id)));
@@ -210,7 +243,7 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
         f.what = {"{name} is made for {made} and hangs on {bank}."_text,
                   {{"name", a.name},
                    {"made", measure(volts(high ? 12.0 : 24.0))},
-                   {"bank", measure(in.gear.bank().system)}}};
+                   {"bank", measure(bank)}}};
         f.why = {high ? "Twice its voltage destroys it."_text
                       : "It does not start on half its voltage."_text,
                  {}};
@@ -218,7 +251,8 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
                          : "Buy the 12 V kind."_text,
                     {}};
         if (high && !in.library.converters.empty() && in.gear.converter() == nullptr) {
-            f.mends.push_back(useInstead(in.library.converters.back(), GearPart::Converter));
+            f.mends.push_back(
+                useInstead(in.library.converters.back(), UnitId(), GearPart::Converter));
         }
         out.findings.push_back(std::move(f));
     }

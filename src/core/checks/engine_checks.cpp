@@ -15,79 +15,105 @@ namespace spirk {
 namespace {
 
 struct EngineShare {
-    Amps input;  // of the charger at its start voltage: the most it draws
+    Amps input;  // of all chargers at their start voltage: the most they draw together
     Amps road;   // what the alternator should give at most on the road
     Amps idle;   // what it has left when idling, hot
 };
 
+Amps inputOf(const CheckInput& in, const EngineUnit& e, const DcdcModel& charger) {
+    return dcdcInput(
+        charger, in.gear.bankOf(e.into).chemistry.absorption, charger.output, charger.start);
+}
+
 EngineShare shareOf(const CheckInput& in) {
-    const EngineUnit& e = *in.gear.engine();
-    const Volts out = in.gear.bank().chemistry.absorption;
-    return {dcdcInput(*e.charger, out, e.charger->output, e.charger->start),
-            e.alternator * in.library.alternator.roadShareLimit,
-            spareAtIdle(
-                in.library.alternator, e.alternator, amps(rule(in.library, "own_use_a").value))};
+    EngineShare out{{},
+                    in.plan.van.vehicle.alternator * in.library.alternator.roadShareLimit,
+                    spareAtIdle(in.library.alternator,
+                                in.plan.van.vehicle.alternator,
+                                amps(rule(in.library, "own_use_a").value))};
+    for (const EngineUnit& e : in.gear.engines) {
+        out.input += inputOf(in, e, *e.charger);
+    }
+    return out;
+}
+
+void addInputTerms(const CheckInput& in, const EngineUnit& e, Terms& terms) {
+    const Chemistry& chemistry = in.gear.bankOf(e.into).chemistry;
+    const Origin model = fromGear(in.library, *e.charger);
+    terms.push_back({"V_out"_text,
+                     "absorption voltage"_text,
+                     measure(chemistry.absorption),
+                     fromTable(in.library, "chemistries", chemistry.name)});
+    terms.push_back({"I_out"_text, e.charger->name, measure(e.charger->output), model});
+    terms.push_back({"η"_text, "efficiency"_text, percent(e.charger->efficiency), model});
+    terms.push_back(
+        {"V_in"_text, "start voltage at its input"_text, measure(e.charger->start), model});
 }
 
 Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
-    const EngineUnit& e = *in.gear.engine();
-    return {.id = FigureId("engine.input"),
-            .title = "Most that the DC-DC charger draws from the vehicle"_text,
-            .formula = "I_in = V_out · I_out / (η · V_in)"_text,
-            .terms = {{"V_out"_text,
-                       "absorption voltage"_text,
-                       measure(in.gear.bank().chemistry.absorption),
-                       fromTable(in.library, "chemistries", in.gear.bank().chemistry.name)},
-                      {"I_out"_text,
-                       e.charger->name,
-                       measure(e.charger->output),
-                       fromGear(in.library, *e.charger)},
-                      {"η"_text,
-                       "efficiency"_text,
-                       percent(e.charger->efficiency),
-                       fromGear(in.library, *e.charger)},
-                      {"V_in"_text,
-                       "start voltage at its input"_text,
-                       measure(e.charger->start),
-                       fromGear(in.library, *e.charger)},
-                      {"road"_text,
-                       "half of the alternator's rating"_text,
-                       measure(share.road),
-                       fromTable(in.library, "alternator", "road_share_limit")},
-                      {"idle"_text,
-                       "left at idle, hot, after the vehicle's own use"_text,
-                       measure(share.idle),
-                       fromTable(in.library, "alternator", "idle speed and hot factor"_text)}},
-            .result = measure(share.input),
-            .source = "energy balance of the charger"_text,
-            .note = {}};
+    const bool one = in.gear.engines.size() == 1;
+    Derivation out{
+        .id = FigureId("engine.input"),
+        .title = one ? "Most that the DC-DC charger draws from the vehicle"_text
+                     : "Most that all chargers draw from the vehicle together"_text,
+        .formula = one ? "I_in = V_out · I_out / (η · V_in)"_text
+                       : "sum of the chargers, each: I_in = V_out · I_out / (η · V_in)"_text,
+        .terms = {},
+        .result = measure(share.input),
+        .source = "energy balance of the charger"_text,
+        .note = {}};
+    for (const EngineUnit& e : in.gear.engines) {
+        addInputTerms(in, e, out.terms);
+    }
+    out.terms.push_back({"road"_text,
+                         "half of the alternator's rating"_text,
+                         measure(share.road),
+                         fromTable(in.library, "alternator", "road_share_limit")});
+    out.terms.push_back({"idle"_text,
+                         "left at idle, hot, after the vehicle's own use"_text,
+                         measure(share.idle),
+                         fromTable(in.library, "alternator", "idle speed and hot factor"_text)});
+    return out;
 }
 
-void offerSmaller(const CheckInput& in, Amps limit, Finding& f) {
-    const EngineUnit& e = *in.gear.engine();
+// A smaller one in place of the one that draws most.
+void offerSmaller(const CheckInput& in, const EngineShare& share, Amps limit, Finding& f) {
+    const EngineUnit& e =
+        *std::ranges::max_element(in.gear.engines, {}, [&](const EngineUnit& unit) {
+            return inputOf(in, unit, *unit.charger);
+        });
+    const Amps others = share.input - inputOf(in, e, *e.charger);
     const auto* best = leastOnOffer(
         in.plan.own.dcdcs,
         in.library.dcdcs,
         [&](const DcdcModel& m) {
-            return m.outputSystem == in.gear.bank().system && m.output < e.charger->output &&
-                   dcdcInput(m, in.gear.bank().chemistry.absorption, m.output, m.start) <= limit;
+            return m.outputSystem == in.gear.bankOf(e.into).system &&
+                   m.output < e.charger->output && others + inputOf(in, e, m) <= limit;
         },
         [](const DcdcModel& m) { return -m.output; });
     if (best != nullptr) {
-        f.mends.push_back(useInstead(*best, GearPart::EngineCharger));
+        f.mends.push_back(useInstead(*best, e.id, GearPart::EngineCharger));
     }
+}
+
+// What hangs on the alternator, as a person calls it.
+Text chargersOf(const CheckInput& in) {
+    return in.gear.engines.size() == 1 ? Text("The DC-DC charger draws"_text)
+                                       : Text("The chargers draw"_text);
 }
 
 Finding tooMuchOnTheRoad(const CheckInput& in, const EngineShare& share) {
     Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
     f.severity = Severity::Fault;
     f.id = "E3 road";
-    f.what = {"The DC-DC charger draws up to {input}; half of the alternator is {limit}."_text,
-              {{"input", measure(share.input)}, {"limit", measure(share.road)}}};
+    f.what = {"{chargers} up to {input}; half of the alternator is {limit}."_text,
+              {{"chargers", chargersOf(in)},
+               {"input", measure(share.input)},
+               {"limit", measure(share.road)}}};
     f.why = {"A small machine run hard for hours gets hot and wears out."_text, {}};
     f.remedy = {"Use a smaller charger, or limit its current."_text, {}};
     f.figures = {FigureId("engine.input")};
-    offerSmaller(in, share.road, f);
+    offerSmaller(in, share, share.road, f);
     return f;
 }
 
@@ -95,13 +121,14 @@ Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
     Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
     f.id = "E3 idle";
     f.what = {
-        "With the engine idling the alternator has {limit} left; the DC-DC charger draws up to "
-        "{input}."_text,
-        {{"input", measure(share.input)}, {"limit", measure(share.idle)}}};
+        "{chargers} up to {input}; with the engine idling the alternator has {limit} left."_text,
+        {{"chargers", chargersOf(in)},
+         {"input", measure(share.input)},
+         {"limit", measure(share.idle)}}};
     f.why = {"The starter battery pays the rest; the charger drops out and comes back."_text, {}};
     f.remedy = {"Do not charge at idle for long, or use a smaller charger."_text, {}};
     f.figures = {FigureId("engine.input")};
-    offerSmaller(in, share.idle, f);
+    offerSmaller(in, share, share.idle, f);
     return f;
 }
 
@@ -233,7 +260,7 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
 
 Checks engineChecks(const CheckInput& input) {
     Checks out;
-    if (!input.gear.engine()) {
+    if (input.gear.engines.empty()) {
         return out;
     }
     checkSignal(input, out);

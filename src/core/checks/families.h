@@ -24,10 +24,12 @@ namespace spirk {
 // A finding with its id made of rule and subject, and with what the rule rests on in the region.
 [[nodiscard]] Finding findingOf(const CheckInput& in, const std::string& rule, Subject where);
 
-// The first device of a kind, as the place of a finding. Requires that there is one.
+// The first device of a kind, of all or of a unit, as the place of a finding. Requires that there
+// is one.
 [[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind);
-// 'bank.share': a figure of the bank as a whole.
-[[nodiscard]] FigureId bankFigure(const CheckInput& in, const char* name);
+[[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind, const UnitId& unit);
+// 'bank.share': a figure of a unit as a whole.
+[[nodiscard]] FigureId unitFigure(const UnitId& unit, const char* name);
 
 // The voltage of an open string at a temperature of its cells, as a figure.
 struct StringVoc {
@@ -36,7 +38,10 @@ struct StringVoc {
     Term temperature;
     Text note;
 };
-[[nodiscard]] Derivation stringVocFigure(const CheckInput& in, StringVoc asked, Volts voc);
+[[nodiscard]] Derivation stringVocFigure(const CheckInput& in,
+                                         const SunUnit& sun,
+                                         StringVoc asked,
+                                         Volts voc);
 
 [[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] const Route& routeOf(const CheckInput& input, const CableRow& row);

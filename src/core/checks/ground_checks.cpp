@@ -55,7 +55,7 @@ private:
         }
         const TerminalId& far = c.from == at ? c.to : c.from;
         const Device& device = *findDevice(circuit_, far.device);
-        if (device.kind == DeviceKind::Isolator) {
+        if (device.kind == DeviceKind::Isolator || device.kind == DeviceKind::Joint) {
             for (const std::size_t port : joinedInside(device, portOf(device, far.port))) {
                 visit({far.device, device.ports[port].name});
             }

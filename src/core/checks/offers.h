@@ -23,8 +23,8 @@ template <class Model, class Suits, class Rank>
 
 // 'Use a DC-DC charger, 20 A': the model takes the place of the one there is.
 template <class Model>
-[[nodiscard]] Mend useInstead(const Model& model, GearPart part) {
-    return {{"Use: {model}"_text, {{"model", model.name}}}, {UseModel{part, model.id}}};
+[[nodiscard]] Mend useInstead(const Model& model, const UnitId& unit, GearPart part) {
+    return {{"Use: {model}"_text, {{"model", model.name}}}, {UseModel{unit, part, model.id}}};
 }
 
 [[nodiscard]] inline Mend setSize(const ConductorId& id, SquareMetres area) {

@@ -240,25 +240,24 @@ void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<F
     checkBlockWay(in, row, *fuse, out);
 }
 
-// Everything that flows to the inverter passes the bank's main fuse.
-void checkMainFuse(const CheckInput& in, std::vector<Finding>& out) {
+// Everything that flows to an inverter passes the main fuse of its rail.
+void checkMainFuse(const CheckInput& in, const InverterUnit& unit, std::vector<Finding>& out) {
     const Circuit& circuit = in.wiring.circuit;
-    const Device* inverter = firstOf(circuit, DeviceKind::Inverter);
-    const Device* bar = barOf(circuit, Pole::Positive);
-    const Conductor* mainFeed = feedOf(circuit, bar->unit, Pole::Positive);
+    const Conductor* mainFeed = feedOf(circuit, unit.from, Pole::Positive);
+    const Conductor* feed = feedOf(circuit, unit.id, Pole::Positive);
     const CableRow* main = mainFeed == nullptr ? nullptr : findRow(in.cables, mainFeed->id);
-    if (inverter == nullptr || main == nullptr || !main->fuseFrom || main->fuseFrom->leftOut) {
+    if (feed == nullptr || main == nullptr || !main->fuseFrom || main->fuseFrom->leftOut) {
         return;
     }
     const Amps drawn = inverterCurrent(
-        *in.gear.inverter(), in.gear.inverter()->power, in.gear.bank().chemistry.inverterCutOff);
-    const Conductor* feed = feedOf(circuit, inverter->unit, Pole::Positive);
-    const bool passes = feed != nullptr && feed->from.device == bar->id;
+        *unit.model, unit.model->power, in.gear.bankOf(unit.from).chemistry.inverterCutOff);
+    const Device& from = *findDevice(circuit, feed->from.device);
+    const bool passes = from.kind == DeviceKind::BusBar && from.unit == unit.from;
     if (!passes || main->fuseFrom->rating >= drawn) {
         return;
     }
     Finding f = findingOf(in, "W23", subject(main->id));
-    f.where.push_back(subject(inverter->id));
+    f.where.push_back(firstSubject(in, DeviceKind::Inverter, unit.id));
     f.what = {
         "The main fuse ({fuse}) is below what the inverter draws at low voltage ({drawn})."_text,
         {{"fuse", measure(main->fuseFrom->rating)}, {"drawn", measure(drawn)}}};
@@ -280,7 +279,9 @@ Checks protectionChecks(const CheckInput& input) {
         checkFuse(input, row, End::From, out.findings);
         checkFuse(input, row, End::To, out.findings);
     }
-    checkMainFuse(input, out.findings);
+    for (const InverterUnit& inverter : input.gear.inverters) {
+        checkMainFuse(input, inverter, out.findings);
+    }
     return out;
 }
 

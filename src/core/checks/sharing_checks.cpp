@@ -16,10 +16,11 @@ struct Lead {
 };
 
 // The leads of the bank's strings, in order.
-std::vector<Lead> leadsOf(const CheckInput& in) {
+std::vector<Lead> leadsOf(const CheckInput& in, const BankUnit& bank) {
     std::vector<Lead> out;
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        const bool lead = c.purpose == Purpose::Lead && isHousePole(c, Pole::Positive);
+        const bool lead =
+            c.purpose == Purpose::Lead && c.unit == bank.id && isHousePole(c, Pole::Positive);
         const CableRow* pos = lead ? findRow(in.cables, c.id) : nullptr;
         const CableRow* neg = lead && c.pair ? findRow(in.cables, *c.pair) : nullptr;
         if (pos != nullptr && neg != nullptr) {
@@ -48,7 +49,10 @@ void checkLeads(const CheckInput& in, const std::vector<Lead>& leads, Checks& ou
     out.findings.push_back(std::move(f));
 }
 
-void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& out) {
+void checkShares(const CheckInput& in,
+                 const BankUnit& bank,
+                 const std::vector<Lead>& leads,
+                 Checks& out) {
     Amps total, most;
     const CableRow* hardest = nullptr;
     for (const Lead& lead : leads) {
@@ -64,7 +68,7 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
     const Amps equal = total / static_cast<double>(leads.size());
     const double off = most / equal - 1.0;
     out.why.add(
-        {.id = bankFigure(in, "share"),
+        {.id = unitFigure(bank.id, "share"),
          .title = "Hardest worked battery over an equal share"_text,
          .formula = "I_most / (Σ I / n) − 1"_text,
          .terms =
@@ -76,7 +80,7 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
               {"n"_text,
                "strings"_text,
                count(static_cast<double>(leads.size())),
-               FromPlan{in.gear.bank().path + ".count"}}},
+               FromPlan{bank.path + ".count"}}},
          .result = percent(off),
          .source = "the network solved with every lead's own resistance"_text,
          .note = {}});
@@ -85,25 +89,25 @@ void checkShares(const CheckInput& in, const std::vector<Lead>& leads, Checks& o
         return;
     }
     Finding f = findingOf(in, "B4", subject(hardest->id));
-    f.id = "B4 bank";
+    f.id = "B4 " + bank.id.value;
     f.what = {"One battery carries {share} more than its equal share; up to {limit} is usual."_text,
               {{"share", percent(off)}, {"limit", percent(limit)}}};
     f.why = {"It ages first, and its manager may switch off while the others still could."_text,
              {}};
     f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery."_text,
                 {}};
-    f.figures = {bankFigure(in, "share")};
+    f.figures = {unitFigure(bank.id, "share")};
     out.findings.push_back(std::move(f));
 }
 
-void checkSeries(const CheckInput& in, Checks& out) {
-    if (in.gear.bank().series == 1) {
+void checkSeries(const CheckInput& in, const BankUnit& bank, Checks& out) {
+    if (bank.series == 1) {
         return;
     }
-    Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery));
-    f.id = "B10 bank";
+    Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = "B10 " + bank.id.value;
     f.what = {"{n} batteries are in series, with nothing that keeps them alike."_text,
-              {{"n", count(in.gear.bank().series)}}};
+              {{"n", count(bank.series)}}};
     f.why = {"One drifts from the others: it is overcharged while they are not yet full."_text, {}};
     f.remedy = {
         "Use batteries of one age and lot, a balancer, or one battery of the whole "
@@ -111,17 +115,17 @@ void checkSeries(const CheckInput& in, Checks& out) {
         {}};
     const BatteryModel* whole = nullptr;
     for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
-        const bool same = model->chemistry == in.gear.bank().model->chemistry;
-        if (same && std::fabs((model->nominal - in.gear.bank().nominal).si()) < 1.0 &&
-            model->capacity >= in.gear.bank().model->capacity &&
+        const bool same = model->chemistry == bank.model->chemistry;
+        if (same && std::fabs((model->nominal - bank.nominal).si()) < 1.0 &&
+            model->capacity >= bank.model->capacity &&
             (whole == nullptr || model->capacity < whole->capacity)) {
             whole = model;
         }
     }
     if (whole != nullptr) {
-        f.mends.push_back(
-            {{"Use: {model}"_text, {{"model", whole->name}}},
-             {UseModel{GearPart::Battery, whole->id}, UseCount{GearCount::BankSeries, 1}}});
+        f.mends.push_back({{"Use: {model}"_text, {{"model", whole->name}}},
+                           {UseModel{bank.id, GearPart::Battery, whole->id},
+                            UseCount{bank.id, GearCount::BankSeries, 1}}});
     }
     out.findings.push_back(std::move(f));
 }
@@ -130,12 +134,14 @@ void checkSeries(const CheckInput& in, Checks& out) {
 
 Checks sharingChecks(const CheckInput& input) {
     Checks out;
-    const std::vector<Lead> leads = leadsOf(input);
-    if (leads.size() > 1) {
-        checkLeads(input, leads, out);
-        checkShares(input, leads, out);
+    for (const BankUnit& bank : input.gear.banks) {
+        const std::vector<Lead> leads = leadsOf(input, bank);
+        if (leads.size() > 1) {
+            checkLeads(input, leads, out);
+            checkShares(input, bank, leads, out);
+        }
+        checkSeries(input, bank, out);
     }
-    checkSeries(input, out);
     return out;
 }
 

@@ -9,15 +9,15 @@
 #include "core/checks/offers.h"
 #include "core/circuit/walk.h"
 #include "core/gear/solar.h"
+#include "core/supply/sun_months.h"
 
 namespace spirk {
 
 namespace {
 
-Finding coldTooHigh(const CheckInput& in, Volts cold) {
-    const SunUnit& s = *in.gear.sun();
-    Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController));
-    f.where.push_back(firstSubject(in, DeviceKind::Array));
+Finding coldTooHigh(const CheckInput& in, const SunUnit& s, Volts cold) {
+    Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController, s.id));
+    f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
         "On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}."_text,
         {{"cold", measure(in.gear.climate->coldest)},
@@ -28,12 +28,12 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
         "Above its limit the controller is destroyed, and can short the array into the bank."_text,
         {}};
     f.remedy = {"Put fewer panels in series, or use a controller for a higher voltage."_text, {}};
-    f.figures = {FigureId("solar.voc.cold")};
+    f.figures = {unitFigure(s.id, "voc.cold")};
     if (s.series % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel"_text,
                             {{"s", count(s.series / 2.0)}, {"p", count(s.parallel * 2)}}},
-                           {UseCount{GearCount::PanelSeries, s.series / 2},
-                            UseCount{GearCount::PanelStrings, s.parallel * 2}}});
+                           {UseCount{s.id, GearCount::PanelSeries, s.series / 2},
+                            UseCount{s.id, GearCount::PanelStrings, s.parallel * 2}}});
     }
     const auto* other = leastOnOffer(
         in.plan.own.controllers,
@@ -43,7 +43,7 @@ Finding coldTooHigh(const CheckInput& in, Volts cold) {
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, GearPart::SolarController));
+        f.mends.push_back(useInstead(*other, s.id, GearPart::SolarController));
     }
     return f;
 }
@@ -58,13 +58,17 @@ const MonthSun* bestMonth(const CheckInput& in) {
     return best;
 }
 
-Finding clips(const CheckInput& in, const MonthSun& best) {
-    const SunUnit& s = *in.gear.sun();
-    Finding f = findingOf(in, "S2", firstSubject(in, DeviceKind::SolarController));
+// Part of a clear noon's power in that month above this controller's limit.
+double cutOf(const CheckInput& in, const SunUnit& s, int month) {
+    return clippedPart(month, in.gear, s, rule(in.library, "roof_factor").value);
+}
+
+Finding clips(const CheckInput& in, const SunUnit& s, const MonthSun& best) {
+    Finding f = findingOf(in, "S2", firstSubject(in, DeviceKind::SolarController, s.id));
     f.what = {
         "The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels."_text,
         {{"limit", measure(s.controller->maxOutput)},
-         {"cut", percent(best.cut)},
+         {"cut", percent(cutOf(in, s, best.month))},
          {"array", measure(arrayPower(s))}}};
     f.why = {"What it cannot pass on is lost in the bright hours."_text, {}};
     f.remedy = {"Use a larger controller, or accept it: panels help more on dull days."_text, {}};
@@ -74,12 +78,13 @@ Finding clips(const CheckInput& in, const MonthSun& best) {
         in.plan.own.controllers,
         in.library.controllers,
         [&](const ControllerModel& m) {
-            const Watts passes = m.maxOutput * in.gear.bank().chemistry.absorption / m.efficiency;
+            const Watts passes =
+                m.maxOutput * in.gear.bankOf(s.into).chemistry.absorption / m.efficiency;
             return passes >= arrayPower(s) && m.maxVoc >= s.controller->maxVoc;
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, GearPart::SolarController));
+        f.mends.push_back(useInstead(*other, s.id, GearPart::SolarController));
     }
     return f;
 }
@@ -102,7 +107,7 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
             return true;
         }
         for (const std::size_t port : joinedInside(*device, portOf(*device, at.port))) {
-            if (device->kind == DeviceKind::Isolator) {
+            if (device->kind == DeviceKind::Isolator || device->kind == DeviceKind::Joint) {
                 visit({device->id, device->ports[port].name});
             }
         }
@@ -117,8 +122,8 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
     return false;
 }
 
-Finding losesTheBank(const CheckInput& in) {
-    Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController));
+Finding losesTheBank(const CheckInput& in, const SunUnit& s) {
+    Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController, s.id));
     f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
     f.what = {"The solar controller joins the bank behind the main switch."_text, {}};
     f.why = {
@@ -132,45 +137,54 @@ Finding losesTheBank(const CheckInput& in) {
     const auto before = std::ranges::find_if(in.library.ways, [](const WayRow& way) {
         return way.of == WayKind::Sun && way.pastSwitch;
     });
-    if (before != in.library.ways.end() && in.gear.sun()->way.value != before->id) {
+    if (before != in.library.ways.end() && s.way.value != before->id) {
         f.mends = {{{"Join the controller before the main switch"_text, {}},
-                    {UseWay{in.gear.sun()->id, WayId(before->id)}}}};
+                    {UseWay{s.id, WayId(before->id)}}}};
     }
     return f;
+}
+
+void checkCold(const CheckInput& in, const SunUnit& s, Checks& out) {
+    const Volts cold = stringVoc(*s.panel, s.series, in.gear.climate->coldest);
+    out.why.add(stringVocFigure(in,
+                                s,
+                                {"voc.cold",
+                                 "Open-circuit voltage of a string on the coldest morning"_text,
+                                 {"T_min"_text,
+                                  "coldest to plan for"_text,
+                                  measure(in.gear.climate->coldest),
+                                  fromTable(in.library, "climates", in.gear.climate->name)},
+                                 "Nominal volts do not count here; frost does."_text},
+                                cold));
+    if (cold > s.controller->maxVoc) {
+        out.findings.push_back(coldTooHigh(in, s, cold));
+    }
+}
+
+void checkJoint(const CheckInput& in, const SunUnit& s, Checks& out) {
+    const Circuit& circuit = in.wiring.circuit;
+    const Device& controller = *firstOf(circuit, DeviceKind::SolarController, s.id);
+    const std::size_t output = std::get<Transfer>(controller.elements.front()).out.pos;
+    const bool fed = feedOf(circuit, s.id, Pole::Positive) != nullptr;
+    const bool parted = firstOf(circuit, DeviceKind::MainSwitch) != nullptr;
+    if (fed && parted &&
+        !joinsBeforeMainSwitch(circuit, {controller.id, controller.ports[output].name})) {
+        out.findings.push_back(losesTheBank(in, s));
+    }
 }
 
 }  // namespace
 
 Checks solarChecks(const CheckInput& input) {
     Checks out;
-    if (!input.gear.sun()) {
-        return out;
-    }
-    const SunUnit& s = *input.gear.sun();
-    const Volts cold = stringVoc(*s.panel, s.series, input.gear.climate->coldest);
-    out.why.add(stringVocFigure(input,
-                                {"solar.voc.cold",
-                                 "Open-circuit voltage of a string on the coldest morning"_text,
-                                 {"T_min"_text,
-                                  "coldest to plan for"_text,
-                                  measure(input.gear.climate->coldest),
-                                  fromTable(input.library, "climates", input.gear.climate->name)},
-                                 "Nominal volts do not count here; frost does."_text},
-                                cold));
-    if (cold > s.controller->maxVoc) {
-        out.findings.push_back(coldTooHigh(input, cold));
-    }
-    const Circuit& circuit = input.wiring.circuit;
-    const Device& controller = *firstOf(circuit, DeviceKind::SolarController);
-    const std::size_t output = std::get<Transfer>(controller.elements.front()).out.pos;
-    const Conductor* feed = feedOf(circuit, controller.unit, Pole::Positive);
-    if (feed != nullptr &&
-        !joinsBeforeMainSwitch(circuit, {controller.id, controller.ports[output].name})) {
-        out.findings.push_back(losesTheBank(input));
-    }
     const MonthSun* best = bestMonth(input);
-    if (best != nullptr && best->cut > rule(input.library, "clipping_limit").value) {
-        out.findings.push_back(clips(input, *best));
+    for (const SunUnit& s : input.gear.suns) {
+        checkCold(input, s, out);
+        checkJoint(input, s, out);
+        if (best != nullptr &&
+            cutOf(input, s, best->month) > rule(input.library, "clipping_limit").value) {
+            out.findings.push_back(clips(input, s, *best));
+        }
     }
     return out;
 }

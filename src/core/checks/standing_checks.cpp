@@ -11,8 +11,8 @@ namespace spirk {
 
 namespace {
 
-Finding noMainsSide(const CheckInput& in) {
-    Finding f = findingOf(in, "MAINS", firstSubject(in, DeviceKind::Inverter));
+Finding noMainsSide(const CheckInput& in, const InverterUnit& inverter) {
+    Finding f = findingOf(in, "MAINS", firstSubject(in, DeviceKind::Inverter, inverter.id));
     f.what = {
         "The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
         "neutral and earth are missing."_text,
@@ -37,11 +37,11 @@ Finding mainsWithoutInverter(const CheckInput& in) {
     return f;
 }
 
-Finding inverterTooSmall(const CheckInput& in) {
+Finding inverterTooSmall(const CheckInput& in, Watts rated) {
+    const InverterUnit& first = in.gear.inverters.front();
     Finding f = findingOf(in, "I1", firstSubject(in, DeviceKind::Inverter));
-    f.what = {
-        "At worst {worst} run at once on an inverter of {rated}."_text,
-        {{"worst", measure(in.needs.worstMains)}, {"rated", measure(in.gear.inverter()->power)}}};
+    f.what = {"At worst {worst} run at once on an inverter of {rated}."_text,
+              {{"worst", measure(in.needs.worstMains)}, {"rated", measure(rated)}}};
     f.why = {"It switches off on overload."_text, {}};
     f.remedy = {
         "Use a larger inverter, or mark loads that never run together as such in Needs."_text, {}};
@@ -50,11 +50,11 @@ Finding inverterTooSmall(const CheckInput& in) {
         in.plan.own.inverters,
         in.library.inverters,
         [&](const InverterModel& m) {
-            return m.power >= in.needs.worstMains && m.system == in.gear.bank().system;
+            return m.power >= in.needs.worstMains && m.system == in.gear.bankOf(first.from).system;
         },
         [](const InverterModel& m) { return m.power; });
-    if (larger != nullptr) {
-        f.mends.push_back(useInstead(*larger, GearPart::Inverter));
+    if (larger != nullptr && in.gear.inverters.size() == 1) {
+        f.mends.push_back(useInstead(*larger, first.id, GearPart::Inverter));
     }
     return f;
 }
@@ -79,11 +79,14 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text
 
 Checks standingChecks(const CheckInput& input) {
     Checks out;
-    const bool inverter = input.gear.inverter() != nullptr;
-    if (inverter) {
-        out.findings.push_back(noMainsSide(input));
-        if (input.needs.worstMains > input.gear.inverter()->power) {
-            out.findings.push_back(inverterTooSmall(input));
+    Watts power;
+    for (const InverterUnit& inverter : input.gear.inverters) {
+        out.findings.push_back(noMainsSide(input, inverter));
+        power = power + inverter.model->power;
+    }
+    if (!input.gear.inverters.empty()) {
+        if (input.needs.worstMains > power) {
+            out.findings.push_back(inverterTooSmall(input, power));
         }
     } else if (input.needs.mainsPerDay.si() > 0.0) {
         out.findings.push_back(mainsWithoutInverter(input));

@@ -87,12 +87,21 @@ public:
         : circuit_(circuit), closed_(closed) {}
 
     Reading read() {
-        out_.main.top = barOf(circuit_, Pole::Positive);
-        out_.main.bottom = barOf(circuit_, Pole::Negative);
-        promise(out_.main.top != nullptr && out_.main.bottom != nullptr, "every circuit has bars");
-        fill(out_.main);
-        std::ranges::stable_sort(
-            out_.main.rungs, {}, [](const Rung& r) { return kindRow(r.device->kind).rank; });
+        for (const Device& d : circuit_.devices) {
+            const bool top = d.kind == DeviceKind::BusBar && d.ports.front().pole == Pole::Positive;
+            const Device* bottom = top ? otherPoleOf(circuit_, d) : nullptr;
+            if (bottom != nullptr) {
+                out_.ladders.push_back({&d, bottom, {}});
+                placed_.insert(d.id);
+                placed_.insert(bottom->id);
+            }
+        }
+        promise(!out_.ladders.empty(), "every circuit has bars");
+        for (Ladder& ladder : out_.ladders) {
+            fill(ladder);
+            std::ranges::stable_sort(
+                ladder.rungs, {}, [](const Rung& r) { return kindRow(r.device->kind).rank; });
+        }
         out_.placed = placed_;
         hideInsideClosed();
         return std::move(out_);

@@ -34,7 +34,7 @@ struct Ladder {
 };
 
 struct Reading {
-    Ladder main;
+    std::vector<Ladder> ladders;  // of each pair of bars, in the circuit's order; never empty
     std::set<ConductorId> used;
     std::set<DeviceId> placed;
     std::set<DeviceId> hidden;  // inside closed blocks
@@ -43,7 +43,7 @@ struct Reading {
 // The other side of a device that a chain passes through.
 [[nodiscard]] TerminalId otherSide(const Circuit& circuit, const TerminalId& terminal);
 
-// Reads the ladder between the two bars. `closed` devices are not opened.
+// Reads the ladders between the bars. `closed` devices are not opened.
 [[nodiscard]] Reading readLadders(const Circuit& circuit, const std::set<DeviceId>& closed);
 
 }  // namespace spirk

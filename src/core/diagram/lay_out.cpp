@@ -21,18 +21,21 @@ public:
 
     DiagramGeometry place(const Reading& reading) {
         const double left = leftMargin();
-        double x = left;
-        const double height = std::max(ladderHeight(reading.main), kLeastLadder);
+        double height = kLeastLadder;
+        for (const Ladder& ladder : reading.ladders) {
+            height = std::max(height, ladderHeight(ladder));
+        }
         const double top = kMargin + kRailName;
         const double bottom = top + height;
-        const double begin = x;
-        x = placeRungs(reading.main, x, top, bottom);
-        x = placeOrphans(reading, x, top, bottom);
-        const double end = std::max(x, begin + kColumn);
-        addRail(*reading.main.top, {begin, top}, {end, top}, Pole::Positive);
-        addRail(*reading.main.bottom, {begin, bottom}, {end, bottom}, Pole::Negative);
+        double end = placeLadder(reading, reading.ladders.front(), left, top, bottom);
+        // Those of further bars beside it.
+        for (std::size_t i = 1; i < reading.ladders.size(); ++i) {
+            const double begin = end + kGap;
+            end = std::max(placeRungs(reading.ladders[i], begin, top, bottom), begin + kColumn);
+            addBars(reading.ladders[i], begin, end, top, bottom);
+        }
         placeVehicle(bottom);
-        placeBond(begin, bottom);
+        placeBond(left, bottom);
         if (firstOf(circuit_, DeviceKind::Inverter) != nullptr) {
             out_.mainsNote = Rect{end + kGap, top, kNoteWidth, kNoteHeight};
         }
@@ -92,6 +95,20 @@ private:
     }
 
     // --- placing
+
+    // The first one, and what hangs from no rung.
+    double placeLadder(
+        const Reading& reading, const Ladder& ladder, double begin, double top, double bottom) {
+        double x = placeRungs(ladder, begin, top, bottom);
+        x = placeOrphans(reading, x, top, bottom);
+        const double end = std::max(x, begin + kColumn);
+        addBars(ladder, begin, end, top, bottom);
+        return end;
+    }
+    void addBars(const Ladder& ladder, double begin, double end, double top, double bottom) {
+        addRail(*ladder.top, {begin, top}, {end, top}, Pole::Positive);
+        addRail(*ladder.bottom, {begin, bottom}, {end, bottom}, Pole::Negative);
+    }
 
     void addRail(const Device& device, Point from, Point to, Pole pole) {
         const bool positive = pole == Pole::Positive;

@@ -14,8 +14,6 @@ namespace {
 
 // Judgement: what the roof of a long van takes beside a fan and a hatch.
 constexpr int kMostPanels = 4;
-// Judgement: an alternator as vans of today have it; the person's own is on its plate.
-constexpr double kUsualAlternator = 120.0;
 constexpr int kMostBatteries = 4;
 // Judgement: a heavy load is one that a lamp, a phone or a fridge is not.
 constexpr double kHeavyWattHours = 100.0;
@@ -254,9 +252,7 @@ private:
         std::vector<Plan> candidates = withEach(
             library_.dcdcs,
             [&](const DcdcModel& m) { return m.outputSystem == system_; },
-            [](Plan& p, const DcdcModel& m) {
-                putEngine(p.gear, EngineChoice{m.id, amps(kUsualAlternator)});
-            });
+            [](Plan& p, const DcdcModel& m) { putEngine(p.gear, EngineChoice{m.id}); });
         if (candidates.empty()) {
             return;
         }

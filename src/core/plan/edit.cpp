@@ -5,6 +5,7 @@
 #include <map>
 #include <optional>
 #include <tuple>
+#include <type_traits>
 
 #include "core/base/match.h"
 #include "core/base/promise.h"
@@ -37,34 +38,47 @@ Choice& there(Choice* choice) {
     return *choice;
 }
 
-std::string& modelOf(Gear& gear, GearPart part) {
+template <class Choice>
+Choice& unitIn(std::vector<Choice>& list, const UnitId& id) {
+    const auto found = std::ranges::find(list, id, &Choice::id);
+    promise(found != list.end(), "a mend of a unit names one that is there");
+    return *found;
+}
+
+std::string& modelOf(Gear& gear, const UnitId& unit, GearPart part) {
+    const auto what = [&]<class Kind>(std::type_identity<Kind>) -> Kind& {
+        return there(std::get_if<Kind>(&unitIn(gear.sources, unit).what));
+    };
     switch (part) {
         case GearPart::Battery:
-            return bankOf(gear).model;
+            return unitIn(gear.banks, unit).model;
         case GearPart::Converter:
-            return there(converterOf(gear)).model;
+            return there(std::get_if<FromConverter>(&unitIn(gear.rails, unit).fedBy)).model;
         case GearPart::Panel:
-            return there(solarOf(gear)).panel;
+            return what(std::type_identity<SolarChoice>()).panel;
         case GearPart::SolarController:
-            return there(solarOf(gear)).controller;
+            return what(std::type_identity<SolarChoice>()).controller;
         case GearPart::EngineCharger:
-            return there(engineOf(gear)).charger;
+            return what(std::type_identity<EngineChoice>()).charger;
         case GearPart::Inverter:
-            return there(inverterOf(gear)).model;
+            return unitIn(gear.inverters, unit).model;
     }
     unreachable("modelOf(GearPart)");
 }
 
-int& countOf(Gear& gear, GearCount of) {
+int& countOf(Gear& gear, const UnitId& unit, GearCount of) {
+    const auto array = [&]() -> SolarChoice& {
+        return there(std::get_if<SolarChoice>(&unitIn(gear.sources, unit).what));
+    };
     switch (of) {
         case GearCount::BankStrings:
-            return bankOf(gear).count;
+            return unitIn(gear.banks, unit).count;
         case GearCount::BankSeries:
-            return bankOf(gear).series;
+            return unitIn(gear.banks, unit).series;
         case GearCount::PanelStrings:
-            return there(solarOf(gear)).parallel;
+            return array().parallel;
         case GearCount::PanelSeries:
-            return there(solarOf(gear)).series;
+            return array().series;
     }
     unreachable("countOf(GearCount)");
 }
@@ -129,13 +143,14 @@ Plan apply(Plan plan, const Mend& mend) {
             [&](const TakeBack& c) { plan = withoutKind(std::move(plan), c.slot); },
             [&](const UseModel& c) {
                 // The one part that a mend may be the first to put in.
-                if (c.part == GearPart::Converter) {
+                if (c.unit.value.empty()) {
+                    promise(c.part == GearPart::Converter, "only a converter is put in");
                     putConverter(plan.gear, c.model);
                 } else {
-                    modelOf(plan.gear, c.part) = c.model;
+                    modelOf(plan.gear, c.unit, c.part) = c.model;
                 }
             },
-            [&](const UseCount& c) { countOf(plan.gear, c.of) = c.count; },
+            [&](const UseCount& c) { countOf(plan.gear, c.unit, c.of) = c.count; },
             [&](const UseWay& c) { there(unitOf(plan.gear, c.unit)).way = c.way; });
     }
     return plan;

@@ -30,9 +30,10 @@ enum class GearPart {
     EngineCharger,
     Inverter,
 };
-// Another model in the part's place. Requires that the plan has that part, but for a converter,
-// which is put in.
+// Another model in the part's place. Requires that the plan has that unit, with that part, but for
+// a converter of no unit, which is put in.
 struct UseModel {
+    UnitId unit;
     GearPart part = GearPart::Battery;
     std::string model;
     bool operator==(const UseModel&) const = default;
@@ -40,6 +41,7 @@ struct UseModel {
 
 enum class GearCount { BankStrings, BankSeries, PanelStrings, PanelSeries };
 struct UseCount {
+    UnitId unit;
     GearCount of = GearCount::BankStrings;
     int count = 1;
     bool operator==(const UseCount&) const = default;

@@ -103,7 +103,6 @@ struct SolarChoice {
 };
 struct EngineChoice {
     std::string charger;
-    Amps alternator;  // its rating
     bool operator==(const EngineChoice&) const = default;
 };
 // What charges the bank of a rail.
@@ -148,9 +147,15 @@ struct WireWay {
     Bundling bundling = Bundling::Loose;
     bool operator==(const WireWay&) const = default;
 };
+// The vehicle's own electrics, as they are before anything is built in.
+struct Vehicle {
+    Amps alternator{amps(120.0)};  // its rating. Judgement: as vans of today have it
+    bool operator==(const Vehicle&) const = default;
+};
 struct Van {
     std::vector<VanPlace> places;
     std::vector<WireWay> ways;
+    Vehicle vehicle;
     std::map<DeviceId, PlaceId> placed;  // devices other than appliances
     bool operator==(const Van&) const = default;
 };

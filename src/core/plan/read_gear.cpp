@@ -144,8 +144,12 @@ SolarChoice readSolar(JsonFields& fields) {
 EngineChoice readEngine(JsonFields& fields) {
     EngineChoice out;
     out.charger = fields.text("charger");
-    out.alternator = amps(fields.number("alternator_a", 1, 1000));
     return out;
+}
+
+std::optional<Amps> readAlternator(JsonFields& fields) {
+    const auto rating = fields.maybeNumber("alternator_a", 1, 1000);
+    return rating ? std::optional(amps(*rating)) : std::nullopt;
 }
 
 void readModel(JsonFields& fields, InverterChoice& inverter) {
@@ -153,17 +157,23 @@ void readModel(JsonFields& fields, InverterChoice& inverter) {
     inverter.onPerDay = hours(fields.number("on_h_per_day", 0, 24));
 }
 
-Gear readGear(JsonFields fields) {
-    Gear gear;
+ReadGear readGear(JsonFields fields) {
+    ReadGear out;
+    Gear& gear = out.gear;
     const std::size_t before = fields.problemCount();
-    readUnits(fields, "banks", gear.banks, [](JsonFields& row, BankChoice& out) {
-        readStrings(row, out);
+    readUnits(fields, "banks", gear.banks, [](JsonFields& row, BankChoice& bank) {
+        readStrings(row, bank);
     });
     readUnits(fields, "rails", gear.rails, readFedBy);
-    readUnits(fields, "sources", gear.sources, readWhat);
-    readUnits(fields, "inverters", gear.inverters, [](JsonFields& row, InverterChoice& out) {
-        out.from = UnitId(row.text("from"));
-        readModel(row, out);
+    readUnits(fields, "sources", gear.sources, [&](JsonFields& row, SourceChoice& source) {
+        readWhat(row, source);
+        if (std::holds_alternative<EngineChoice>(source.what) && !out.alternator) {
+            out.alternator = readAlternator(row);
+        }
+    });
+    readUnits(fields, "inverters", gear.inverters, [](JsonFields& row, InverterChoice& inverter) {
+        inverter.from = UnitId(row.text("from"));
+        readModel(row, inverter);
     });
     readCircuits(fields, gear);
     fields.settleUnknownKeys();
@@ -171,7 +181,7 @@ Gear readGear(JsonFields fields) {
         needBankAndRail(gear, fields);
         refuseTwins(gear, fields);
     }
-    return gear;
+    return out;
 }
 
 }  // namespace spirk

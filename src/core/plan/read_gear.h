@@ -9,9 +9,14 @@ namespace spirk {
 
 [[nodiscard]] std::string readPlainId(JsonFields& row);
 
-[[nodiscard]] Gear readGear(JsonFields fields);
+// Gear, and the alternator's rating where the gear says it, as it did before the van did.
+struct ReadGear {
+    Gear gear;
+    std::optional<Amps> alternator;
+};
+[[nodiscard]] ReadGear readGear(JsonFields fields);
 // One bank, array, engine charger and inverter: units with the stems that they have kept.
-[[nodiscard]] Gear readGearBefore3(JsonFields fields);
+[[nodiscard]] ReadGear readGearBefore3(JsonFields fields);
 
 // Where their unknown fields stand in format 3.
 [[nodiscard]] std::vector<KeptField> movedTo3(std::vector<KeptField> kept);
@@ -20,6 +25,7 @@ namespace spirk {
 void readStrings(JsonFields& fields, BankChoice& bank);
 [[nodiscard]] SolarChoice readSolar(JsonFields& fields);
 [[nodiscard]] EngineChoice readEngine(JsonFields& fields);
+[[nodiscard]] std::optional<Amps> readAlternator(JsonFields& fields);
 void readModel(JsonFields& fields, InverterChoice& inverter);
 
 }  // namespace spirk

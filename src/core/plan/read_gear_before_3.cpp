@@ -29,8 +29,9 @@ std::vector<KeptField> movedTo3(std::vector<KeptField> kept) {
     return kept;
 }
 
-Gear readGearBefore3(JsonFields fields) {
-    Gear gear = gearWith("", 1, 1);
+ReadGear readGearBefore3(JsonFields fields) {
+    ReadGear out{gearWith("", 1, 1), {}};
+    Gear& gear = out.gear;
     JsonFields bank = fields.object("bank");
     readStrings(bank, bankOf(gear));
     bank.settleUnknownKeys();
@@ -42,6 +43,7 @@ Gear readGearBefore3(JsonFields fields) {
     if (fields.has("engine")) {
         JsonFields engine = fields.object("engine");
         putEngine(gear, readEngine(engine));
+        out.alternator = readAlternator(engine);
         engine.settleUnknownKeys();
     }
     if (fields.has("inverter")) {
@@ -59,7 +61,7 @@ Gear readGearBefore3(JsonFields fields) {
             static_cast<Distribution>(fields.oneOf("distribution", kDistributionNames));
     }
     fields.settleUnknownKeys();
-    return gear;
+    return out;
 }
 
 }  // namespace spirk

@@ -94,8 +94,19 @@ Trip readTrip(JsonFields fields) {
     return trip;
 }
 
-Van readVan(JsonFields fields) {
+Vehicle readVehicle(JsonFields fields) {
+    const Vehicle out{amps(fields.number("alternator_a", 1, 1000))};
+    fields.settleUnknownKeys();
+    return out;
+}
+
+// `alternator` is its rating where the gear says it.
+Van readVan(JsonFields fields, std::optional<Amps> alternator) {
     Van van;
+    van.vehicle.alternator = alternator.value_or(van.vehicle.alternator);
+    if (fields.has("vehicle")) {
+        van.vehicle = readVehicle(fields.object("vehicle"));
+    }
     for (JsonFields& row : fields.objects("places", limits::kPlaces)) {
         van.places.push_back({PlaceId(readPlainId(row)),
                               row.text("name"),
@@ -223,9 +234,10 @@ Plan readBody(JsonFields& root, int version) {
     for (JsonFields& row : root.objects("appliances", limits::kAppliances)) {
         plan.appliances.push_back(readAppliance(row));
     }
-    plan.gear = version < kFirstWithUnits ? readGearBefore3(root.object("gear"))
-                                          : readGear(root.object("gear"));
-    plan.van = readVan(root.object("van"));
+    ReadGear gear = version < kFirstWithUnits ? readGearBefore3(root.object("gear"))
+                                              : readGear(root.object("gear"));
+    plan.gear = std::move(gear.gear);
+    plan.van = readVan(root.object("van"), gear.alternator);
     for (JsonFields& row : root.objects("amendments", limits::kAmendments)) {
         plan.amendments.push_back(readAmendment(row));
         row.settleUnknownKeys();
@@ -256,7 +268,7 @@ Plan readBody(JsonFields& root, int version) {
     if (root.has("variants")) {
         for (JsonFields& row : root.objects("variants", limits::kVariants)) {
             plan.variants.push_back(
-                {UnitId(readPlainId(row)), row.text("name"), readGear(row.object("gear"))});
+                {UnitId(readPlainId(row)), row.text("name"), readGear(row.object("gear")).gear});
             row.settleUnknownKeys();
         }
     }

@@ -88,8 +88,7 @@ Json write(const SourceChoice& source) {
                         {"controller", solar.controller}});
         },
         [&](const EngineChoice& engine) {
-            out.update(
-                {{"charger", engine.charger}, {"alternator_a", tidy(engine.alternator.si())}});
+            out.update({{"charger", engine.charger}});
         });
     return out;
 }
@@ -150,7 +149,10 @@ Json write(const Van& van) {
     for (const auto& [device, place] : van.placed) {
         placed[device.value] = place.value;
     }
-    return {{"places", places}, {"ways", ways}, {"placed", placed}};
+    return {{"places", places},
+            {"ways", ways},
+            {"placed", placed},
+            {"vehicle", {{"alternator_a", tidy(van.vehicle.alternator.si())}}}};
 }
 
 Json write(const Amendment& amendment) {

@@ -37,11 +37,12 @@ struct InverterDay {
 // Each appliance is reckoned as if it ran by itself: loss beyond idle is b P + c P^2 / P_n over its
 // time on. Two at once lose a little more (the square); with c below 0.1 that is within the
 // certainty of the coefficients.
-InverterDay inverterDay(const Plan& plan, const InverterModel& inverter) {
+InverterDay inverterDay(const Plan& plan, const InverterUnit& unit) {
+    const InverterModel& inverter = *unit.model;
     const Seconds inUse = mainsInUse(plan);
-    const Seconds on = std::max(inUse, inverterOf(plan.gear)->onPerDay);
+    const Seconds on = std::max(inUse, unit.onPerDay);
     const Watts idle = inverterLoss(inverter, watts(0.0));
-    const std::string path = pathOf(UnitList::Inverters, inverterOf(plan.gear)->id);
+    const std::string& path = unit.path;
     Joules conversion;
     for (const Appliance& a : plan.appliances) {
         if (a.feed == Feed::Mains) {
@@ -77,33 +78,65 @@ InverterDay inverterDay(const Plan& plan, const InverterModel& inverter) {
                       {{"energy", measure(idle * seconds(std::max(0.0, on.si() - inUse.si())))}}}}};
 }
 
-// What the 12 V loads of a 24 V bank cost beyond their own energy.
-Joules converterExtra(const Plan& plan, const System& gear, const Needs& needs) {
-    Joules behind;
-    for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
-        if (onConverter(plan.appliances[i], gear)) {
-            behind += needs.appliances[i].perDay;
-        }
+// The first gives all mains; the others are on beside it.
+void addFurther(const System& gear, InverterDay& day) {
+    for (std::size_t i = 1; i < gear.inverters.size(); ++i) {
+        const InverterUnit& unit = gear.inverters[i];
+        const Joules idle = inverterLoss(*unit.model, watts(0.0)) * unit.onPerDay;
+        day.extra += idle;
+        day.why.terms.push_back(
+            {"E_idle"_text,
+             {"idle draw of: {inverter}"_text, {{"inverter", unit.model->name}}},
+             measure(idle),
+             FromPlan{unit.path + ".on_h_per_day"}});
+        day.why.formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t + Σ E_idle"_text;
     }
-    return behind * (1.0 / gear.converter()->efficiency - 1.0);
+    day.why.result = measure(day.extra);
 }
 
-Derivation explainConverter(const System& gear, Joules extra) {
-    const double efficiency = gear.converter()->efficiency;
-    return {.id = FigureId("supply.converter.extra"),
-            .title = "Converter, losses a day"_text,
-            .formula = "E = E_12 (1/η − 1)"_text,
-            .terms = {{"E_12"_text,
-                       "12 V appliances behind it, a day"_text,
-                       measure(extra / (1.0 / efficiency - 1.0)),
-                       FromRule{"the sum of those appliances in Needs"_text}},
-                      {"η"_text,
-                       gear.converter()->name,
-                       percent(efficiency),
-                       FromRule{"converters of the library, or your own"_text}}},
-            .result = measure(extra),
-            .source = "own arithmetic"_text,
-            .note = {}};
+// What the 12 V loads of a 24 V bank cost beyond their own energy.
+Joules behind(const RailUnit& rail, const Plan& plan, const System& gear, const Needs& needs) {
+    Joules out;
+    for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
+        const Appliance& a = plan.appliances[i];
+        if (a.feed == Feed::Dc && railOf(a, gear).id == rail.id) {
+            out += needs.appliances[i].perDay;
+        }
+    }
+    return out;
+}
+
+struct ConverterDay {
+    Joules extra;
+    Derivation why;
+};
+
+ConverterDay convertersDay(const Plan& plan, const System& gear, const Needs& needs) {
+    ConverterDay out;
+    out.why = {.id = FigureId("supply.converter.extra"),
+               .title = "Converter, losses a day"_text,
+               .formula = "E = E_12 (1/η − 1)"_text,
+               .terms = {},
+               .result = {},
+               .source = "own arithmetic"_text,
+               .note = {}};
+    for (const RailUnit& rail : gear.rails) {
+        if (rail.converter == nullptr) {
+            continue;
+        }
+        const Joules energy = behind(rail, plan, gear, needs);
+        out.extra += energy * (1.0 / rail.converter->efficiency - 1.0);
+        out.why.terms.push_back({"E_12"_text,
+                                 "12 V appliances behind it, a day"_text,
+                                 measure(energy),
+                                 FromRule{"the sum of those appliances in Needs"_text}});
+        out.why.terms.push_back({"η"_text,
+                                 rail.converter->name,
+                                 percent(rail.converter->efficiency),
+                                 FromRule{"converters of the library, or your own"_text}});
+    }
+    out.why.result = measure(out.extra);
+    return out;
 }
 
 // The symbols of the terms, with '+' between them.
@@ -133,16 +166,17 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
                      .note = {}};
     out.total = needs.dcPerDay;
     if (gear.converter() != nullptr) {
-        const Joules extra = converterExtra(plan, gear, needs);
-        out.total += extra;
+        ConverterDay day = convertersDay(plan, gear, needs);
+        out.total += day.extra;
         total.terms.push_back({"E_converter"_text,
                                "converter's losses"_text,
-                               measure(extra),
+                               measure(day.extra),
                                FromFigure{FigureId("supply.converter.extra")}});
-        out.why.add(explainConverter(gear, extra));
+        out.why.add(std::move(day.why));
     }
     if (gear.inverter() != nullptr) {
-        InverterDay day = inverterDay(plan, *gear.inverter());
+        InverterDay day = inverterDay(plan, gear.inverters.front());
+        addFurther(gear, day);
         out.inverterExtra = day.extra;
         out.total += needs.mainsPerDay + day.extra;
         total.terms.push_back({"E_mains"_text,

@@ -40,65 +40,104 @@ double cutPart(Watts peak, Watts limit) {
 constexpr double kBrightHours = 10.0;
 
 // Part of the array's power that the kind of controller can take at all.
-double takenPart(const System& gear) {
-    const SunUnit& s = *gear.sun();
+double takenPart(const System& gear, const SunUnit& s) {
     const Watts array = arrayPower(s);
-    return takenPower(*s.controller, *s.panel, s.series, array, gear.bank().chemistry.absorption) /
-           array;
+    const Volts bank = gear.bankOf(s.into).chemistry.absorption;
+    return takenPower(*s.controller, *s.panel, s.series, array, bank) / array;
+}
+
+// A mean day of one array.
+struct ArrayDay {
+    Joules uncut;
+    double cut = 0.0;
+    [[nodiscard]] Joules given() const { return uncut * (1.0 - cut); }
+};
+
+ArrayDay arrayDay(int month, const System& gear, const SunUnit& s, double factor) {
+    const double sun = gear.climate->sun[static_cast<std::size_t>(month - 1)];  // kWh/m2
+    // Peak-sun hours: kWh/m2 over 1 kW/m2.
+    const Joules raw = arrayPower(s) * takenPart(gear, s) * hours(sun) * factor;
+    const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
+    const Watts limit = s.controller->maxOutput * gear.bankOf(s.into).chemistry.absorption;
+    return {raw, cutPart(peak, limit)};
 }
 
 MonthSun monthSun(int month, const System& gear, const Plan& plan, double factor) {
     MonthSun out;
     out.month = month;
     out.inTrip = inSeason(month, plan.trip.firstMonth, plan.trip.lastMonth);
-    if (!gear.sun()) {
-        return out;
+    Joules uncut;
+    for (const SunUnit& s : gear.suns) {
+        const ArrayDay day = arrayDay(month, gear, s, factor);
+        uncut += day.uncut;
+        out.perDay += day.given();
     }
-    const double sun = gear.climate->sun[static_cast<std::size_t>(month - 1)];  // kWh/m2
-    // Peak-sun hours: kWh/m2 over 1 kW/m2.
-    const Joules raw = arrayPower(*gear.sun()) * takenPart(gear) * hours(sun) * factor;
-    const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
-    const Watts limit = gear.sun()->controller->maxOutput * gear.bank().chemistry.absorption;
-    out.cut = cutPart(peak, limit);
-    out.perDay = raw * (1.0 - out.cut);
+    out.cut = uncut.si() > 0.0 ? 1.0 - out.perDay / uncut : 0.0;
     return out;
 }
 
 FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_string(month)); }
 
-void explainMonth(
-    const MonthSun& m, const Library& library, const System& gear, double factor, Supply& s) {
-    const Text name = monthName(m.month);
-    const double part = takenPart(gear);
-    Derivation d{
+Derivation monthHead(const MonthSun& m) {
+    return {
         .id = monthFigure(m.month),
-        .title = {"Sun into the bank, mean day of {month}"_text, {{"month", name}}},
-        .formula =
-            part < 1.0 ? "E = P · h · f · (1 − cut) · t"_text : "E = P · h · f · (1 − cut)"_text,
-        .terms =
-            {{"P"_text,
-              "panels at standard test conditions"_text,
-              measure(arrayPower(*gear.sun())),
-              FromPlan{gear.sun()->path}},
-             {"h"_text,
-              "sun on a level roof, hours of 1 kW/m²"_text,
-              number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
-              fromTable(library, "climates", listed({gear.climate->name, name}))},
-             {"f"_text, "system factor"_text, number(factor), fromRule(library, "roof_factor")},
-             {"cut"_text,
-              "part above the controller's limit"_text,
-              percent(m.cut),
-              FromRule{"mean day as a half sine of ten bright hours (judgement)"_text}}},
+        .title = {"Sun into the bank, mean day of {month}"_text, {{"month", monthName(m.month)}}},
+        .formula = {},
+        .terms = {},
         .result = measure(m.perDay),
         .source = "monthly means; a dull week gives far less"_text,
         .note = "In the shade of trees: down to half."_text};
+}
+
+Derivation monthOfOne(const MonthSun& m,
+                      const Library& library,
+                      const System& gear,
+                      const SunUnit& s,
+                      double factor) {
+    const double part = takenPart(gear, s);
+    Derivation d = monthHead(m);
+    d.formula =
+        part < 1.0 ? "E = P · h · f · (1 − cut) · t"_text : "E = P · h · f · (1 − cut)"_text;
+    d.terms = {{"P"_text,
+                "panels at standard test conditions"_text,
+                measure(arrayPower(s)),
+                FromPlan{s.path}},
+               {"h"_text,
+                "sun on a level roof, hours of 1 kW/m²"_text,
+                number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
+                fromTable(library, "climates", listed({gear.climate->name, monthName(m.month)}))},
+               {"f"_text, "system factor"_text, number(factor), fromRule(library, "roof_factor")},
+               {"cut"_text,
+                "part above the controller's limit"_text,
+                percent(m.cut),
+                FromRule{"mean day as a half sine of ten bright hours (judgement)"_text}}};
     if (part < 1.0) {
         d.terms.push_back({"t"_text,
                            "taken by a simple controller: bank's volts over the panels' best"_text,
                            percent(part),
-                           fromTable(library, "controllers", gear.sun()->controller->name)});
+                           fromTable(library, "controllers", s.controller->name)});
     }
-    s.why.add(std::move(d));
+    return d;
+}
+
+Derivation monthOfSeveral(const MonthSun& m, const System& gear, double factor) {
+    Derivation d = monthHead(m);
+    d.formula = "sum of the arrays, each: E = P · h · f · (1 − cut)"_text;
+    for (const SunUnit& s : gear.suns) {
+        d.terms.push_back(
+            {"E"_text,
+             {"{watts} on the {controller}"_text,
+              {{"watts", measure(arrayPower(s))}, {"controller", s.controller->name}}},
+             measure(arrayDay(m.month, gear, s, factor).given()),
+             FromPlan{s.path}});
+    }
+    return d;
+}
+
+void explainMonth(
+    const MonthSun& m, const Library& library, const System& gear, double factor, Supply& s) {
+    s.why.add(gear.suns.size() == 1 ? monthOfOne(m, library, gear, gear.suns.front(), factor)
+                                    : monthOfSeveral(m, gear, factor));
 }
 
 int leanest(const Supply& s) {
@@ -141,59 +180,88 @@ void explainNeeded(
              sun > 0.0 ? Text() : "There is no sun in that month: no panels can carry it."_text});
 }
 
-void explainChosen(const Library& library, const SunUnit& solar, Supply& s) {
+Watts allPanels(const System& gear) {
+    Watts out;
+    for (const SunUnit& s : gear.suns) {
+        out = out + arrayPower(s);
+    }
+    return out;
+}
+
+Terms chosenTerms(const Library& library, const SunUnit& s) {
+    return {{"series"_text, "in a string"_text, count(s.series), FromPlan{s.path + ".series"}},
+            {"parallel"_text, "strings"_text, count(s.parallel), FromPlan{s.path + ".parallel"}},
+            {"P_panel"_text, s.panel->name, measure(s.panel->power), fromGear(library, *s.panel)}};
+}
+
+void explainChosen(const Library& library, const System& gear, Supply& s) {
+    Terms terms;
+    for (const SunUnit& sun : gear.suns) {
+        for (Term& term : chosenTerms(library, sun)) {
+            terms.push_back(std::move(term));
+        }
+    }
     s.why.add({.id = FigureId("supply.sun.chosen"),
                .title = "Panels chosen"_text,
-               .formula = "P = series · parallel · P_panel"_text,
-               .terms = {{"series"_text,
-                          "in a string"_text,
-                          count(solar.series),
-                          FromPlan{solar.path + ".series"}},
-                         {"parallel"_text,
-                          "strings"_text,
-                          count(solar.parallel),
-                          FromPlan{solar.path + ".parallel"}},
-                         {"P_panel"_text,
-                          solar.panel->name,
-                          measure(solar.panel->power),
-                          fromGear(library, *solar.panel)}},
-               .result = measure(arrayPower(solar)),
+               .formula = gear.suns.size() == 1
+                              ? "P = series · parallel · P_panel"_text
+                              : "sum of the arrays, each: P = series · parallel · P_panel"_text,
+               .terms = std::move(terms),
+               .result = measure(allPanels(gear)),
                .source = "own arithmetic"_text,
                .note = {}});
 }
 
-void explainLimit(const Library& library, const System& gear, Watts limit, Supply& s) {
-    const ControllerModel& controller = *gear.sun()->controller;
-    const Origin table = fromGear(library, controller);
-    s.why.add(
-        {.id = FigureId("supply.sun.limit"),
-         .title = "Most that the controller can use"_text,
-         .formula = "P = I_max · V / η"_text,
-         .terms =
-             {{"I_max"_text, "controller's output"_text, measure(controller.maxOutput), table},
-              {"V"_text,
-               "absorption voltage"_text,
-               measure(gear.bank().chemistry.absorption),
-               fromTable(library, "chemistries", gear.bank().chemistry.name)},
-              {"η"_text, "controller's efficiency"_text, percent(controller.efficiency), table}},
-         .result = measure(limit),
-         .source = "own arithmetic"_text,
-         .note = {}});
+Watts usedAtMost(const System& gear, const SunUnit& s) {
+    const ControllerModel& c = *s.controller;
+    return c.maxOutput * gear.bankOf(s.into).chemistry.absorption / c.efficiency;
+}
+
+Watts usedAtMost(const System& gear) {
+    Watts out;
+    for (const SunUnit& s : gear.suns) {
+        out = out + usedAtMost(gear, s);
+    }
+    return out;
+}
+
+void explainLimit(const Library& library, const System& gear, Supply& s) {
+    Terms terms;
+    for (const SunUnit& sun : gear.suns) {
+        const ControllerModel& controller = *sun.controller;
+        const Chemistry& chemistry = gear.bankOf(sun.into).chemistry;
+        const Origin table = fromGear(library, controller);
+        terms.push_back(
+            {"I_max"_text, "controller's output"_text, measure(controller.maxOutput), table});
+        terms.push_back({"V"_text,
+                         "absorption voltage"_text,
+                         measure(chemistry.absorption),
+                         fromTable(library, "chemistries", chemistry.name)});
+        terms.push_back(
+            {"η"_text, "controller's efficiency"_text, percent(controller.efficiency), table});
+    }
+    s.why.add({.id = FigureId("supply.sun.limit"),
+               .title = gear.suns.size() == 1 ? "Most that the controller can use"_text
+                                              : "Most that the controllers can use"_text,
+               .formula = gear.suns.size() == 1
+                              ? "P = I_max · V / η"_text
+                              : "sum of the controllers, each: P = I_max · V / η"_text,
+               .terms = std::move(terms),
+               .result = measure(usedAtMost(gear)),
+               .source = "own arithmetic"_text,
+               .note = {}});
 }
 
 void addMarks(const Library& library, const System& gear, double factor, Supply& s) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
     const double efficiency = gear.bank().chemistry.chargeEfficiencyWh;
     const Watts needed = sun > 0.0 ? s.demand / (hours(sun) * factor * efficiency) : watts(0.0);
-    const ControllerModel& controller = *gear.sun()->controller;
-    const Watts limit =
-        controller.maxOutput * gear.bank().chemistry.absorption / controller.efficiency;
     explainNeeded(library, gear, factor, needed, s);
-    explainChosen(library, *gear.sun(), s);
-    explainLimit(library, gear, limit, s);
+    explainChosen(library, gear, s);
+    explainLimit(library, gear, s);
     s.sun = Marks{measure(needed),
-                  measure(arrayPower(*gear.sun())),
-                  measure(limit),
+                  measure(allPanels(gear)),
+                  measure(usedAtMost(gear)),
                   FigureId("supply.sun.needed"),
                   FigureId("supply.sun.chosen"),
                   FigureId("supply.sun.limit")};
@@ -205,6 +273,10 @@ bool inSeason(int month, int first, int last) {
     return first <= last ? month >= first && month <= last : month >= first || month <= last;
 }
 
+double clippedPart(int month, const System& gear, const SunUnit& sun, double factor) {
+    return arrayDay(month, gear, sun, factor).cut;
+}
+
 void addSun(const Plan& plan, const Library& library, const System& gear, Supply& s) {
     const double factor = rule(library, "roof_factor").value;
     for (int month = 1; month <= 12; ++month) {
@@ -212,7 +284,7 @@ void addSun(const Plan& plan, const Library& library, const System& gear, Supply
     }
     s.leanestMonth = leanest(s);
     const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
-    if (gear.sun()) {
+    if (!gear.suns.empty()) {
         for (const MonthSun& m : s.months) {
             explainMonth(m, library, gear, factor, s);
         }
@@ -221,14 +293,14 @@ void addSun(const Plan& plan, const Library& library, const System& gear, Supply
     s.why.add({.id = FigureId("supply.sun.leanest"),
                .title = "Sun into the bank in the leanest month of the trip"_text,
                .formula = "the smallest of the trip's months"_text,
-               .terms = gear.sun() ? Terms{{"E"_text,
-                                            "mean day"_text,
-                                            measure(lean.perDay),
-                                            FromFigure{monthFigure(lean.month)}}}
-                                   : Terms{},
+               .terms = !gear.suns.empty() ? Terms{{"E"_text,
+                                                    "mean day"_text,
+                                                    measure(lean.perDay),
+                                                    FromFigure{monthFigure(lean.month)}}}
+                                           : Terms{},
                .result = measure(lean.perDay),
                .source = "own arithmetic"_text,
-               .note = gear.sun() ? Text() : "There are no panels."_text});
+               .note = !gear.suns.empty() ? Text() : "There are no panels."_text});
 }
 
 Phrase monthName(int month) { return kMonthNames.at(static_cast<std::size_t>(month - 1)); }

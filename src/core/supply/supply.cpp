@@ -54,8 +54,27 @@ struct ColdBank {
     double part = 1.0;  // of the rated capacity
 };
 
-void explainCold(const Library& library, const System& gear, const ColdBank& cold, Supply& s) {
-    s.why.add({.id = fig("supply.bank.cold"),
+ColdBank coldOf(const Plan& plan, const System& gear, const BankUnit& bank) {
+    const Celsius temperature = bankInCold(plan, *gear.climate);
+    return {temperature, capacityAt(bank.chemistry, temperature)};
+}
+
+Joules usableOf(const BankUnit& bank, const ColdBank& cold) {
+    return bankCapacity(bank) * bank.nominal * bank.chemistry.usable * cold.part;
+}
+
+// Of the first bank 'supply.bank.cold'.
+FigureId coldFigure(const System& gear, const BankUnit& bank) {
+    return bank.id == gear.bank().id ? fig("supply.bank.cold")
+                                     : FigureId("supply.bank.cold." + bank.id.value);
+}
+
+void explainCold(const Library& library,
+                 const System& gear,
+                 const BankUnit& bank,
+                 const ColdBank& cold,
+                 Supply& s) {
+    s.why.add({.id = coldFigure(gear, bank),
                .title = "Part of the rated capacity in the trip's coldest month"_text,
                .formula = "k = from the chemistry's table at the bank's temperature"_text,
                .terms = {{"T"_text,
@@ -63,40 +82,56 @@ void explainCold(const Library& library, const System& gear, const ColdBank& col
                           measure(cold.temperature),
                           fromTable(library, "climates", gear.climate->name)},
                          {"k"_text,
-                          gear.bank().chemistry.name,
+                          bank.chemistry.name,
                           percent(cold.part),
-                          fromTable(library, "chemistries", gear.bank().chemistry.name)}},
+                          fromTable(library, "chemistries", bank.chemistry.name)}},
                .result = percent(cold.part),
                .source = "table of chemistries"_text,
                .note = "A bank in the heated living space has more."_text});
 }
 
-void explainBankUsable(const Library& library,
-                       const BankUnit& bank,
-                       const ColdBank& cold,
-                       Supply& s) {
+void addUsableTerms(const Library& library,
+                    const System& gear,
+                    const BankUnit& bank,
+                    const ColdBank& cold,
+                    Terms& terms) {
     const Origin battery = fromGear(library, *bank.model);
-    s.why.add(
-        {.id = fig("supply.bank.usable"),
-         .title = "Bank chosen, usable energy"_text,
-         .formula = "E = n · C · V · u · k"_text,
-         .terms = {{"n"_text,
-                    "batteries in parallel"_text,
-                    count(bank.count),
-                    FromPlan{bank.path + ".count"}},
-                   {"C"_text, "rated capacity of one"_text, measure(bank.model->capacity), battery},
-                   {"V"_text, "nominal voltage, pole to pole"_text, measure(bank.nominal), battery},
-                   {"u"_text,
-                    "usable part"_text,
-                    percent(bank.chemistry.usable),
-                    fromTable(library, "chemistries", bank.chemistry.name)},
-                   {"k"_text,
-                    "part that is there in the cold"_text,
-                    percent(cold.part),
-                    FromFigure{fig("supply.bank.cold")}}},
-         .result = measure(s.usable),
-         .source = "own arithmetic"_text,
-         .note = "A higher usable part gives more days and fewer cycles of life."_text});
+    terms.push_back({"n"_text,
+                     "batteries in parallel"_text,
+                     count(bank.count),
+                     FromPlan{bank.path + ".count"}});
+    terms.push_back(
+        {"C"_text, "rated capacity of one"_text, measure(bank.model->capacity), battery});
+    terms.push_back(
+        {"V"_text, "nominal voltage, pole to pole"_text, measure(bank.nominal), battery});
+    terms.push_back({"u"_text,
+                     "usable part"_text,
+                     percent(bank.chemistry.usable),
+                     fromTable(library, "chemistries", bank.chemistry.name)});
+    terms.push_back({"k"_text,
+                     "part that is there in the cold"_text,
+                     percent(cold.part),
+                     FromFigure{coldFigure(gear, bank)}});
+}
+
+// Of all banks together: which loads hang on which is another matter.
+void explainBankUsable(const Plan& plan, const Library& library, const System& gear, Supply& s) {
+    const bool one = gear.banks.size() == 1;
+    Terms terms;
+    for (const BankUnit& bank : gear.banks) {
+        const ColdBank cold = coldOf(plan, gear, bank);
+        explainCold(library, gear, bank, cold, s);
+        addUsableTerms(library, gear, bank, cold, terms);
+    }
+    s.why.add({.id = fig("supply.bank.usable"),
+               .title = one ? "Bank chosen, usable energy"_text
+                            : "Banks chosen, usable energy together"_text,
+               .formula = one ? "E = n · C · V · u · k"_text
+                              : "sum of the banks, each: E = n · C · V · u · k"_text,
+               .terms = std::move(terms),
+               .result = measure(s.usable),
+               .source = "own arithmetic"_text,
+               .note = "A higher usable part gives more days and fewer cycles of life."_text});
 }
 
 void explainDays(Supply& s) {
@@ -117,15 +152,13 @@ void explainDays(Supply& s) {
 }
 
 void addBank(const Plan& plan, const Library& library, const System& gear, Supply& s) {
-    const BankUnit& bank = gear.bank();
     const Joules needed = s.demand * plan.trip.daysWithoutSun;
-    const Celsius temperature = bankInCold(plan, *gear.climate);
-    const ColdBank cold{temperature, capacityAt(bank.chemistry, temperature)};
-    s.usable = bankCapacity(bank) * bank.nominal * bank.chemistry.usable * cold.part;
+    for (const BankUnit& bank : gear.banks) {
+        s.usable += usableOf(bank, coldOf(plan, gear, bank));
+    }
     s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
-    explainBankNeeded(plan, bank, needed, s);
-    explainCold(library, gear, cold, s);
-    explainBankUsable(library, bank, cold, s);
+    explainBankNeeded(plan, gear.bank(), needed, s);
+    explainBankUsable(plan, library, gear, s);
     explainDays(s);
     s.bank = {measure(needed),
               measure(s.usable),
@@ -141,10 +174,14 @@ Joules leftForEngine(const Supply& s) {
     return Joules::fromSi(std::max(0.0, s.demand.si() - lean.perDay.si()));
 }
 
-void addEngineLimit(const Library& library, const EngineUnit& engine, Volts out, Supply& s) {
+// Of several chargers together, reckoned as the first passes it on.
+void addEngineLimit(const Plan& plan, const Library& library, const System& gear, Supply& s) {
+    const EngineUnit& engine = gear.engines.front();
+    const Amps alternator = plan.van.vehicle.alternator;
     const double share = library.alternator.roadShareLimit;
     const Volts in = engine.charger->start;
-    const Amps limit = engine.alternator * share * engine.charger->efficiency * (in / out);
+    const Volts out = gear.bankOf(engine.into).chemistry.absorption;
+    const Amps limit = alternator * share * engine.charger->efficiency * (in / out);
     s.why.add({.id = fig("supply.engine.limit"),
                .title = "Most that the alternator should give, as current into the bank"_text,
                .formula = "I = share · I_alt · η · V_in / V_out"_text,
@@ -154,8 +191,8 @@ void addEngineLimit(const Library& library, const EngineUnit& engine, Volts out,
                           fromTable(library, "alternator", "road_share_limit")},
                          {"I_alt"_text,
                           "alternator's rating"_text,
-                          measure(engine.alternator),
-                          FromPlan{engine.path + ".alternator_a"}},
+                          measure(alternator),
+                          FromPlan{"van.vehicle.alternator_a"}},
                          {"η"_text,
                           "charger's efficiency"_text,
                           percent(engine.charger->efficiency),
@@ -208,9 +245,16 @@ void explainEngineNeeded(
              driving.si() > 0.0 ? Text() : "No driving is planned: the engine adds nothing."_text});
 }
 
+Amps allChargers(const System& gear) {
+    Amps out;
+    for (const EngineUnit& engine : gear.engines) {
+        out += engine.charger->output;
+    }
+    return out;
+}
+
 void explainRefill(const Library& library, const System& gear, Supply& s) {
     const BankUnit& bank = gear.bank();
-    const DcdcModel& charger = *gear.engine()->charger;
     s.why.add(
         {.id = fig("supply.engine.refill"),
          .title = "Driving time from empty to full"_text,
@@ -226,19 +270,36 @@ void explainRefill(const Library& library, const System& gear, Supply& s) {
                     fromTable(library, "chemistries", bank.chemistry.name)},
                    {"I"_text,
                     "charger's output"_text,
-                    measure(charger.output),
+                    measure(allChargers(gear)),
                     FromFigure{fig("supply.engine.chosen")}}},
          .result = measure(*s.engineRefill),
          .source = "own arithmetic; the last, slower part is not in it"_text,
          .note = {}});
 }
 
+void explainEngineChosen(const Library& library, const System& gear, Supply& s) {
+    Terms terms;
+    for (const EngineUnit& engine : gear.engines) {
+        terms.push_back({"I"_text,
+                         engine.charger->name,
+                         measure(engine.charger->output),
+                         fromGear(library, *engine.charger)});
+    }
+    s.why.add({.id = fig("supply.engine.chosen"),
+               .title = "Engine charging chosen"_text,
+               .formula = gear.engines.size() == 1 ? "the charger's output"_text
+                                                   : "sum of the chargers' outputs"_text,
+               .terms = std::move(terms),
+               .result = measure(allChargers(gear)),
+               .source = "library"_text,
+               .note = {}});
+}
+
 void addEngine(const Plan& plan, const Library& library, const System& gear, Supply& s) {
-    if (!gear.engine()) {
+    if (gear.engines.empty()) {
         return;
     }
     const Chemistry& chemistry = gear.bank().chemistry;
-    const DcdcModel& charger = *gear.engine()->charger;
     const Seconds driving = plan.trip.drivingPerDay;
     const Amps needed =
         driving.si() > 0.0
@@ -246,22 +307,15 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
             : amps(0.0);
     explainEngineNeeded(plan, library, gear, needed, s);
     s.engine = Marks{measure(needed),
-                     measure(charger.output),
+                     measure(allChargers(gear)),
                      std::nullopt,
                      fig("supply.engine.needed"),
                      fig("supply.engine.chosen"),
                      {}};
-    s.engineRefill = chargeTime(bankCapacity(gear.bank()) * chemistry.usable, charger.output);
+    s.engineRefill = chargeTime(bankCapacity(gear.bank()) * chemistry.usable, allChargers(gear));
     explainRefill(library, gear, s);
-    s.why.add(
-        {.id = fig("supply.engine.chosen"),
-         .title = "Engine charging chosen"_text,
-         .formula = "the charger's output"_text,
-         .terms = {{"I"_text, charger.name, measure(charger.output), fromGear(library, charger)}},
-         .result = measure(charger.output),
-         .source = "library"_text,
-         .note = {}});
-    addEngineLimit(library, *gear.engine(), chemistry.absorption, s);
+    explainEngineChosen(library, gear, s);
+    addEngineLimit(plan, library, gear, s);
 }
 
 void addInverterLimit(const Library& library, const System& gear, Supply& s) {
@@ -292,23 +346,30 @@ void addInverterLimit(const Library& library, const System& gear, Supply& s) {
 }
 
 void addInverter(const Library& library, const System& gear, const Needs& needs, Supply& s) {
-    if (gear.inverter() == nullptr) {
+    if (gear.inverters.empty()) {
         return;
+    }
+    Terms terms;
+    Watts power, surge;
+    for (const InverterUnit& inverter : gear.inverters) {
+        power = power + inverter.model->power;
+        surge = surge + inverter.model->surge;
+        terms.push_back({"P"_text,
+                         inverter.model->name,
+                         measure(inverter.model->power),
+                         fromGear(library, *inverter.model)});
     }
     s.why.add({.id = fig("supply.inverter.chosen"),
                .title = "Inverter chosen"_text,
-               .formula = "the maker's continuous rating"_text,
-               .terms = {{"P"_text,
-                          gear.inverter()->name,
-                          measure(gear.inverter()->power),
-                          fromGear(library, *gear.inverter())}},
-               .result = measure(gear.inverter()->power),
+               .formula = gear.inverters.size() == 1 ? "the maker's continuous rating"_text
+                                                     : "sum of the makers' continuous ratings"_text,
+               .terms = std::move(terms),
+               .result = measure(power),
                .source = "library"_text,
                .note = {"Short-time: {has}, asked {asked}."_text,
-                        {{"has", measure(gear.inverter()->surge)},
-                         {"asked", measure(needs.worstSurge)}}}});
+                        {{"has", measure(surge)}, {"asked", measure(needs.worstSurge)}}}});
     s.inverter = Marks{measure(needs.worstMains),
-                       measure(gear.inverter()->power),
+                       measure(power),
                        std::nullopt,
                        fig("needs.inverter.worst"),
                        fig("supply.inverter.chosen"),

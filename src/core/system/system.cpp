@@ -48,13 +48,6 @@ Finding unfed(const std::string& path, const UnitId& on) {
         {"Say in the plan's file which rail or bank it hangs on."_text, {}});
 }
 
-Finding oneTooMany(const std::string& path, const UnitId& first) {
-    return leftOut(path,
-                   {"'{unit}' is a second unit of its kind beside '{first}'."_text,
-                    {{"unit", path}, {"first", first.value}}},
-                   {"This version judges one of each kind: take one of them out."_text, {}});
-}
-
 template <class T>
 const T* lookUp(const std::vector<T>& own,
                 const std::vector<T>& entries,
@@ -144,22 +137,12 @@ private:
                                         {"Let it hang on a rail that the bank feeds."_text, {}}));
         return false;
     }
-    // One of each kind is judged; a second one would be drawn and not judged.
-    template <class UnitType>
-    void addOne(std::vector<UnitType>& list, UnitType unit) {
-        if (list.empty()) {
-            list.push_back(std::move(unit));
-        } else {
-            out_.findings.push_back(oneTooMany(unit.path, list.front().id));
-        }
-    }
-
     void addBanks() {
         promise(!library_.batteries.empty() && !library_.chemistries.empty(),
                 "the library has batteries and their chemistries");
         promise(!plan_.gear.banks.empty(), "a plan has a bank");
         for (const BankChoice& choice : plan_.gear.banks) {
-            addOne(out_.banks, bankUnit(choice));
+            out_.banks.push_back(bankUnit(choice));
         }
     }
     [[nodiscard]] BankUnit bankUnit(const BankChoice& choice) {
@@ -196,6 +179,17 @@ private:
             }
         }
         promise(!out_.rails.empty(), "a plan has a rail at its bank");
+        std::erase_if(out_.banks, [&](const BankUnit& bank) {
+            const bool feeds =
+                std::ranges::find(out_.rails, bank.id, &RailUnit::bank) != out_.rails.end();
+            if (!feeds) {
+                out_.findings.push_back(
+                    leftOut(bank.path,
+                            {"'{unit}' feeds no rail."_text, {{"unit", bank.path}}},
+                            "Say in the plan's file which rail hangs on it."_text));
+            }
+            return !feeds;
+        });
     }
     void addBankRail(const RailChoice& choice, const FromBank& from) {
         auto out = unitAs<RailUnit>(choice, UnitList::Rails, WayKind::MainRail);
@@ -205,27 +199,19 @@ private:
         if (!there) {
             out_.findings.push_back(unfed(out.path, from.bank));
         }
-        out.bank = out_.banks.front().id;
-        // Without it there would be no system to speak of: it hangs on the first bank then.
-        addRail(out, Fed::Yes);
+        // The first hangs on the first bank then: without one there were no system to speak of.
+        if (there || out_.rails.empty()) {
+            out.bank = there ? from.bank : out_.banks.front().id;
+            out_.rails.push_back(out);
+        }
     }
     void addConverterRail(const RailChoice& choice, const FromConverter& from) {
         auto out = unitAs<RailUnit>(choice, UnitList::Rails, WayKind::ConverterRail);
-        out.bank = out_.banks.front().id;
         out.converter = look(&Shelf::converters, from.model, out.path + ".model");
-        if (out.converter != nullptr) {
-            addRail(out, hasRail(from.rail, out.path) ? Fed::Yes : Fed::No);
-        }
-    }
-    enum class Fed { Yes, No };
-    void addRail(const RailUnit& rail, Fed fed) {
-        const bool converter = rail.converter != nullptr;
-        const auto same = std::ranges::find_if(
-            out_.rails, [&](const RailUnit& r) { return (r.converter != nullptr) == converter; });
-        if (same != out_.rails.end()) {
-            out_.findings.push_back(oneTooMany(rail.path, same->id));
-        } else if (fed == Fed::Yes) {
-            out_.rails.push_back(rail);
+        if (out.converter != nullptr && hangsAtBank(from.rail, out.path)) {
+            out.from = from.rail;
+            out.bank = out_.rail(from.rail).bank;
+            out_.rails.push_back(out);
         }
     }
     void addSource(const SourceChoice& choice) {
@@ -242,16 +228,15 @@ private:
         out.series = solar.series;
         out.parallel = solar.parallel;
         if (out.panel != nullptr && out.controller != nullptr && hangsAtBank(out.into, out.path)) {
-            addOne(out_.suns, out);
+            out_.suns.push_back(out);
         }
     }
     void addEngine(const SourceChoice& choice, const EngineChoice& engine) {
         auto out = unitAs<EngineUnit>(choice, UnitList::Sources, WayKind::Engine);
         out.into = choice.into;
         out.charger = look(&Shelf::dcdcs, engine.charger, out.path + ".charger");
-        out.alternator = engine.alternator;
         if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
-            addOne(out_.engines, out);
+            out_.engines.push_back(out);
         }
     }
     void addInverter(const InverterChoice& choice) {
@@ -260,11 +245,12 @@ private:
         out.model = look(&Shelf::inverters, choice.model, out.path + ".model");
         out.onPerDay = choice.onPerDay;
         if (out.model != nullptr && hangsAtBank(out.from, out.path)) {
-            addOne(out_.inverters, out);
+            out_.inverters.push_back(out);
         }
     }
 
-    // Of its loads those that are on its rail, and in no circuit before it.
+    // Of its loads those that take DC and are in no circuit before it. A rail whose volts do not
+    // suit one is the person's choice, and is told (V2).
     void addCircuit(const CircuitChoice& choice) {
         const std::string path = pathOf(UnitList::Circuits, choice.id);
         if (!hasRail(choice.on, path)) {
@@ -272,13 +258,13 @@ private:
         }
         CircuitChoice out = choice;
         std::erase_if(out.loads, [&](const ApplianceId& load) {
-            const bool fits = railOf(load) == choice.on && circuitWith(out_, load) == nullptr;
+            const bool fits = takesDc(load) && circuitWith(out_, load) == nullptr;
             if (!fits) {
-                Finding f = leftOut(
-                    path + "." + load.value,
-                    {"'{load}' is not on the rail of its circuit, or is in another one."_text,
-                     {{"load", load.value}}},
-                    {"Take it out of '{circuit}'."_text, {{"circuit", path}}});
+                Finding f =
+                    leftOut(path + "." + load.value,
+                            {"'{load}' is not there, takes mains, or is in another circuit."_text,
+                             {{"load", load.value}}},
+                            {"Take it out of '{circuit}'."_text, {{"circuit", path}}});
                 f.why = {"It is wired as if that circuit did not list it."_text, {}};
                 out_.findings.push_back(std::move(f));
             }
@@ -286,13 +272,9 @@ private:
         });
         out_.circuits.push_back(std::move(out));
     }
-    // Nothing for what is not there or takes mains.
-    [[nodiscard]] std::optional<UnitId> railOf(const ApplianceId& load) const {
+    [[nodiscard]] bool takesDc(const ApplianceId& load) const {
         const auto at = std::ranges::find(plan_.appliances, load, &Appliance::id);
-        if (at == plan_.appliances.end() || at->feed != Feed::Dc) {
-            return std::nullopt;
-        }
-        return onConverter(*at, out_) ? out_.converterRail()->id : out_.mainRail().id;
+        return at != plan_.appliances.end() && at->feed == Feed::Dc;
     }
 
     const Plan& plan_;
@@ -309,6 +291,18 @@ const CircuitChoice* circuitWith(const System& system, const ApplianceId& load) 
         return std::ranges::find(c.loads, load) != c.loads.end();
     });
     return found == system.circuits.end() ? nullptr : &*found;
+}
+
+const RailUnit& System::rail(const UnitId& id) const {
+    const auto found = std::ranges::find(rails, id, &RailUnit::id);
+    promise(found != rails.end(), "a rail that something hangs on is there");
+    return *found;
+}
+
+const BankUnit& System::bankOf(const UnitId& rail) const {
+    const auto found = std::ranges::find(banks, this->rail(rail).bank, &BankUnit::id);
+    promise(found != banks.end(), "a rail's bank is there");
+    return *found;
 }
 
 const RailUnit& System::mainRail() const {
@@ -358,9 +352,21 @@ Chemistry scaled(const Chemistry& block, double blocks) {
     return out;
 }
 
+const RailUnit& railOf(const Appliance& a, const System& gear) {
+    if (const CircuitChoice* given = circuitWith(gear, a.id)) {
+        return gear.rail(given->on);
+    }
+    const RailUnit& main = gear.mainRail();
+    const bool asksForLess =
+        a.supplied == Supplied::Twelve && gear.bankOf(main.id).system > volts(12.0);
+    const auto converter = std::ranges::find_if(gear.rails, [&](const RailUnit& rail) {
+        return rail.converter != nullptr && rail.bank == main.bank;
+    });
+    return asksForLess && converter != gear.rails.end() ? *converter : main;
+}
+
 bool onConverter(const Appliance& a, const System& gear) {
-    return gear.converter() != nullptr && a.feed == Feed::Dc && a.supplied == Supplied::Twelve &&
-           gear.bank().system > volts(12.0);
+    return a.feed == Feed::Dc && railOf(a, gear).converter != nullptr;
 }
 
 Watts arrayPower(const SunUnit& solar) {

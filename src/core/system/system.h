@@ -30,6 +30,7 @@ struct BankUnit : SystemUnit {
 // What loads, sources and inverters hang on.
 struct RailUnit : SystemUnit {
     UnitId bank;                                // that it hangs on, by a converter or not
+    UnitId from;                                // of a converter's, the rail it draws from
     const ConverterModel* converter = nullptr;  // that makes it; null: the bank does
     Distribution kind = Distribution::Bars;
 };
@@ -43,7 +44,6 @@ struct SunUnit : SystemUnit {
 struct EngineUnit : SystemUnit {
     UnitId into;
     const DcdcModel* charger = nullptr;
-    Amps alternator;
 };
 struct InverterUnit : SystemUnit {
     UnitId from;
@@ -63,6 +63,11 @@ struct System {
     std::vector<CircuitChoice> circuits;  // that the person gave, on rails that are there
     const Climate* climate = nullptr;
     std::vector<Finding> findings;
+
+    // Requires that it is there, as every rail is that something hangs on.
+    [[nodiscard]] const RailUnit& rail(const UnitId& id) const;
+    // That a rail hangs on.
+    [[nodiscard]] const BankUnit& bankOf(const UnitId& rail) const;
 
     // The first of each kind; null where there is none.
     [[nodiscard]] const BankUnit& bank() const { return banks.front(); }
@@ -101,7 +106,10 @@ template <class Model>
 // A 12 V block's chemistry, for `blocks` of them in series.
 [[nodiscard]] Chemistry scaled(const Chemistry& block, double blocks);
 
-// Whether an appliance hangs on the converter's 12 V rail, where there is one.
+// The rail that a DC appliance hangs on: that of the circuit that the person gave it; else the
+// converter's, where its bank has one and the appliance bears no more; else the first.
+[[nodiscard]] const RailUnit& railOf(const Appliance& appliance, const System& gear);
+// Whether that is a converter's.
 [[nodiscard]] bool onConverter(const Appliance& appliance, const System& gear);
 
 // The given circuit that a load is in; null where the program groups it.

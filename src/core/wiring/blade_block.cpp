@@ -9,6 +9,7 @@
 
 #include "core/base/promise.h"
 #include "core/library/appliance_names.h"
+#include "core/plan/units.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -66,25 +67,31 @@ struct Hang {
 };
 
 Hang hangOf(const System& gear, const RailUnit& rail) {
-    const UnitId& main = gear.mainRail().id;
     if (const ConverterModel* converter = rail.converter) {
         return {rail.id,
-                main,
+                rail.from,
                 DeviceId(rail.id.value),
                 converter->output,
                 converter->output,
                 volts(12.0)};
     }
-    const BankUnit& bank = gear.bank();
-    return {rail.id, main, {}, bank.chemistry.cutOff, bank.nominal, bank.system};
+    const BankUnit& bank = gear.bankOf(rail.id);
+    return {rail.id, rail.id, {}, bank.chemistry.cutOff, bank.nominal, bank.system};
 }
 
 bool sharesCircuit(const Appliance& a, const Hang& rail) {
     return (largestWatts(a) / rail.lowest).si() <= kSharesUpTo;
 }
 
-// What the ids of shared circuits have between 'circuit.' and the group.
+// What the ids of shared circuits have between 'circuit.' and the group; those of the main rail
+// have nothing there.
 constexpr std::string_view kOnConverter = "12v.";
+std::string onRail(const UnitId& rail) {
+    if (rail.value == kMainRail) {
+        return {};
+    }
+    return rail.value == kConverterRail ? std::string(kOnConverter) : rail.value + ".";
+}
 // The same of circuits that the person gave.
 constexpr std::string_view kGiven = "given.";
 // What sets an appliance's own circuit apart where its id reads like a group's.
@@ -109,8 +116,7 @@ std::string ownCircuit(const ApplianceId& id) {
 std::vector<LoadCircuit> loadCircuits(const Draft& draft, const Hang& rail) {
     std::vector<LoadCircuit> out;
     for (const Appliance& a : draft.plan.appliances) {
-        const bool here = onConverter(a, draft.gear) == rail.converter.has_value();
-        if (a.feed != Feed::Dc || a.count == 0 || !here) {
+        if (a.feed != Feed::Dc || a.count == 0 || railOf(a, draft.gear).id != rail.rail) {
             continue;
         }
         const std::string id = circuitOf(a, draft.gear);
@@ -333,7 +339,9 @@ void addWay(Draft& draft, const std::string& blockId, const std::string& way) {
 }
 
 std::string blockId(const Hang& rail, int index) {
-    const std::string stem = rail.converter ? "fuseblock.12v" : "fuseblock";
+    const std::string stem = rail.rail.value == kConverterRail
+                                 ? "fuseblock." + std::string(kOnConverter.substr(0, 3))
+                                 : partOf(rail.rail, "fuseblock");
     return index == 0 ? stem : stem + "." + std::to_string(index + 1);
 }
 
@@ -386,16 +394,14 @@ void addCircuits(Draft& draft, const Hang& rail) {
 DeviceId deviceOf(const ApplianceId& id) { return DeviceId("load." + id.value); }
 
 std::string circuitOf(const Appliance& appliance, const System& gear) {
-    const bool behind = onConverter(appliance, gear);
-    const Hang rail = hangOf(gear, behind ? *gear.converterRail() : gear.mainRail());
     if (const CircuitChoice* given = circuitWith(gear, appliance.id)) {
         return "circuit." + std::string(kGiven) + given->id.value;
     }
-    if (!sharesCircuit(appliance, rail)) {
+    const RailUnit& rail = railOf(appliance, gear);
+    if (!sharesCircuit(appliance, hangOf(gear, rail))) {
         return "circuit." + ownCircuit(appliance.id);
     }
-    return "circuit." + std::string(behind ? kOnConverter : "") +
-           std::string(stemOf(appliance.category));
+    return "circuit." + onRail(rail.id) + std::string(stemOf(appliance.category));
 }
 
 Piece bladeBlock(Draft draft, const RailUnit& rail) {

@@ -12,16 +12,16 @@ namespace {
 // Judgement: a converter's output falls by some 5 mV for each ampere.
 constexpr double kConverterMohm = 5.0;
 
-bool isNeeded(const Draft& draft) {
+bool isNeeded(const Draft& draft, const RailUnit& rail) {
     return std::ranges::any_of(draft.plan.appliances, [&](const Appliance& a) {
-        return a.feed == Feed::Dc && a.count > 0 && onConverter(a, draft.gear);
+        return a.feed == Feed::Dc && a.count > 0 && railOf(a, draft.gear).id == rail.id;
     });
 }
 
 }  // namespace
 
 Piece converterOnBars(Draft draft, const RailUnit& rail) {
-    if (!isNeeded(draft)) {
+    if (!isNeeded(draft, rail)) {
         return {};
     }
     const ConverterModel& model = *rail.converter;
@@ -42,7 +42,7 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
                                      .low = {},
                                      .efficiency = model.efficiency,
                                      .inside = milliohms(kConverterMohm)});
-    const UnitId& main = draft.gear.mainRail().id;
+    const UnitId& main = rail.from;
     const ConductorId feed(id + ".feed+");
     draft.conductor(feed.value,
                     "positive bar to converter"_text,
@@ -58,11 +58,11 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
                     Pole::Negative,
                     Purpose::Feed);
     draft.pair(id + ".feed+", id + ".feed-");
-    draft.drop({.id = "drop.converter",
+    draft.drop({.id = "drop." + id,
                 .name = "bus bars to converter"_text,
                 .rule = "drop_critical",
                 .moment = "sizing.full",
-                .base = draft.base()},
+                .base = draft.gear.bankOf(rail.id).system},
                {railPost(main, Pole::Positive), railPost(main, Pole::Negative)},
                {terminal(id, "in+"), terminal(id, "neg")});
     draft.piece.offers = {{railPost(rail.id, Pole::Positive), terminal(id, "out+"), Holds::Itself}};

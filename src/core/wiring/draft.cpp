@@ -2,10 +2,12 @@
 #include "core/wiring/draft.h"
 
 #include <algorithm>
+#include <array>
 
 #include "core/base/promise.h"
 #include "core/circuit/made_of.h"
 #include "core/plan/own_gear.h"
+#include "core/plan/units.h"
 #include "core/quantities/format.h"
 
 namespace spirk {
@@ -16,12 +18,36 @@ TerminalId terminal(const std::string& device, const std::string& port) {
 
 Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, SwitchSide::BehindSwitch}; }
 Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, SwitchSide::BeforeSwitch}; }
+Post starterPost(Pole pole) { return {UnitId("engine"), pole, SwitchSide::BeforeSwitch}; }
+Post liveSupplyPost() { return {UnitId("engine"), Pole::None, SwitchSide::BehindSwitch}; }
 Post chassisPost() { return {UnitId("chassis"), Pole::Negative, SwitchSide::BehindSwitch}; }
 
 const Fixture& Draft::fixtureRow(const std::string& row) const {
     const Fixture* found = findById(library.fixtures, row);
     promise(found != nullptr, "what is there is a row of the table of fixtures");
     return *found;
+}
+
+namespace {
+
+// Parts of units that formats 1 and 2 had, where they were not called after their unit.
+struct OldName {
+    std::string_view unit, part;
+};
+constexpr std::array kOldNames{OldName{kSunUnit, "array"},
+                               OldName{kMainRail, "bus.pos"},
+                               OldName{kMainRail, "bus.neg"},
+                               OldName{kMainRail, "shunt"},
+                               OldName{kMainRail, "fuseblock"},
+                               OldName{kEngineUnit, "engine"}};
+
+}  // namespace
+
+std::string partOf(const UnitId& unit, std::string_view part) {
+    const bool old = std::ranges::any_of(kOldNames, [&](const OldName& name) {
+        return name.unit == unit.value && name.part == part;
+    });
+    return old ? std::string(part) : unit.value + "." + std::string(part);
 }
 
 namespace {

@@ -8,10 +8,17 @@
 
 namespace spirk {
 
+// What belongs to a unit is called 'unit.part'. The units that formats 1 and 2 had keep what their
+// parts were called then: 'array', and not 'mppt.array'.
+[[nodiscard]] std::string partOf(const UnitId& unit, std::string_view part);
+
 // A post of a rail; of a bank, where nothing lies before it; on the chassis.
 [[nodiscard]] Post railPost(const UnitId& rail, Pole pole);
 [[nodiscard]] Post bankPost(const UnitId& bank, Pole pole);
 [[nodiscard]] Post chassisPost();
+// The vehicle's own battery; what of it is live only while the engine runs.
+[[nodiscard]] Post starterPost(Pole pole);
+[[nodiscard]] Post liveSupplyPost();
 
 struct Draft {
     const Plan& plan;
@@ -61,8 +68,6 @@ struct Draft {
     // for as many as there may be.
     [[nodiscard]] const HardwareModel& largestFor(const DeviceId& device, HardwareKind of) const;
     [[nodiscard]] PlaceId placeOf(const DeviceId& id, const std::string& usual) const;
-    // System voltage that limits of drop refer to.
-    [[nodiscard]] Volts base() const { return gear.bank().system; }
 
 private:
     // The terminal; of a post, none yet, and an ask.

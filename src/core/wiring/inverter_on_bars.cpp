@@ -3,6 +3,7 @@
 // finding says so.
 
 #include "core/gear/inverter.h"
+#include "core/plan/units.h"
 #include "core/quantities/format.h"
 #include "core/wiring/ways.h"
 
@@ -10,10 +11,9 @@ namespace spirk {
 
 namespace {
 
-LiveStep idling(const ConductorId& feed, const InverterModel& model) {
-    const DeviceId id("inverter");
+LiveStep idling(const DeviceId& id, const ConductorId& feed, const InverterModel& model) {
     LiveStep s;
-    s.id = "on.inverter";
+    s.id = "on." + id.value;
     s.stage = Stage::Inverters;
     s.text =
         "Inverter switched off and its output unplugged. Charge its capacitors through "
@@ -34,9 +34,9 @@ LiveStep idling(const ConductorId& feed, const InverterModel& model) {
     return s;
 }
 
-LiveStep leftOff() {
+LiveStep leftOff(const DeviceId& id) {
     LiveStep s;
-    s.id = "on.end";
+    s.id = id.value == kInverterUnit ? "on.end" : "on.end." + id.value;
     s.stage = Stage::End;
     s.text =
         "Inverter off, its output still unplugged. The mains side is not planned here: "
@@ -49,8 +49,10 @@ LiveStep leftOff() {
 
 Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     const InverterModel* model = inverter.model;
+    const BankUnit& bank = draft.gear.bankOf(inverter.from);
+    const std::string& id = inverter.id.value;
     draft.unit = inverter.id;
-    Device& d = draft.ware("inverter", DeviceKind::Inverter, *model);
+    Device& d = draft.ware(id, DeviceKind::Inverter, *model);
     Draft::port(d, "dc+", model->connection, Pole::Positive);
     Draft::port(d, "dc-", model->connection, Pole::Negative);
     d.elements.emplace_back(Draw{.at = {0, 1},
@@ -58,35 +60,33 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
                                  .behaviour = Behaviour::Power,
                                  .used = {},
                                  .largest = {},
-                                 .nominal = draft.gear.bank().nominal,
-                                 .lowest = draft.gear.bank().chemistry.inverterCutOff});
-    const ConductorId feed("inverter.feed+");
+                                 .nominal = bank.nominal,
+                                 .lowest = bank.chemistry.inverterCutOff});
+    const ConductorId feed(id + ".feed+");
     draft.conductor(feed.value,
                     "positive bar to inverter"_text,
                     railPost(inverter.from, Pole::Positive),
-                    terminal("inverter", "dc+"),
+                    terminal(id, "dc+"),
                     Pole::Positive,
                     Purpose::Feed);
     draft.protect(feed, holderFuse(draft));
-    draft.conductor("inverter.feed-",
+    draft.conductor(id + ".feed-",
                     "inverter to negative bar"_text,
-                    terminal("inverter", "dc-"),
+                    terminal(id, "dc-"),
                     railPost(inverter.from, Pole::Negative),
                     Pole::Negative,
                     Purpose::Feed);
-    draft.pair("inverter.feed+", "inverter.feed-");
-    draft.drop({.id = "drop.inverter",
+    draft.pair(feed.value, id + ".feed-");
+    draft.drop({.id = "drop." + id,
                 .name = "inverter to bus bars"_text,
                 .rule = "drop_inverter",
                 .moment = "sizing.full",
-                .base = draft.base()},
+                .base = bank.system},
                {railPost(inverter.from, Pole::Positive), railPost(inverter.from, Pole::Negative)},
-               {terminal("inverter", "dc+"), terminal("inverter", "dc-")});
-    draft.piece.steps = {idling(feed, *model), leftOff()};
-    draft.piece.settings = {{d.id,
-                             Sets::Output,
-                             "low-voltage cut-off"_text,
-                             measure(draft.gear.bank().chemistry.inverterCutOff)}};
+               {terminal(id, "dc+"), terminal(id, "dc-")});
+    draft.piece.steps = {idling(DeviceId(id), feed, *model), leftOff(DeviceId(id))};
+    draft.piece.settings = {
+        {d.id, Sets::Output, "low-voltage cut-off"_text, measure(bank.chemistry.inverterCutOff)}};
     return std::move(draft.piece);
 }
 

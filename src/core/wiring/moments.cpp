@@ -22,13 +22,22 @@ Moment moment(const char* id, const Text& name, double stateOfCharge) {
     return m;
 }
 
-// Every inverter gives `output` in the moment.
-void setOutput(Moment& m, const Draft& draft, Watts output) {
-    for (const Device& d : draft.circuit().devices) {
-        if (d.kind == DeviceKind::Inverter) {
-            m.drawn[d.id] = inverterInput(*draft.gear.inverter(), output);
-        }
+// Each inverter gives what `outputOf` says of it.
+template <class OutputOf>
+void setOutputs(Moment& m, const Draft& draft, const OutputOf& outputOf) {
+    for (const InverterUnit& inverter : draft.gear.inverters) {
+        m.drawn[DeviceId(inverter.id.value)] =
+            inverterInput(*inverter.model, outputOf(*inverter.model));
     }
+}
+
+// What must run at once, from the first inverter on as each has power.
+void shareOutput(Moment& m, const Draft& draft, Watts all) {
+    setOutputs(m, draft, [&](const InverterModel& model) {
+        const Watts here = std::min(all, model.power);
+        all = all - here;
+        return here;
+    });
 }
 
 }  // namespace
@@ -38,17 +47,15 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
     Moment full = moment(
         "sizing.full", "everything at its largest, at the lowest voltage"_text, kNearlyEmpty);
     full.loads = LoadsOn::All;
-    if (draft.gear.inverter() != nullptr) {
-        setOutput(full, draft, draft.gear.inverter()->power);
-    }
+    setOutputs(full, draft, [](const InverterModel& model) { return model.power; });
     out.push_back(full);
-    if (draft.gear.engine()) {
+    if (!draft.gear.engines.empty()) {
         Moment driving =
             moment("sizing.driving", "driving, lowest voltage at the charger"_text, kHalf);
         driving.driving = true;
         out.push_back(driving);
     }
-    if (draft.gear.sun()) {
+    if (!draft.gear.suns.empty()) {
         Moment noon = moment("sizing.noon", "full sun into a low bank"_text, kNearlyEmpty);
         noon.sun = 1.0;
         out.push_back(noon);
@@ -61,7 +68,7 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
 
 std::vector<Moment> shownMoments(const Draft& draft) {
     std::vector<Moment> out;
-    const bool inverter = draft.gear.inverter() != nullptr;
+    const bool inverter = !draft.gear.inverters.empty();
     const bool higher = draft.gear.bank().system > volts(12.0);
     const Text drawing = higher ? "all DC loads"_text : "all 12 V loads"_text;
     Moment night = moment("night",
@@ -70,30 +77,32 @@ std::vector<Moment> shownMoments(const Draft& draft) {
                            {{"drawing", drawing}}},
                           kHalf);
     night.loads = LoadsOn::All;
-    if (inverter) {
-        setOutput(night, draft, std::min(draft.needs.worstMains, draft.gear.inverter()->power));
-    }
+    shareOutput(night, draft, draft.needs.worstMains);
     out.push_back(night);
     Moment loads = moment("loads", higher ? "All DC loads"_text : "All 12 V loads"_text, kHalf);
     loads.loads = LoadsOn::All;
     out.push_back(loads);
     if (inverter) {
         Moment idle = moment("idle", "Inverter idling"_text, kHalf);
-        setOutput(idle, draft, watts(0.0));
+        setOutputs(idle, draft, [](const InverterModel&) { return watts(0.0); });
         out.push_back(idle);
     }
-    if (draft.gear.sun()) {
+    if (!draft.gear.suns.empty()) {
         Moment noon = moment("noon", "Noon sun, nothing running"_text, kHalf);
         noon.sun = 1.0;
         out.push_back(noon);
     }
-    if (draft.gear.engine()) {
+    if (!draft.gear.engines.empty()) {
         Moment driving = moment("driving", "Driving, nothing running"_text, kHalf);
         driving.driving = true;
         out.push_back(driving);
     }
     Moment rest = moment("rest", "At rest, main switch off"_text, kHalf);
-    rest.open = {DeviceId("main.switch")};
+    for (const Device& d : draft.circuit().devices) {
+        if (d.kind == DeviceKind::MainSwitch) {
+            rest.open.insert(d.id);
+        }
+    }
     out.push_back(rest);
     return out;
 }

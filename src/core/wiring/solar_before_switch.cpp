@@ -2,17 +2,12 @@
 // The solar controller at the bank, before the main switch: it charges a van that is stored. Its
 // negative still goes behind the shunt, which counts what it gives.
 
-#include <algorithm>
-
-#include "core/base/promise.h"
 #include "core/wiring/solar_parts.h"
 
 namespace spirk {
 
 Piece solarBeforeSwitch(Draft draft, const SunUnit& sun) {
-    const auto rail = std::ranges::find(draft.gear.rails, sun.into, &RailUnit::id);
-    promise(rail != draft.gear.rails.end(), "a source's rail is there");
-    const Post bank = bankPost(rail->bank, Pole::Positive);
+    const Post bank = bankPost(draft.gear.rail(sun.into).bank, Pole::Positive);
     return solarParts(
         std::move(draft),
         sun,

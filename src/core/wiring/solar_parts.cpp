@@ -1,5 +1,4 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-
 #include "core/wiring/solar_parts.h"
 
 #include "core/gear/solar.h"
@@ -36,165 +35,193 @@ Transfer controlOf(const BankUnit& bank, const SunUnit& s) {
     return out;
 }
 
-void addDevices(Draft& draft, const SunUnit& solar) {
-    const Connection plug{"clamp", squareMillimetres(10)};
-    Device& array =
-        draft.device("array",
-                     DeviceKind::Array,
-                     {"{n} × {panel}"_text,
-                      {{"n", count(solar.series * solar.parallel)}, {"panel", solar.panel->name}}});
-    array.part = solar.panel->name;
-    array.weightKg = solar.panel->weightKg;
-    array.price = solar.panel->price;
-    array.units = solar.series * solar.parallel;
-    array.place = draft.placeOf(array.id, "roof");
-    Draft::port(array, "+", plug, Pole::Positive);
-    Draft::port(array, "-", plug, Pole::Negative);
-    array.elements.emplace_back(curveOf(solar));
-    Device& isolator = draft.hardware("array.isolator",
-                                      DeviceKind::PvIsolator,
-                                      HardwareKind::PvIsolator,
-                                      "isolator of the panels, two pole"_text);
-    for (const char* side : {"a", "b"}) {
-        const std::string s(side);
-        Draft::port(isolator, s + "+", Pole::Positive);
-        Draft::port(isolator, s + "-", Pole::Negative);
+// One array with its controller, from the panels to where it joins.
+class SolarParts {
+public:
+    SolarParts(Draft draft, const SunUnit& sun, const SunJoint& joint)
+        : draft_(std::move(draft)),
+          sun_(sun),
+          joint_(joint),
+          bank_(draft_.gear.bankOf(sun.into)),
+          controller_(sun.id.value),
+          array_(partOf(sun.id, "array")) {
+        draft_.unit = sun.id;
     }
-    isolator.elements.emplace_back(Contact{{{0, 2}, {1, 3}}, {}});
-    const Connection own = solar.controller->connection;
-    Device& mppt = draft.ware("mppt", DeviceKind::SolarController, *solar.controller);
-    mppt.rating = solar.controller->maxOutput;
-    Draft::port(mppt, "pv+", own, Pole::Positive);
-    Draft::port(mppt, "pv-", own, Pole::Negative);
-    Draft::port(mppt, "bat+", own, Pole::Positive);
-    Draft::port(mppt, "bat-", own, Pole::Negative);
-    mppt.elements.emplace_back(controlOf(draft.gear.bank(), solar));
-    Device& out = draft.hardware("mppt.isolator",
-                                 DeviceKind::Isolator,
-                                 HardwareKind::Switch,
-                                 "isolator of the controller"_text);
-    Draft::port(out, "a", Pole::Positive);
-    Draft::port(out, "b", Pole::Positive);
-    out.elements.emplace_back(Contact{{{0, 1}}, {}});
-}
 
-// Panels limit themselves: a conductor of theirs carries their short-circuit current for good.
-void onPanelsSide(const Draft& draft, const SunUnit& solar, Conductor& c) {
-    const double sun = rule(draft.library, "array_factor").value;
-    c.side = Side::Panels;
-    c.insulation = draft.library.region.solarInsulation;
-    c.rated = solar.panel->isc * (sun * solar.parallel);
-    c.shortCircuit = solar.panel->isc * static_cast<double>(solar.parallel);
-}
+    [[nodiscard]] Piece take() {
+        addArray();
+        addController();
+        addArrayLeads();
+        addBatteryLeads();
+        draft_.piece.steps = {covered(), uncovered()};
+        draft_.piece.settings = chargeSettings(DeviceId(controller_), bank_.chemistry);
+        return std::move(draft_.piece);
+    }
 
-void addArrayLeads(Draft& draft, const SunUnit& solar) {
-    for (const Pole pole : {Pole::Positive, Pole::Negative}) {
-        const bool positive = pole == Pole::Positive;
-        const std::string p = positive ? "+" : "-";
-        Conductor& lead = draft.conductor(
-            "array.lead" + p,
-            positive ? "panels to isolator, positive"_text : "panels to isolator, negative"_text,
-            terminal("array", p),
-            terminal("array.isolator", "a" + p),
-            pole,
-            Purpose::Lead);
-        onPanelsSide(draft, solar, lead);
-        Conductor& feed = draft.conductor("array.feed" + p,
+private:
+    void addArray() {
+        const Connection plug{"clamp", squareMillimetres(10)};
+        const int panels = sun_.series * sun_.parallel;
+        Device& array = draft_.device(
+            array_,
+            DeviceKind::Array,
+            {"{n} × {panel}"_text, {{"n", count(panels)}, {"panel", sun_.panel->name}}});
+        array.part = sun_.panel->name;
+        array.weightKg = sun_.panel->weightKg;
+        array.price = sun_.panel->price;
+        array.units = panels;
+        array.place = draft_.placeOf(array.id, "roof");
+        Draft::port(array, "+", plug, Pole::Positive);
+        Draft::port(array, "-", plug, Pole::Negative);
+        array.elements.emplace_back(curveOf(sun_));
+        Device& isolator = draft_.hardware(array_ + ".isolator",
+                                           DeviceKind::PvIsolator,
+                                           HardwareKind::PvIsolator,
+                                           "isolator of the panels, two pole"_text);
+        for (const char* side : {"a", "b"}) {
+            const std::string s(side);
+            Draft::port(isolator, s + "+", Pole::Positive);
+            Draft::port(isolator, s + "-", Pole::Negative);
+        }
+        isolator.elements.emplace_back(Contact{{{0, 2}, {1, 3}}, {}});
+    }
+
+    void addController() {
+        const Connection own = sun_.controller->connection;
+        Device& d = draft_.ware(controller_, DeviceKind::SolarController, *sun_.controller);
+        d.rating = sun_.controller->maxOutput;
+        Draft::port(d, "pv+", own, Pole::Positive);
+        Draft::port(d, "pv-", own, Pole::Negative);
+        Draft::port(d, "bat+", own, Pole::Positive);
+        Draft::port(d, "bat-", own, Pole::Negative);
+        d.elements.emplace_back(controlOf(bank_, sun_));
+        Device& out = draft_.hardware(controller_ + ".isolator",
+                                      DeviceKind::Isolator,
+                                      HardwareKind::Switch,
+                                      "isolator of the controller"_text);
+        Draft::port(out, "a", Pole::Positive);
+        Draft::port(out, "b", Pole::Positive);
+        out.elements.emplace_back(Contact{{{0, 1}}, {}});
+    }
+
+    // Panels limit themselves: a conductor of theirs carries their short-circuit current for good.
+    void onPanelsSide(Conductor& c) const {
+        const double sun = rule(draft_.library, "array_factor").value;
+        c.side = Side::Panels;
+        c.insulation = draft_.library.region.solarInsulation;
+        c.rated = sun_.panel->isc * (sun * sun_.parallel);
+        c.shortCircuit = sun_.panel->isc * static_cast<double>(sun_.parallel);
+    }
+
+    void addArrayLeads() {
+        for (const Pole pole : {Pole::Positive, Pole::Negative}) {
+            const bool positive = pole == Pole::Positive;
+            const std::string p = positive ? "+" : "-";
+            onPanelsSide(draft_.conductor(array_ + ".lead" + p,
+                                          positive ? "panels to isolator, positive"_text
+                                                   : "panels to isolator, negative"_text,
+                                          terminal(array_, p),
+                                          terminal(array_ + ".isolator", "a" + p),
+                                          pole,
+                                          Purpose::Lead));
+            onPanelsSide(draft_.conductor(array_ + ".feed" + p,
                                           positive ? "isolator to controller, positive"_text
                                                    : "isolator to controller, negative"_text,
-                                          terminal("array.isolator", "b" + p),
-                                          terminal("mppt", "pv" + p),
+                                          terminal(array_ + ".isolator", "b" + p),
+                                          terminal(controller_, "pv" + p),
                                           pole,
-                                          Purpose::Feed);
-        onPanelsSide(draft, solar, feed);
+                                          Purpose::Feed));
+        }
+        draft_.pair(array_ + ".lead+", array_ + ".lead-");
+        draft_.pair(array_ + ".feed+", array_ + ".feed-");
+        draft_.drop({.id = "drop." + array_,
+                     .name = "panels to controller"_text,
+                     .rule = "drop_critical",
+                     .moment = "sizing.noon",
+                     .base = sun_.panel->vmp * static_cast<double>(sun_.series)},
+                    {terminal(array_, "+"), terminal(array_, "-")},
+                    {terminal(controller_, "pv+"), terminal(controller_, "pv-")});
     }
-    draft.pair("array.lead+", "array.lead-");
-    draft.pair("array.feed+", "array.feed-");
-    draft.drop({.id = "drop.array",
-                .name = "panels to controller"_text,
-                .rule = "drop_critical",
-                .moment = "sizing.noon",
-                .base = solar.panel->vmp * static_cast<double>(solar.series)},
-               {terminal("array", "+"), terminal("array", "-")},
-               {terminal("mppt", "pv+"), terminal("mppt", "pv-")});
-}
 
-void addBatteryLeads(Draft& draft, const SunJoint& joint) {
-    const ConductorId feed("mppt.feed+");
-    Conductor& pos = draft.conductor(feed.value,
-                                     joint.feed,
-                                     joint.pos,
-                                     terminal("mppt.isolator", "a"),
-                                     Pole::Positive,
-                                     Purpose::Feed);
-    draft.protect(pos.id, guarding(holderFuse(draft), "S7"));
-    draft.conductor("mppt.link+",
-                    "isolator to controller"_text,
-                    terminal("mppt.isolator", "b"),
-                    terminal("mppt", "bat+"),
-                    Pole::Positive,
-                    Purpose::Link);
-    draft.conductor("mppt.feed-",
-                    "controller to negative bar"_text,
-                    terminal("mppt", "bat-"),
-                    joint.neg,
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.pair("mppt.feed+", "mppt.feed-");
-    draft.drop({.id = "drop.mppt",
-                .name = "controller to bus bars"_text,
-                .rule = "drop_charge",
-                .moment = "sizing.noon",
-                .base = draft.base()},
-               {joint.pos, joint.neg},
-               {terminal("mppt", "bat+"), terminal("mppt", "bat-")});
-}
+    [[nodiscard]] ConductorId feed() const { return ConductorId(controller_ + ".feed+"); }
 
-LiveStep covered() {
-    LiveStep s;
-    s.id = "dead.panels";
-    s.stage = Stage::MadeSafe;
-    s.text = "Panels covered, the array's isolator open."_text;
-    s.caution = "Panels are live in daylight: the isolator does not make their side dead."_text;
-    s.subjects = {subject(DeviceId("array.isolator"))};
-    return s;
-}
+    void addBatteryLeads() {
+        draft_.conductor(feed().value,
+                         joint_.feed,
+                         joint_.pos,
+                         terminal(controller_ + ".isolator", "a"),
+                         Pole::Positive,
+                         Purpose::Feed);
+        draft_.protect(feed(), guarding(holderFuse(draft_), "S7"));
+        draft_.conductor(controller_ + ".link+",
+                         "isolator to controller"_text,
+                         terminal(controller_ + ".isolator", "b"),
+                         terminal(controller_, "bat+"),
+                         Pole::Positive,
+                         Purpose::Link);
+        draft_.conductor(controller_ + ".feed-",
+                         "controller to negative bar"_text,
+                         terminal(controller_, "bat-"),
+                         joint_.neg,
+                         Pole::Negative,
+                         Purpose::Feed);
+        draft_.pair(feed().value, controller_ + ".feed-");
+        draft_.drop({.id = "drop." + controller_,
+                     .name = "controller to bus bars"_text,
+                     .rule = "drop_charge",
+                     .moment = "sizing.noon",
+                     .base = bank_.system},
+                    {joint_.pos, joint_.neg},
+                    {terminal(controller_, "bat+"), terminal(controller_, "bat-")});
+    }
 
-LiveStep uncovered(const SunJoint& joint) {
-    const DeviceId id("mppt");
-    LiveStep s;
-    s.id = "on.mppt";
-    s.stage = Stage::Sun;
-    s.text =
-        "Controller's fuse in and its isolator closed: battery first. Check its "
-        "settings. Then uncover the panels and close the array's isolator."_text;
-    s.caution =
-        then("Panels are live in daylight. Opening their plugs under load draws an arc."_text,
-             joint.caution);
-    s.subjects = {subject(id)};
-    s.fuses = {ConductorId("mppt.feed+")};
-    Look battery;
-    battery.readings = {{Reads::Across, TerminalId{id, "bat+"}, {}}};
-    Look panels;
-    panels.name = ".sun";
-    panels.sun = 1.0;
-    panels.readings = {{Reads::UpTo,
-                        TerminalId{id, ""},
-                        "amps from the controller in full sun; in proportion on a dull day"_text}};
-    s.looks = {battery, panels};
-    return s;
-}
+    [[nodiscard]] LiveStep covered() const {
+        LiveStep s;
+        s.id = array_ == "array" ? "dead.panels" : "dead." + array_;
+        s.stage = Stage::MadeSafe;
+        s.text = "Panels covered, the array's isolator open."_text;
+        s.caution = "Panels are live in daylight: the isolator does not make their side dead."_text;
+        s.subjects = {subject(DeviceId(array_ + ".isolator"))};
+        return s;
+    }
+
+    [[nodiscard]] LiveStep uncovered() const {
+        const DeviceId id(controller_);
+        LiveStep s;
+        s.id = "on." + controller_;
+        s.stage = Stage::Sun;
+        s.text =
+            "Controller's fuse in and its isolator closed: battery first. Check its "
+            "settings. Then uncover the panels and close the array's isolator."_text;
+        s.caution =
+            then("Panels are live in daylight. Opening their plugs under load draws an arc."_text,
+                 joint_.caution);
+        s.subjects = {subject(id)};
+        s.fuses = {feed()};
+        Look battery;
+        battery.readings = {{Reads::Across, TerminalId{id, "bat+"}, {}}};
+        Look panels;
+        panels.name = ".sun";
+        panels.sun = 1.0;
+        panels.readings = {
+            {Reads::UpTo,
+             TerminalId{id, ""},
+             "amps from the controller in full sun; in proportion on a dull day"_text}};
+        s.looks = {battery, panels};
+        return s;
+    }
+
+    Draft draft_;
+    const SunUnit& sun_;
+    const SunJoint& joint_;
+    const BankUnit& bank_;
+    const std::string controller_, array_;
+};
 
 }  // namespace
 
 Piece solarParts(Draft draft, const SunUnit& sun, const SunJoint& joint) {
-    draft.unit = sun.id;
-    addDevices(draft, sun);
-    addArrayLeads(draft, sun);
-    addBatteryLeads(draft, joint);
-    draft.piece.steps = {covered(), uncovered(joint)};
-    draft.piece.settings = chargeSettings(DeviceId("mppt"), draft.gear.bank().chemistry);
-    return std::move(draft.piece);
+    return SolarParts(std::move(draft), sun, joint).take();
 }
 
 }  // namespace spirk

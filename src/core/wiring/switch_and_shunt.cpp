@@ -8,117 +8,165 @@ namespace spirk {
 
 namespace {
 
-constexpr const char* kBusPos = "bus.pos";
-constexpr const char* kBusNeg = "bus.neg";
-constexpr const char* kFeed = "main.feed+";
+class SwitchAndShunt {
+public:
+    SwitchAndShunt(Draft draft, const RailUnit& rail)
+        : draft_(std::move(draft)),
+          rail_(rail),
+          bank_(draft_.gear.bankOf(rail.id)),
+          id_(rail.id.value),
+          busPos_(partOf(rail.id, "bus.pos")),
+          busNeg_(partOf(rail.id, "bus.neg")),
+          switch_(id_ + ".switch"),
+          shunt_(partOf(rail.id, "shunt")),
+          feed_(id_ + ".feed+") {
+        draft_.unit = rail.id;
+    }
 
-void addBars(Draft& draft, const RailUnit& rail) {
-    const bool distributor = rail.kind == Distribution::Distributor;
-    Device& pos =
-        draft.hardware(kBusPos,
-                       DeviceKind::BusBar,
-                       distributor ? HardwareKind::Distributor : HardwareKind::BusBar,
-                       distributor ? "fused bus distributor"_text : "positive bus bar"_text);
-    Draft::port(pos, kBar, Pole::Positive);
-    Device& neg =
-        draft.hardware(kBusNeg, DeviceKind::BusBar, HardwareKind::BusBar, "negative bus bar"_text);
-    Draft::port(neg, kBar, Pole::Negative);
-    draft.piece.offers = {
-        {railPost(rail.id, Pole::Positive),
-         terminal(kBusPos, kBar),
-         distributor ? Holds::Distributor : Holds::Itself},
-        {railPost(rail.id, Pole::Negative), terminal(kBusNeg, kBar), Holds::Itself}};
-}
+    [[nodiscard]] Piece take() {
+        addBars();
+        addSwitch();
+        addShunt();
+        addPositive();
+        addNegative();
+        addCommonNegative();
+        draft_.piece.steps = {switchedOn()};
+        draft_.piece.settings = monitorSettings();
+        return std::move(draft_.piece);
+    }
 
-void addMainPath(Draft& draft, const RailUnit& rail) {
-    const Post pos = bankPost(rail.bank, Pole::Positive);
-    const Post neg = bankPost(rail.bank, Pole::Negative);
-    Device& master = draft.hardware(
-        "main.switch", DeviceKind::MainSwitch, HardwareKind::Switch, "main switch"_text);
-    Draft::port(master, "a", Pole::Positive);
-    Draft::port(master, "b", Pole::Positive);
-    master.elements.emplace_back(Contact{{{0, 1}}, {}});
-    Device& shunt = draft.hardware("shunt", DeviceKind::Shunt, HardwareKind::Shunt, "shunt"_text);
-    Draft::port(shunt, "a", Pole::Negative);  // battery side
-    Draft::port(shunt, "b", Pole::Negative);  // load side
-    shunt.elements.emplace_back(Resistance{{0, 1}, {}});
-    const ConductorId feed(kFeed);
-    draft.conductor(feed.value,
-                    "bank to main switch"_text,
-                    pos,
-                    terminal("main.switch", "a"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(feed, holderFuse(draft));
-    draft.conductor("main.link+",
-                    "main switch to positive bar"_text,
-                    terminal("main.switch", "b"),
-                    terminal(kBusPos, kBar),
-                    Pole::Positive,
-                    Purpose::Link);
-    draft.conductor("main.feed-",
-                    "bank to shunt"_text,
-                    neg,
-                    terminal("shunt", "a"),
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.conductor("main.link-",
-                    "shunt to negative bar"_text,
-                    terminal("shunt", "b"),
-                    terminal(kBusNeg, kBar),
-                    Pole::Negative,
-                    Purpose::Link);
-    draft.pair("main.feed+", "main.feed-");
-    draft.pair("main.link+", "main.link-");
-    draft.drop({.id = "drop.main",
-                .name = "bank to bus bars"_text,
-                .rule = "drop_critical",
-                .moment = "sizing.full",
-                .base = draft.base()},
-               {pos, neg},
-               {terminal(kBusPos, kBar), terminal(kBusNeg, kBar)});
-}
+private:
+    void addBars() {
+        const bool distributor = rail_.kind == Distribution::Distributor;
+        Device& pos =
+            draft_.hardware(busPos_,
+                            DeviceKind::BusBar,
+                            distributor ? HardwareKind::Distributor : HardwareKind::BusBar,
+                            distributor ? "fused bus distributor"_text : "positive bus bar"_text);
+        Draft::port(pos, kBar, Pole::Positive);
+        Device& neg = draft_.hardware(
+            busNeg_, DeviceKind::BusBar, HardwareKind::BusBar, "negative bus bar"_text);
+        Draft::port(neg, kBar, Pole::Negative);
+        draft_.piece.offers = {
+            {railPost(rail_.id, Pole::Positive),
+             terminal(busPos_, kBar),
+             distributor ? Holds::Distributor : Holds::Itself},
+            {railPost(rail_.id, Pole::Negative), terminal(busNeg_, kBar), Holds::Itself}};
+    }
 
-LiveStep mainSwitch() {
-    LiveStep s;
-    s.id = "on.main";
-    s.stage = Stage::Main;
-    s.text =
-        "Main fuse in, main switch on. Nothing else is connected: the monitor "
-        "shows no current."_text;
-    s.subjects = {subject(DeviceId("main.switch"))};
-    s.fuses = {ConductorId(kFeed)};
-    s.closed = {DeviceId("main.switch")};
-    Look look;
-    look.readings = {{Reads::Across, terminal(kBusPos, kBar), {}},
-                     {Reads::Monitor, {}, "amps at the monitor"_text}};
-    s.looks = {look};
-    return s;
-}
+    void addSwitch() {
+        Device& master = draft_.hardware(
+            switch_, DeviceKind::MainSwitch, HardwareKind::Switch, "main switch"_text);
+        Draft::port(master, "a", Pole::Positive);
+        Draft::port(master, "b", Pole::Positive);
+        master.elements.emplace_back(Contact{{{0, 1}}, {}});
+    }
 
-std::vector<WantedSetting> monitorSettings(const BankUnit& bank) {
-    // Judgement: counted as full a little below absorption.
-    constexpr double kBelowAbsorption = 0.2;
-    const DeviceId shunt("shunt");
-    // Common practice: full when the current has fallen to about 4 % of the capacity in A per Ah.
-    return {{shunt, Sets::Monitor, "capacity"_text, measure(bankCapacity(bank))},
-            {shunt,
-             Sets::Monitor,
-             "charged voltage"_text,
-             measure(bank.chemistry.absorption - volts(kBelowAbsorption))},
-            {shunt, Sets::Monitor, "tail current"_text, percent(0.04)},
-            {shunt, Sets::Monitor, "zero"_text, Text("set with everything off"_text)}};
-}
+    void addShunt() {
+        Device& shunt =
+            draft_.hardware(shunt_, DeviceKind::Shunt, HardwareKind::Shunt, "shunt"_text);
+        Draft::port(shunt, "a", Pole::Negative);  // battery side
+        Draft::port(shunt, "b", Pole::Negative);  // load side
+        shunt.elements.emplace_back(Resistance{{0, 1}, {}});
+    }
+
+    void addPositive() {
+        draft_.conductor(feed_.value,
+                         "bank to main switch"_text,
+                         bankPost(bank_.id, Pole::Positive),
+                         terminal(switch_, "a"),
+                         Pole::Positive,
+                         Purpose::Feed);
+        draft_.protect(feed_, holderFuse(draft_));
+        draft_.conductor(id_ + ".link+",
+                         "main switch to positive bar"_text,
+                         terminal(switch_, "b"),
+                         terminal(busPos_, kBar),
+                         Pole::Positive,
+                         Purpose::Link);
+    }
+
+    void addNegative() {
+        draft_.conductor(id_ + ".feed-",
+                         "bank to shunt"_text,
+                         bankPost(bank_.id, Pole::Negative),
+                         terminal(shunt_, "a"),
+                         Pole::Negative,
+                         Purpose::Feed);
+        draft_.conductor(id_ + ".link-",
+                         "shunt to negative bar"_text,
+                         terminal(shunt_, "b"),
+                         terminal(busNeg_, kBar),
+                         Pole::Negative,
+                         Purpose::Link);
+        draft_.pair(feed_.value, id_ + ".feed-");
+        draft_.pair(id_ + ".link+", id_ + ".link-");
+        draft_.drop({.id = "drop." + id_,
+                     .name = "bank to bus bars"_text,
+                     .rule = "drop_critical",
+                     .moment = "sizing.full",
+                     .base = bank_.system},
+                    {bankPost(bank_.id, Pole::Positive), bankPost(bank_.id, Pole::Negative)},
+                    {terminal(busPos_, kBar), terminal(busNeg_, kBar)});
+    }
+
+    // Of a second bank: what charges it from the first returns here, and one bond serves both.
+    void addCommonNegative() {
+        const RailUnit& main = draft_.gear.mainRail();
+        if (main.bank == bank_.id) {
+            return;
+        }
+        draft_.conductor(id_ + ".common",
+                         "common negative of both banks"_text,
+                         terminal(busNeg_, kBar),
+                         railPost(main.id, Pole::Negative),
+                         Pole::Negative,
+                         Purpose::Link);
+    }
+
+    [[nodiscard]] LiveStep switchedOn() const {
+        LiveStep s;
+        s.id = "on." + id_;
+        s.stage = Stage::Main;
+        s.text =
+            "Main fuse in, main switch on. Nothing else is connected: the monitor "
+            "shows no current."_text;
+        s.subjects = {subject(DeviceId(switch_))};
+        s.fuses = {feed_};
+        s.closed = {DeviceId(switch_)};
+        Look look;
+        look.readings = {{Reads::Across, terminal(busPos_, kBar), {}},
+                         {Reads::Monitor, {}, "amps at the monitor"_text}};
+        s.looks = {look};
+        return s;
+    }
+
+    [[nodiscard]] std::vector<WantedSetting> monitorSettings() const {
+        // Judgement: counted as full a little below absorption.
+        constexpr double kBelowAbsorption = 0.2;
+        const DeviceId shunt(shunt_);
+        // Common practice: full when the current has fallen to about 4 % of the capacity in A per
+        // Ah.
+        return {{shunt, Sets::Monitor, "capacity"_text, measure(bankCapacity(bank_))},
+                {shunt,
+                 Sets::Monitor,
+                 "charged voltage"_text,
+                 measure(bank_.chemistry.absorption - volts(kBelowAbsorption))},
+                {shunt, Sets::Monitor, "tail current"_text, percent(0.04)},
+                {shunt, Sets::Monitor, "zero"_text, Text("set with everything off"_text)}};
+    }
+
+    Draft draft_;
+    const RailUnit& rail_;
+    const BankUnit& bank_;
+    const std::string id_, busPos_, busNeg_, switch_, shunt_;
+    const ConductorId feed_;
+};
 
 }  // namespace
 
 Piece switchAndShunt(Draft draft, const RailUnit& rail) {
-    draft.unit = rail.id;
-    addBars(draft, rail);
-    addMainPath(draft, rail);
-    draft.piece.steps = {mainSwitch()};
-    draft.piece.settings = monitorSettings(draft.gear.bank());
-    return std::move(draft.piece);
+    return SwitchAndShunt(std::move(draft), rail).take();
 }
 
 }  // namespace spirk

@@ -47,9 +47,15 @@ std::vector<Piece> piecesOf(const Draft& draft) {
     for (const BankUnit& bank : system.banks) {
         out.push_back(pieceOf(draft, WayKind::Bank, bank));
     }
-    const RailUnit& main = system.mainRail();
-    out.push_back(pieceOf(draft, WayKind::MainRail, main));
-    out.push_back(pieceBy(draft, WayKind::Bond, usual(WayKind::Bond), main));
+    for (const RailUnit& rail : system.rails) {
+        if (rail.converter == nullptr) {
+            out.push_back(pieceOf(draft, WayKind::MainRail, rail));
+        }
+    }
+    out.push_back(pieceBy(draft, WayKind::Bond, usual(WayKind::Bond), system.mainRail()));
+    if (!system.engines.empty()) {
+        out.push_back(vehicle(draft));
+    }
     for (const SunUnit& sun : system.suns) {
         out.push_back(pieceOf(draft, WayKind::Sun, sun));
     }

@@ -35,6 +35,8 @@ struct Way {
 [[nodiscard]] Piece converterOnBars(Draft draft, const RailUnit& rail);
 [[nodiscard]] Piece bladeBlock(Draft draft, const RailUnit& rail);  // circuits and their loads
 
+[[nodiscard]] Piece vehicle(Draft draft);  // where anything hangs on it
+
 // All pieces of the draft's system, in the plan's order.
 [[nodiscard]] std::vector<Piece> piecesOf(const Draft& draft);
 

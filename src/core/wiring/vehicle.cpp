@@ -1,0 +1,95 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The vehicle's own battery and alternator, once for all that hangs on them, and a supply that is
+// live only while the engine runs.
+
+#include <algorithm>
+
+#include "core/wiring/ways.h"
+
+namespace spirk {
+
+namespace {
+
+// Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator
+// holds.
+constexpr double kStarterVolts = 12.7;
+constexpr double kAlternatorVolts = 14.2;
+// Judgement: what a charged starter battery looks like while the engine runs: some 15 A at 14.2 V.
+constexpr double kStarterChargingOhms = 0.1;
+
+Emf starterBattery(Ohms inside) {
+    return {{0, 1},
+            {volts(kStarterVolts)},
+            inside,
+            inside,
+            inside,
+            ohms(kStarterChargingOhms),
+            FromRule{"judgement: a charged lead-acid starter battery"_text}};
+}
+
+// At sizing the input of what it feeds is as low as that works: there it draws most.
+Volts lowestThatIsFed(const System& system) {
+    Volts lowest = volts(kAlternatorVolts);
+    for (const EngineUnit& engine : system.engines) {
+        lowest = std::min(lowest, engine.charger->start);
+    }
+    return lowest;
+}
+
+void addDevices(Draft& draft) {
+    const Fixture& row = draft.fixtureRow("starter");
+    Device& starter = draft.fixture("starter", DeviceKind::Starter, "starter");
+    starter.place = draft.placeOf(starter.id, "engine");
+    Draft::port(starter, "+", row.connection, Pole::Positive);
+    Draft::port(starter, "-", row.connection, Pole::Negative);
+    starter.ports.front().batteryEnd = true;
+    starter.elements.emplace_back(starterBattery(row.resistance));
+    const Amps rating = draft.plan.van.vehicle.alternator;
+    Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator"_text);
+    alternator.place = draft.placeOf(alternator.id, "engine");
+    alternator.rating = rating;
+    Draft::port(alternator, "+", row.connection, Pole::Positive);
+    Draft::port(alternator, "-", row.connection, Pole::Negative);
+    alternator.elements.emplace_back(Limited{
+        {0, 1}, Live::EngineRunning, volts(kAlternatorVolts), lowestThatIsFed(draft.gear), rating});
+    Device& live =
+        draft.device("ignition", DeviceKind::Ignition, "supply live with engine running"_text);
+    live.place = draft.placeOf(live.id, "seat");
+    Draft::port(live, "live", {"blade", squareMillimetres(2.5)}, Pole::Positive);
+}
+
+void addConductors(Draft& draft) {
+    const auto own =
+        [&](const char* id, const Text& name, const Fixed& from, const Fixed& to, Pole pole) {
+            draft.conductor(id, name, from, to, pole, Purpose::Feed).laid = LaidBy::VehicleMaker;
+        };
+    own("vehicle.charge+",
+        "alternator to starter battery"_text,
+        terminal("alternator", "+"),
+        terminal("starter", "+"),
+        Pole::Positive);
+    own("vehicle.starter-",
+        "starter battery to chassis"_text,
+        terminal("starter", "-"),
+        chassisPost(),
+        Pole::Negative);
+    own("vehicle.alternator-",
+        "alternator's case to chassis"_text,
+        terminal("alternator", "-"),
+        chassisPost(),
+        Pole::Negative);
+}
+
+}  // namespace
+
+Piece vehicle(Draft draft) {
+    draft.unit = starterPost(Pole::Positive).unit;
+    addDevices(draft);
+    addConductors(draft);
+    draft.piece.offers = {{starterPost(Pole::Positive), terminal("starter", "+"), Holds::Itself},
+                          {starterPost(Pole::Negative), terminal("starter", "-"), Holds::Itself},
+                          {liveSupplyPost(), terminal("ignition", "live"), Holds::Itself}};
+    return std::move(draft.piece);
+}
+
+}  // namespace spirk
