@@ -78,6 +78,14 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
         case DeviceKind::SolarController:
             paintConverter(p, b, Output::Direct);
             break;
+        case DeviceKind::ShoreCharger:
+            paintConverter(p, b, Output::Direct);
+            break;
+        case DeviceKind::Relay:
+            p.drawRect(b);
+            p.drawLine(QPointF(b.left() + b.width() * 0.25, b.center().y()),
+                       QPointF(b.right() - b.width() * 0.25, b.top() + b.height() * 0.25));
+            break;
         case DeviceKind::Inverter:
             paintConverter(p, b, Output::Alternating);
             break;

@@ -4,6 +4,7 @@
 #include <QMenu>
 
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/app/window.h"
 
 namespace spirk {
@@ -47,6 +48,55 @@ TEST_F(Amend, AFuseOfAnotherFamilyIsTaken) {
     EXPECT_EQ(row().fuseFrom->rating, amps(250));
     take("amend.rating", "As computed, 250 A");
     EXPECT_FALSE(row().fuseFrom->amended);
+}
+
+TEST_F(Amend, BothLeadsOfAPairAreSizedInOneStep) {
+    take("amend.pairSize", "95 mm²");
+    EXPECT_EQ(row().area, squareMillimetres(95));
+    EXPECT_EQ(findRow(design().cables, ConductorId("inverter.feed-"))->area, squareMillimetres(95));
+    trigger("edit.undo");
+    EXPECT_FALSE(row().areaAmended);
+    EXPECT_FALSE(findRow(design().cables, ConductorId("inverter.feed-"))->areaAmended);
+}
+
+TEST_F(Amend, WhatIsPutInIsTakenOutAgain) {
+    const Plan before = plan();
+    take("amend.putIn", "joint on a terminal strip");
+    const DeviceId joint("inverter.feed+.strip");
+    ASSERT_NE(findDevice(design().wiring.circuit, joint), nullptr);
+    window->selection().select(subject(joint));
+    trigger("amend.takeOut");
+    EXPECT_EQ(findDevice(design().wiring.circuit, joint), nullptr);
+    EXPECT_EQ(plan().amendments, before.amendments);
+}
+
+TEST_F(Amend, TheMainSwitchIsTakenOutByItsOption) {
+    window->selection().select(subject(DeviceId("main.switch")));
+    trigger("amend.takeOut");
+    EXPECT_EQ(firstOf(design().wiring.circuit, DeviceKind::MainSwitch), nullptr);
+    EXPECT_EQ(mainRailOf(plan().gear).options.at("switch"), "none");
+    window->selection().select(subject(DeviceId("bus.pos")));
+    EXPECT_FALSE(find<QAction>("amend.takeOut")->isEnabled());
+    trigger("edit.undo");
+    EXPECT_NE(firstOf(design().wiring.circuit, DeviceKind::MainSwitch), nullptr);
+}
+
+TEST_F(Amend, AModelIsNamedAndGivenBack) {
+    window->selection().select(subject(DeviceId("main.switch")));
+    take("amend.hardware", "battery switch, single pole, 600 A");
+    EXPECT_EQ(firstOf(design().wiring.circuit, DeviceKind::MainSwitch)->rating, amps(600));
+    take("amend.hardware", "The least that serves");
+    EXPECT_LT(firstOf(design().wiring.circuit, DeviceKind::MainSwitch)->rating, amps(600));
+}
+
+TEST_F(Amend, ASwappedPairIsTheWrongWayRound) {
+    trigger("amend.swap");
+    const Conductor* positive =
+        findConductor(design().wiring.circuit, ConductorId("inverter.feed+"));
+    EXPECT_EQ(positive->to, (TerminalId{DeviceId("inverter"), "dc-"}));
+    trigger("amend.swap");
+    EXPECT_EQ(findConductor(design().wiring.circuit, ConductorId("inverter.feed+"))->to,
+              (TerminalId{DeviceId("inverter"), "dc+"}));
 }
 
 TEST_F(Amend, LengthsAreTypedInEitherUnit) {

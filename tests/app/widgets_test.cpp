@@ -317,7 +317,7 @@ TEST_F(Widgets, TheSheetShowsCautionsAndExpectedReadings) {
     trigger("view.station.powerup");
     const QString text = find<QTextBrowser>("powerup.sheet")->toPlainText();
     for (const char* part :
-         {"Rings and watch off", "absorption", "14.20 V", "amps at the monitor", "unplugged"}) {
+         {"Rings and watch off", "absorption", "14.20 V", "amps out of the bank", "unplugged"}) {
         EXPECT_TRUE(text.contains(part)) << part;
     }
     QTest::mouseClick(find<QPushButton>("powerup.print"), Qt::LeftButton);

@@ -212,7 +212,8 @@ TEST_F(Window, TheAmendMenuInsertsLeavesOutAndMoves) {
     trigger("file.demo");
     const std::size_t before = plan().amendments.size();
     window->selection().select(subject(ConductorId("inverter.feed+")));
-    trigger("amend.isolator");
+    emit find<QMenu>("amend.putIn")->aboutToShow();
+    trigger("amend.putIn.isolator");
     EXPECT_NE(findDevice(design().wiring.circuit, DeviceId("inverter.feed+.isolator")), nullptr);
     trigger("amend.fuse");
     EXPECT_TRUE(has("W3"));

@@ -10,6 +10,13 @@ namespace spirk::test {
 
 namespace {
 
+void putRelay(Gear& gear) {
+    takeOutEngine(gear);
+    gear.sources.push_back({{UnitId("combiner"), WayId("relay_from_starter"), {}},
+                            UnitId(kMainRail),
+                            RelayChoice{"relay_140"}});
+}
+
 const std::vector<RuleCase> kCases = {
     {"W1",
      Severity::Danger,
@@ -364,6 +371,24 @@ const std::vector<RuleCase> kCases = {
      },
      [](Plan& p) {
          putSolar(p.gear, SolarChoice{"panel_180", 1, 1, "pwm_50_20"});
+     }},
+    {"E1",
+     Severity::Fault,
+     [](Plan& p) {
+         putRelay(p.gear);
+         putBank(p.gear, "agm_110", 2);
+         p.van.vehicle.regulation = Regulation::Variable;
+     },
+     [](Plan& p) {
+         putRelay(p.gear);
+         putBank(p.gear, "agm_110", 2);
+     }},
+    {"E2",
+     Severity::Fault,
+     [](Plan& p) { putRelay(p.gear); },
+     [](Plan& p) {
+         putRelay(p.gear);
+         putBank(p.gear, "agm_110", 2);
      }},
     {"E4",
      Severity::Fault,

@@ -19,6 +19,8 @@ Shelf aShelf() {
     shelf.panels = {library.panels.front()};
     shelf.controllers = {library.controllers.front()};
     shelf.dcdcs = {library.dcdcs.front()};
+    shelf.relays = {library.relays.front()};
+    shelf.shoreChargers = {library.shoreChargers.front()};
     shelf.converters = {library.converters.front()};
     shelf.inverters = {library.inverters.front()};
     shelf.hardware = {library.hardware.front()};

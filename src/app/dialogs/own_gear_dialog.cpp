@@ -127,6 +127,8 @@ void OwnGearDialog::addKinds() {
               kindOf<PanelModel>(),
               kindOf<ControllerModel>(),
               kindOf<DcdcModel>(),
+              kindOf<RelayModel>(),
+              kindOf<ShoreChargerModel>(),
               kindOf<ConverterModel>(),
               kindOf<InverterModel>(),
               kindOf<HardwareModel>()};

@@ -4,7 +4,6 @@
 #include <algorithm>
 
 #include "app/shared/text.h"
-#include "core/cables/fuse_curve.h"
 #include "core/plan/edit.h"
 #include "core/reading/parse.h"
 
@@ -14,7 +13,7 @@ AmendMenu::AmendMenu(Document& document,
                      Selection& selection,
                      const Dialogs& dialogs,
                      QWidget* parent)
-    : QMenu(tr("&Amend what is chosen"), parent),
+    : QMenu(tr("&Change what is chosen"), parent),
       document_(document),
       selection_(selection),
       dialogs_(dialogs) {
@@ -24,29 +23,103 @@ AmendMenu::AmendMenu(Document& document,
         connect(action, &QAction::triggered, this, slot);
         return action;
     };
-    size_ = addMenu(tr("Its si&ze"));
-    size_->setObjectName("amend.size");
-    connect(size_, &QMenu::aboutToShow, this, &AmendMenu::fillSizes);
-    rating_ = addMenu(tr("Its f&use"));
-    rating_->setObjectName("amend.rating");
-    connect(rating_, &QMenu::aboutToShow, this, &AmendMenu::fillFuses);
-    length_ = add("amend.length", tr("Its len&gth…"), [this] { enterLength(); });
-    distance_ = add(
-        "amend.distance", tr("How far its fuse is from the &source…"), [this] { enterDistance(); });
+    const auto ofConductor = [this](auto make) {
+        return [this, make] {
+            const Conductor* c = chosen();
+            return c == nullptr ? AmendChoices() : make(*document_.design(), *c);
+        };
+    };
+    const auto ofDevice = [this](auto make) {
+        return [this, make] {
+            const Device* d = device();
+            return d == nullptr ? AmendChoices() : make(*document_.design(), *d);
+        };
+    };
+    const auto sizes = [this](Leads leads) {
+        return [this, leads](const Design& design, const Conductor& c) {
+            return sizesFor(design, document_.library(), c, leads);
+        };
+    };
+    size_ = addChoices(
+        "amend.size", tr("Si&ze"), tr("Set the size of %1"), ofConductor(sizes(Leads::One)));
+    pairSize_ = addChoices("amend.pairSize",
+                           tr("Size of &both its leads"),
+                           tr("Set the size of both leads of %1"),
+                           ofConductor(sizes(Leads::Both)));
+    rating_ = addChoices("amend.rating",
+                         tr("F&use"),
+                         tr("Set the fuse of %1"),
+                         ofConductor([this](const Design& design, const Conductor& c) {
+                             return fusesFor(design, document_.library(), c);
+                         }));
+    insulation_ = addChoices("amend.insulation",
+                             tr("Insulatio&n"),
+                             tr("Set the insulation of %1"),
+                             ofConductor([this](const Design& design, const Conductor& c) {
+                                 return insulationsFor(design, document_.library(), c);
+                             }));
+    length_ = add("amend.length", tr("Len&gth…"), [this] { enterLength(); });
+    distance_ = add("amend.distance", tr("Distance of its fuse from the &source…"), [this] {
+        enterDistance();
+    });
     addSeparator();
-    isolator_ = add("amend.isolator", tr("&Insert an isolator"), [this] { insertIsolator(); });
+    putIn_ = addChoices(
+        "amend.putIn",
+        tr("Put &in"),
+        tr("Put something into %1"),
+        ofConductor([](const Design& design, const Conductor& c) { return putInsFor(design, c); }));
     fuse_ = add("amend.fuse", tr("&Leave its fuse out"), [this] { toggleFuse(); });
     moveFrom_ = add("amend.moveFrom", tr("Move its &first end…"), [this] { moveEnd(End::From); });
-    moveTo_ = add("amend.moveTo", tr("Move its &second end…"), [this] { moveEnd(End::To); });
+    moveTo_ = add("amend.moveTo", tr("Move its s&econd end…"), [this] { moveEnd(End::To); });
+    swap_ = add("amend.swap", tr("S&wap it with its other lead"), [this] { swapLeads(); });
     addSeparator();
-    place_ = addMenu(tr("Where the &device stands"));
-    place_->setObjectName("amend.place");
-    connect(place_, &QMenu::aboutToShow, this, &AmendMenu::fillPlaces);
+    hardware_ = addChoices("amend.hardware",
+                           tr("&Model"),
+                           tr("Choose what %1 is"),
+                           ofDevice([this](const Design& design, const Device& d) {
+                               return hardwareFor(design, document_.library(), d);
+                           }));
+    place_ = addChoices(
+        "amend.place",
+        tr("&Place of the device"),
+        tr("Put the %1 elsewhere"),
+        ofDevice([](const Design& design, const Device& d) { return placesFor(design, d); }));
+    takeOut_ = add("amend.takeOut", tr("Take it &out"), [this] { takeOut(); });
     addSeparator();
-    takeBack_ = add("amend.takeBack", tr("&Take all its amendments back"), [this] { takeBack(); });
+    takeBack_ = add("amend.takeBack", tr("&Back to as computed"), [this] { takeBack(); });
     connect(&document, &Document::designChanged, this, &AmendMenu::refresh);
     connect(&selection, &Selection::changed, this, &AmendMenu::refresh);
     refresh();
+}
+
+QMenu* AmendMenu::addChoices(const QString& name,
+                             const QString& title,
+                             const QString& step,
+                             const std::function<AmendChoices()>& choices) {
+    QMenu* menu = addMenu(title);
+    menu->setObjectName(name);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu, step, choices] {
+        menu->clear();
+        for (const AmendChoice& choice : choices()) {
+            QAction* action = menu->addAction(choice.text);
+            action->setObjectName(menu->objectName() + "." + choice.text);
+            action->setCheckable(true);
+            action->setChecked(choice.chosen);
+            connect(action,
+                    &QAction::triggered,
+                    this,
+                    [this, text = step.arg(nameOfChosen()), next = choice.next] {
+                        document_.push(text, next);
+                    });
+        }
+    });
+    return menu;
+}
+
+QString AmendMenu::nameOfChosen() const {
+    const Conductor* c = chosen();
+    const Device* d = device();
+    return c != nullptr ? q(c->name) : d != nullptr ? q(d->name) : QString();
 }
 
 const Protection* AmendMenu::fuseOf(const Conductor* c) const {
@@ -72,10 +145,21 @@ const Device* AmendMenu::device() const {
 
 void AmendMenu::refresh() {
     const Conductor* c = chosen();
-    for (QAction* action : {isolator_, moveFrom_, moveTo_, length_, size_->menuAction()}) {
+    const Device* d = device();
+    for (QAction* action : {size_->menuAction(),
+                            insulation_->menuAction(),
+                            putIn_->menuAction(),
+                            moveFrom_,
+                            moveTo_,
+                            length_}) {
         action->setEnabled(c != nullptr);
     }
-    place_->menuAction()->setEnabled(device() != nullptr);
+    for (QAction* action : {pairSize_->menuAction(), swap_}) {
+        action->setEnabled(c != nullptr && c->pair);
+    }
+    place_->menuAction()->setEnabled(d != nullptr);
+    hardware_->menuAction()->setEnabled(d != nullptr && d->made);
+    takeOut_->setEnabled(d != nullptr && withoutDevice(document_.plan(), *d));
     const Protection* fuse = fuseOf(c);
     const bool fused = fuse != nullptr && !fuse->leftOut;
     rating_->menuAction()->setEnabled(fused);
@@ -83,109 +167,14 @@ void AmendMenu::refresh() {
     fuse_->setEnabled(fuse != nullptr);
     fuse_->setText(fuse != nullptr && fuse->leftOut ? tr("&Put its fuse back")
                                                     : tr("&Leave its fuse out"));
-    takeBack_->setEnabled(c != nullptr &&
+    takeBack_->setEnabled(selection_.subject() &&
                           std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {
-                              return targetOf(a) == subject(c->id);
+                              return targetOf(a) == *selection_.subject();
                           }));
 }
 
 const CableRow& AmendMenu::row() const {
     return *findRow(document_.design()->cables, chosen()->id);
-}
-
-QAction* AmendMenu::addChoice(QMenu* menu, const QString& text, const Plan& next) {
-    QAction* action = menu->addAction(text);
-    action->setObjectName(menu->objectName() + "." + text);
-    action->setCheckable(true);
-    const QString step =
-        tr("Set %1 of %2").arg(menu->title().remove('&').toLower(), q(chosen()->name));
-    connect(action, &QAction::triggered, this, [this, step, next] { document_.push(step, next); });
-    return action;
-}
-
-// The sizes that the region sells, about the computed one.
-void AmendMenu::fillSizes() {
-    constexpr std::ptrdiff_t kEachSide = 5;
-    size_->clear();
-    if (chosen() == nullptr) {
-        return;
-    }
-    const CableRow& r = row();
-    const Plan& plan = document_.plan();
-    addChoice(
-        size_, tr("As computed, %1").arg(q(r.computedArea)), withoutKind(plan, SetSize{r.id, {}}))
-        ->setChecked(!r.areaAmended);
-    const auto& sold = document_.library().conductors;
-    const auto at = std::ranges::find(sold, r.computedArea, &ConductorRow::area) - sold.begin();
-    for (std::ptrdiff_t i = std::max<std::ptrdiff_t>(0, at - kEachSide);
-         i <= at + kEachSide && i < std::ssize(sold);
-         ++i) {
-        const SquareMetres area = sold[static_cast<std::size_t>(i)].area;
-        addChoice(size_, q(area), amended(plan, SetSize{r.id, area}))
-            ->setChecked(r.areaAmended && area == r.area);
-    }
-}
-
-// Ratings of its family about the computed one, and each other family's first that is enough.
-void AmendMenu::fillFuses() {
-    constexpr double kLeastPart = 0.4;
-    constexpr double kMostPart = 2.5;
-    rating_->clear();
-    if (chosen() == nullptr || !row().fuseFrom) {
-        return;
-    }
-    const CableRow& r = row();
-    const ChosenFuse& fuse = *r.fuseFrom;
-    const Plan& plan = document_.plan();
-    const auto add = [&](const FuseFamily& family, Amps rating) {
-        addChoice(rating_,
-                  q(family.name) + ", " + q(rating),
-                  amended(plan, SetFuse{r.id, End::From, family.id, rating}))
-            ->setChecked(fuse.amended && fuse.family == family.id && fuse.rating == rating);
-    };
-    addChoice(rating_,
-              tr("As computed, %1").arg(q(fuse.computedRating)),
-              withoutKind(plan, SetFuse{r.id, End::From, "", {}}))
-        ->setChecked(!fuse.amended);
-    const FuseFamily& own = familyOf(document_.library(), fuse.family);
-    for (const Amps rating : own.ratings) {
-        if (rating >= fuse.computedRating * kLeastPart &&
-            rating <= fuse.computedRating * kMostPart) {
-            add(own, rating);
-        }
-    }
-    rating_->addSeparator();
-    for (const FuseFamily& family : document_.library().fuses) {
-        const auto rating = ratingFor(family, fuse.needed);
-        if (rating && family.id != own.id) {
-            add(family, *rating);
-        }
-    }
-}
-
-// A load stands where its appliance does.
-void AmendMenu::fillPlaces() {
-    place_->clear();
-    const Device* d = device();
-    if (d == nullptr) {
-        return;
-    }
-    const Plan& plan = document_.plan();
-    for (const VanPlace& place : plan.van.places) {
-        Plan next = plan;
-        if (d->appliance) {
-            std::ranges::find(next.appliances, *d->appliance, &Appliance::id)->place = place.id;
-        } else {
-            next.van.placed[d->id] = place.id;
-        }
-        QAction* action = place_->addAction(unmarked(q(place.name)));
-        action->setObjectName("amend.place." + q(place.id.value));
-        action->setCheckable(true);
-        action->setChecked(place.id == d->place);
-        const QString step = tr("Put the %1 elsewhere").arg(q(d->name));
-        connect(
-            action, &QAction::triggered, this, [this, step, next] { document_.push(step, next); });
-    }
 }
 
 // A length typed in either unit; empty goes back to what is computed.
@@ -236,13 +225,6 @@ void AmendMenu::enterDistance() {
     }
 }
 
-void AmendMenu::insertIsolator() {
-    if (const Conductor* c = chosen()) {
-        document_.push(tr("Insert an isolator in %1").arg(q(c->name)),
-                       amended(document_.plan(), PutIn{c->id, InLine::Isolator}));
-    }
-}
-
 void AmendMenu::toggleFuse() {
     const Conductor* c = chosen();
     const Protection* fuse = fuseOf(c);
@@ -284,15 +266,39 @@ void AmendMenu::moveEnd(End end) {
         amended(document_.plan(), MoveEnd{id, end, terminals[static_cast<std::size_t>(index)]}));
 }
 
-void AmendMenu::takeBack() {
+// Both ends at what a lead joins change places: what is the wrong way round, or is put right.
+void AmendMenu::swapLeads() {
     const Conductor* c = chosen();
-    if (c == nullptr) {
+    if (c == nullptr || !c->pair) {
+        return;
+    }
+    const Conductor& other = *findConductor(document_.design()->wiring.circuit, *c->pair);
+    // The far ends: where the positive arrives and where the negative leaves.
+    const End mine = c->pole == Pole::Negative ? End::From : End::To;
+    const End its = other.pole == Pole::Negative ? End::From : End::To;
+    const TerminalId& here = mine == End::From ? c->from : c->to;
+    const TerminalId& there = its == End::From ? other.from : other.to;
+    document_.push(tr("Swap the leads of %1").arg(q(c->name)),
+                   amended(amended(document_.plan(), MoveEnd{c->id, mine, there}),
+                           MoveEnd{other.id, its, here}));
+}
+
+void AmendMenu::takeOut() {
+    const Device* d = device();
+    const auto next = d == nullptr ? std::nullopt : withoutDevice(document_.plan(), *d);
+    if (next) {
+        document_.push(tr("Take out: %1").arg(q(d->name)), *next);
+    }
+}
+
+void AmendMenu::takeBack() {
+    const auto& subject = selection_.subject();
+    if (!subject) {
         return;
     }
     Plan next = document_.plan();
-    std::erase_if(next.amendments,
-                  [&](const Amendment& a) { return targetOf(a) == subject(c->id); });
-    document_.push(tr("Take the amendments of %1 back").arg(q(c->name)), std::move(next));
+    std::erase_if(next.amendments, [&](const Amendment& a) { return targetOf(a) == *subject; });
+    document_.push(tr("Take the changes of %1 back").arg(nameOfChosen()), std::move(next));
 }
 
 }  // namespace spirk::app

@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Amendments of the chosen conductor: insert an isolator, leave a fuse out or put it back, move an
-// end, take all amendments back.
+// Changes of the chosen conductor or device: size, fuse, insulation, length, what is put in, taken
+// out or moved, what it is made of; each one undo step.
 
 #include <QAction>
 #include <QMenu>
+#include <functional>
 
 #include "app/dialogs/dialogs.h"
+#include "app/menus/amend_choices.h"
 #include "app/shared/document.h"
 #include "app/shared/selection.h"
 
@@ -27,28 +29,31 @@ private:
     [[nodiscard]] const Protection* fuseOf(const Conductor* conductor) const;
     // A chosen device that stands somewhere; null where none is chosen.
     [[nodiscard]] const Device* device() const;
-    void fillPlaces();
     void refresh();
     // Of the chosen conductor; requires that there is one.
     [[nodiscard]] const CableRow& row() const;
-    QAction* addChoice(QMenu* menu, const QString& text, const Plan& next);
-    void fillSizes();
-    void fillFuses();
+    // A menu that is filled when it opens; `step` names the undo step.
+    QMenu* addChoices(const QString& name,
+                      const QString& title,
+                      const QString& step,
+                      const std::function<AmendChoices()>& choices);
+    [[nodiscard]] QString nameOfChosen() const;
     void enter(const QString& title,
                const QString& now,
                const std::function<Plan(const Plan&, std::optional<Metres>)>& put);
     void enterLength();
     void enterDistance();
-    void insertIsolator();
     void toggleFuse();
     void moveEnd(End end);
+    void swapLeads();
+    void takeOut();
     void takeBack();
 
     Document& document_;
     Selection& selection_;
     const Dialogs& dialogs_;
-    QMenu *size_, *rating_, *place_;
-    QAction *length_, *distance_, *isolator_, *fuse_, *moveFrom_, *moveTo_, *takeBack_;
+    QMenu *size_, *pairSize_, *rating_, *insulation_, *putIn_, *hardware_, *place_;
+    QAction *length_, *distance_, *fuse_, *moveFrom_, *moveTo_, *swap_, *takeOut_, *takeBack_;
 };
 
 }  // namespace spirk::app

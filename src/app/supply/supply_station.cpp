@@ -140,6 +140,9 @@ QWidget* SupplyStation::makeForm() {
     addSolar(form);
     addEngine(form);
     addInverter(form);
+    form->addRow(section(tr("Everything in the system")));
+    units_ = new UnitCards(document(), selection(), this);
+    form->addRow(units_);
     area->setWidget(inner);
     area->setMinimumWidth(inner->minimumSizeHint().width() +
                           style()->pixelMetric(QStyle::PM_ScrollBarExtent));
@@ -441,8 +444,9 @@ void SupplyStation::refreshGear() {
     refreshSun();
     const EngineChoice* engine = engineOf(gear);
     choose(charger_, engine == nullptr ? kNone : q(engine->charger));
-    alternator_->setEnabled(engine != nullptr);
-    alternator_->show(engine == nullptr ? QString() : q(plan().van.vehicle.alternator));
+    const bool driven = design().gear.usesEngine();
+    alternator_->setEnabled(driven);
+    alternator_->show(!driven ? QString() : q(plan().van.vehicle.alternator));
     const InverterChoice* inverter = inverterOf(gear);
     choose(inverter_, inverter == nullptr ? kNone : q(inverter->model));
     inverterOn_->setEnabled(inverter != nullptr);
@@ -496,6 +500,7 @@ void SupplyStation::refresh() {
     driving_->show(q(trip.drivingPerDay));
     refreshGear();
     refreshRules();
+    units_->refresh();
 }
 
 }  // namespace spirk::app

@@ -8,6 +8,7 @@
 #include "app/shared/entry.h"
 #include "app/shared/station.h"
 #include "app/supply/marks_rule.h"
+#include "app/supply/unit_cards.h"
 
 namespace spirk::app {
 
@@ -44,6 +45,7 @@ private:
     QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *distribution_, *converter_, *panel_,
         *controller_, *joins_, *charger_, *inverter_;
     QSpinBox *count_, *inSeries_, *series_, *parallel_;
+    UnitCards* units_;
     Entry *name_, *days_, *driving_, *alternator_, *inverterOn_;
 };
 

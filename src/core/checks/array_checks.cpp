@@ -142,7 +142,7 @@ void checkArrayCables(const CheckInput& in, const SunUnit& s, Checks& out) {
 
 void checkShareOfSun(const CheckInput& in, Checks& out) {
     const MonthSun& lean = in.supply.months[static_cast<std::size_t>(in.supply.leanestMonth - 1)];
-    if (in.supply.demand.si() <= 0.0 || !in.gear.engines.empty()) {
+    if (in.supply.demand.si() <= 0.0 || in.gear.usesEngine() || !in.gear.shores.empty()) {
         return;
     }
     const double share =

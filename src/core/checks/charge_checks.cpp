@@ -58,6 +58,15 @@ Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
                                  FromPlan{e.path}});
         }
     }
+    for (const ShoreUnit& s : in.gear.shores) {
+        if (in.gear.bankOf(s.into).id == bank.id) {
+            out.most += s.charger->output;
+            out.terms.push_back({"I_shore"_text,
+                                 "charger on shore power"_text,
+                                 measure(s.charger->output),
+                                 FromPlan{s.path}});
+        }
+    }
     return out;
 }
 
@@ -143,7 +152,9 @@ bool isCharged(const CheckInput& in, const BankUnit& bank) {
         return in.gear.bankOf(source.into).id == bank.id;
     };
     return std::ranges::any_of(in.gear.suns, intoIt) ||
-           std::ranges::any_of(in.gear.engines, intoIt);
+           std::ranges::any_of(in.gear.engines, intoIt) ||
+           std::ranges::any_of(in.gear.relays, intoIt) ||
+           std::ranges::any_of(in.gear.shores, intoIt);
 }
 
 void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {

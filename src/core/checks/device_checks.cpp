@@ -213,7 +213,32 @@ void checkConverterVolts(const CheckInput& in, const RailUnit& rail, Checks& out
     out.findings.push_back(std::move(f));
 }
 
+void checkShoreVolts(const CheckInput& in, const ShoreUnit& unit, Checks& out) {
+    const Volts bank = in.gear.bankOf(unit.into).system;
+    const ShoreChargerModel& charger = *unit.charger;
+    if (charger.outputSystem == bank) {
+        return;
+    }
+    Finding f = wrongSystem(in,
+                            firstSubject(in, DeviceKind::ShoreCharger, unit.id),
+                            charger.name,
+                            charger.outputSystem,
+                            bank);
+    const auto* other = leastOnOffer(
+        in.plan.own.shoreChargers,
+        in.library.shoreChargers,
+        [&](const ShoreChargerModel& m) { return m.outputSystem == bank; },
+        [](const ShoreChargerModel& m) { return m.output; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, unit.id, GearPart::ShoreCharger));
+    }
+    out.findings.push_back(std::move(f));
+}
+
 void checkSystems(const CheckInput& in, Checks& out) {
+    for (const ShoreUnit& shore : in.gear.shores) {
+        checkShoreVolts(in, shore, out);
+    }
     for (const InverterUnit& inverter : in.gear.inverters) {
         checkInverterVolts(in, inverter, out);
     }

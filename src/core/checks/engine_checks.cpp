@@ -132,6 +132,29 @@ Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
     return f;
 }
 
+// A relay limits nothing: what the alternator gives flows into the bank.
+void checkRelay(const CheckInput& in, const RelayUnit& relay, Checks& out) {
+    const Subject where = firstSubject(in, DeviceKind::Relay, relay.id);
+    if (in.plan.van.vehicle.regulation == Regulation::Variable) {
+        Finding f = findingOf(in, "E1", where);
+        f.what = "The relay joins the bank to an alternator whose voltage falls and rises."_text;
+        f.why =
+            "While the alternator holds less than the bank wants, nothing charges; when it brakes "
+            "the vehicle, it gives more than a bank should get."_text;
+        f.remedy = "Use a DC-DC charger: it makes the bank's own voltage of what there is."_text;
+        out.findings.push_back(std::move(f));
+    }
+    if (in.gear.bankOf(relay.into).battery.family == Family::Lithium) {
+        Finding f = findingOf(in, "E2", where);
+        f.what = "The relay joins a lithium bank to the alternator."_text;
+        f.why =
+            "Lithium takes all that it is given: the alternator runs at its limit for hours, gets "
+            "hot and burns out, and the starter battery is charged by the bank's volts."_text;
+        f.remedy = "Use a DC-DC charger: it takes no more than its rating."_text;
+        out.findings.push_back(std::move(f));
+    }
+}
+
 // What an enable lead is joined with, through whatever lies in it.
 enum class SignalFrom { EngineRunning, AlwaysLive, Nothing };
 
@@ -171,6 +194,26 @@ void offerMoveBack(const CheckInput& in, const Conductor& enable, Finding& f) {
     }
 }
 
+bool isDriversSwitch(const CheckInput& in, const Device& device) {
+    return std::ranges::any_of(in.gear.engines, [&](const EngineUnit& engine) {
+        return engine.option("enable") == "switch" && device.unit == engine.id &&
+               device.kind == DeviceKind::Isolator && !device.amended;
+    });
+}
+
+Finding leftToTheDriver(const CheckInput& in, const Conductor& enable) {
+    Finding f = findingOf(in, "E4", subject(enable.id));
+    f.severity = Severity::Advice;
+    f.what = "The driver's switch alone tells the DC-DC charger when to run."_text;
+    f.why =
+        "Forgotten, it charges with the engine stopped, down to the charger's stop voltage. For it "
+        "speaks that the driver can leave the alternator alone."_text;
+    f.remedy =
+        "Choose one with a lamp, and look at it when you park; or take the signal from a circuit "
+        "that is live only while the engine runs."_text;
+    return f;
+}
+
 void checkEnable(const CheckInput& in, const Conductor& enable, Checks& out) {
     const Circuit& circuit = in.wiring.circuit;
     const EndsAt& ends =
@@ -180,16 +223,42 @@ void checkEnable(const CheckInput& in, const Conductor& enable, Checks& out) {
         return;
     }
     const bool live = from == SignalFrom::AlwaysLive;
+    const Device& before = circuit.devices[ends.from.device];
+    if (live && isDriversSwitch(in, before)) {
+        out.findings.push_back(leftToTheDriver(in, enable));
+        return;
+    }
     Finding f = findingOf(in, "E4", subject(enable.id));
     f.what = {
         live
             ? "The enable lead of the DC-DC charger comes from {device}, which is always live."_text
             : "The enable lead of the DC-DC charger comes from {device}, which is never live."_text,
-        {{"device", circuit.devices[ends.from.device].name}}};
+        {{"device", before.name}}};
     f.why = live ? "It charges with the engine stopped, until the vehicle does not start."_text
                  : "The charger never starts."_text;
     f.remedy = {"Take it from a circuit that is live only while the engine runs."_text, {}};
     offerMoveBack(in, enable, f);
+    out.findings.push_back(std::move(f));
+}
+
+// Without a lead the starter battery's voltage decides, and something else may lift it.
+void checkVoltageSensing(const CheckInput& in, const EngineUnit& engine, Checks& out) {
+    if (engine.option("enable") != "voltage") {
+        return;
+    }
+    const bool lifted = !in.gear.relays.empty();
+    Finding f = findingOf(in, "E4", firstSubject(in, DeviceKind::DcdcCharger, engine.id));
+    f.severity = lifted ? Severity::Fault : Severity::Advice;
+    f.what = lifted ? "The DC-DC charger watches only the starter battery's voltage, which a relay "
+                      "lifts from the bank."_text
+                    : "The DC-DC charger watches only the starter battery's voltage."_text;
+    f.why =
+        "Whatever else charges the starter battery, a trickle charge from sun or shore, looks like "
+        "a running engine: the charger then empties it into the bank."_text;
+    f.remedy =
+        "Lay an enable lead from a circuit that is live only while the engine runs, or make sure "
+        "that nothing else charges the starter battery."_text;
+    f.mends.push_back({"Lay an enable lead"_text, {UseOption{engine.id, "enable", "ignition"}}});
     out.findings.push_back(std::move(f));
 }
 
@@ -236,7 +305,10 @@ void checkDriving(const CheckInput& in, Checks& out) {
 void checkStarterLoads(const CheckInput& in, Checks& out) {
     const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit;
+        const Device& far = *findDevice(in.wiring.circuit,
+                                        c.from.device == starter->id ? c.to.device : c.from.device);
+        const bool charges = far.kind == DeviceKind::DcdcCharger || far.kind == DeviceKind::Relay;
+        const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit && !charges;
         const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
         if (!ours || !hangs) {
             continue;
@@ -260,12 +332,20 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
 
 Checks engineChecks(const CheckInput& input) {
     Checks out;
+    for (const RelayUnit& relay : input.gear.relays) {
+        checkRelay(input, relay, out);
+    }
+    if (input.gear.usesEngine()) {
+        checkStarterLoads(input, out);
+    }
     if (input.gear.engines.empty()) {
         return out;
     }
     checkSignal(input, out);
+    for (const EngineUnit& engine : input.gear.engines) {
+        checkVoltageSensing(input, engine, out);
+    }
     checkDriving(input, out);
-    checkStarterLoads(input, out);
     const EngineShare share = shareOf(input);
     out.why.add(shareDerivation(input, share));
     if (share.input > share.road) {

@@ -153,6 +153,9 @@ Checks groundChecks(const CheckInput& input) {
         checkBondPlace(input, *bond, out);
         checkBondSize(input, *findRow(input.cables, bond->id), out);
     }
+    if (firstOf(input.wiring.circuit, DeviceKind::Shunt) == nullptr) {
+        return out;  // nothing counts, so nothing can pass by
+    }
     const BankSide side(input.wiring.circuit);
     for (const BankSide::Bypass& b : side.bypasses()) {
         out.findings.push_back(bypassing(input, *b.conductor, b.end));

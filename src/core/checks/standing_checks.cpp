@@ -25,6 +25,18 @@ Finding noMainsSide(const CheckInput& in, const InverterUnit& inverter) {
     return f;
 }
 
+Finding noShoreSide(const CheckInput& in, const ShoreUnit& shore) {
+    Finding f = findingOf(in, "MAINS", firstSubject(in, DeviceKind::ShoreCharger, shore.id));
+    f.what =
+        "The shore charger's mains side is not planned here: inlet, RCD, breaker and earth are "
+        "missing."_text;
+    f.why = "Shore power is mains and can kill."_text;
+    f.remedy =
+        "Do not plug it in. Have the mains side planned, inspected and tested by a licensed "
+        "electrician before first use; never feed the charger from the inverter."_text;
+    return f;
+}
+
 Finding mainsWithoutInverter(const CheckInput& in) {
     Finding f = findingOf(in, "MAINS", {SubjectKind::Figure, "needs.mains"});
     f.id = "MAINS none";
@@ -83,6 +95,9 @@ Checks standingChecks(const CheckInput& input) {
     for (const InverterUnit& inverter : input.gear.inverters) {
         out.findings.push_back(noMainsSide(input, inverter));
         power = power + inverter.model->power;
+    }
+    for (const ShoreUnit& shore : input.gear.shores) {
+        out.findings.push_back(noShoreSide(input, shore));
     }
     if (!input.gear.inverters.empty()) {
         if (input.needs.worstMains > power) {

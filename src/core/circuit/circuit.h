@@ -36,6 +36,8 @@ enum class DeviceKind {
     Array,
     SolarController,
     DcdcCharger,
+    Relay,
+    ShoreCharger,
     Converter,
     Inverter,
     Load,
@@ -60,6 +62,11 @@ struct Made {
     bool named = false;      // by the person: it never grows
 };
 
+// The option of its unit's way, and the choice, that a device is not there by.
+struct LeftOutBy {
+    std::string option, choice;
+};
+
 struct Device {
     DeviceId id;
     DeviceKind kind = DeviceKind::Load;
@@ -78,6 +85,7 @@ struct Device {
     std::optional<DeviceId> fedBy;  // the converter whose rail it hangs on; else it is the bank's
     int inSeries = 1;               // batteries of the string that it is in
     bool headsString = true;        // of batteries in series, the one with the string's positive
+    std::optional<LeftOutBy> leftOutBy;
     bool amended = false;
 };
 

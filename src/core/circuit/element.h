@@ -21,7 +21,7 @@ struct PortPair {
 };
 
 // What must be so for an element to give anything.
-enum class Live { Always, EngineRunning, InSun };
+enum class Live { Always, EngineRunning, InSun, OnShore };
 
 // Which end of the range of resistances that are sold a source is reckoned with: Weak for drop and
 // 'does the fuse open', Typical for interrupting checks, Strong for what only a strong battery
@@ -82,6 +82,7 @@ struct Transfer {
 struct Contact {
     std::vector<PortPair> poles;
     Ohms resistance;
+    Live closed = Live::Always;  // a relay's closes by itself; any is opened by a moment
 };
 
 // How a draw is switched: with the loads, or by a moment that says how much it draws.

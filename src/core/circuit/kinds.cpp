@@ -44,6 +44,8 @@ constexpr std::array kRows{
     KindRow{Array, "array", kYes, BeforeController, kLast, kShut, kUnrated, kShared},
     KindRow{SolarController, "solar_controller", kYes, Rung, 1, kShut, kUnrated, kShared},
     KindRow{DcdcCharger, "dcdc_charger", kYes, Rung, 0, kShut, kUnrated, kShared},
+    KindRow{Relay, "relay", kYes, Rung, 0, kShut, kPasses, kShared},
+    KindRow{ShoreCharger, "shore_charger", kYes, Rung, 0, kShut, kUnrated, kShared},
     KindRow{Converter, "converter", kYes, Leg, kLast, kShut, kOutput, kShared},
     KindRow{Inverter, "inverter", kYes, Rung, 3, kShut, kUnrated, kShared},
     KindRow{Load, "load", kNo, Rung, 4, kShut, kUnrated, kShared},

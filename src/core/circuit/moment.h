@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "core/circuit/element.h"
 #include "core/explain/id.h"
 #include "core/quantities/units.h"
 #include "core/text/text.h"
@@ -24,13 +25,17 @@ struct Moment {
     double stateOfCharge = 0.5;
     Reckoning reckoning = Reckoning::AsTheyAre;
     LoadsOn loads = LoadsOn::None;
-    std::set<DeviceId> only;              // with LoadsOn::None: these loads run all the same
-    double sun = 0.0;                     // part of 1000 W/m2
-    bool driving = false;                 // the engine runs
+    std::set<DeviceId> only;  // with LoadsOn::None: these loads run all the same
+    double sun = 0.0;         // part of 1000 W/m2
+    bool driving = false;     // the engine runs
+    bool onShore = false;
     std::map<DeviceId, Watts> drawn;      // by devices that draw what a moment says; others are off
     std::set<DeviceId> open;              // switches and isolators that are open
     std::vector<bool> pulled;             // of each conductor, if its fuses are out; empty: none
     std::map<ConductorEnd, Ohms> joints;  // bad ones, with what they have instead of a good one's
 };
+
+// Whether what must be so for an element to give, or for a relay to close, is so.
+[[nodiscard]] bool lives(Live live, const Moment& moment);
 
 }  // namespace spirk

@@ -6,7 +6,7 @@
 namespace spirk {
 
 MomentEdges::MomentEdges(const CircuitState& state, const Moment& moment)
-    : state_(state), pulled_(moment.pulled) {
+    : state_(state), moment_(moment), pulled_(moment.pulled) {
     const CircuitIndex& index = *state.circuit->index;
     promise(state.ohms.size() == index.ends.size(), "each conductor has ohms");
     promise(pulled_.empty() || pulled_.size() == index.ends.size(),
@@ -29,12 +29,17 @@ bool MomentEdges::joins(const CircuitEdge& edge) const {
     if (edge.conductor) {
         return pulled_.empty() || !pulled_[*edge.conductor];
     }
-    return !edge.contact || !open_.contains(edge.device);
+    return !edge.contact || (!open_.contains(edge.device) && closes(edge));
 }
 
 const ConductorOhms& MomentEdges::conductor(std::size_t index) const {
     const auto bad = joints_.empty() ? joints_.end() : joints_.find(index);
     return bad == joints_.end() ? state_.ohms[index] : bad->second;
+}
+
+bool MomentEdges::closes(const CircuitEdge& edge) const {
+    const Element& element = state_.circuit->devices[edge.device].elements[edge.element];
+    return lives(std::get<Contact>(element).closed, moment_);
 }
 
 Ohms MomentEdges::inside(const CircuitEdge& edge) const {

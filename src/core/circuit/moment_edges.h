@@ -26,8 +26,10 @@ public:
 
 private:
     [[nodiscard]] Ohms inside(const CircuitEdge& edge) const;
+    [[nodiscard]] bool closes(const CircuitEdge& edge) const;
 
     const CircuitState& state_;
+    const Moment& moment_;
     const std::vector<bool>& pulled_;
     std::set<std::size_t> open_;                   // devices
     std::map<std::size_t, ConductorOhms> joints_;  // of conductors with a bad one

@@ -25,18 +25,6 @@ Place placeOf(const CircuitState& state, const ElementAt& at) {
     return {at, state.circuit->index->firstNode[at.device]};
 }
 
-bool lives(Live live, const Moment& moment) {
-    switch (live) {
-        case Live::Always:
-            return true;
-        case Live::EngineRunning:
-            return moment.driving;
-        case Live::InSun:
-            return moment.sun > 0.0;
-    }
-    unreachable("lives(Live)");
-}
-
 PowerInput inputOf(const Place& p, const Transfer& x) {
     return {.pos = p.node(x.in.pos), .neg = p.node(x.in.neg), .efficiency = x.efficiency};
 }

@@ -22,7 +22,7 @@ constexpr std::array<const char*, 2> kSideNames{"house", "panels"};
 constexpr std::array<const char*, 2> kLaidByNames{"us", "vehicle_maker"};
 constexpr std::array<const char*, 2> kBreaksNames{"either_way", "from_its_source"};
 constexpr std::array<const char*, 3> kHoldsNames{"itself", "block", "distributor"};
-constexpr std::array<const char*, 3> kLiveNames{"always", "engine_running", "in_sun"};
+constexpr std::array<const char*, 4> kLiveNames{"always", "engine_running", "in_sun", "on_shore"};
 constexpr std::array<const char*, 2> kDrawnByNames{"switch", "moment"};
 constexpr std::array<const char*, 2> kEndNamesHere{"from", "to"};
 
@@ -88,7 +88,10 @@ Json toJson(const Device& d, const Element& element) {
             for (const PortPair& pole : x.poles) {
                 poles.push_back(ports(d, pole));
             }
-            return Json{{"kind", "contact"}, {"poles", poles}, {"ohms", x.resistance.si()}};
+            return Json{{"kind", "contact"},
+                        {"poles", poles},
+                        {"ohms", x.resistance.si()},
+                        {"closed", nameIn(kLiveNames, x.closed)}};
         },
         [&](const Draw& x) {
             return Json{{"kind", "draw"},
@@ -290,6 +293,7 @@ Json toJson(const Moment& m) {
             {"state_of_charge", m.stateOfCharge},
             {"sun", m.sun},
             {"driving", m.driving},
+            {"on_shore", m.onShore},
             {"open", open}};
 }
 

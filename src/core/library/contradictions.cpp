@@ -109,6 +109,8 @@ template std::vector<Error> contradictions(const BatteryModel&);
 template std::vector<Error> contradictions(const PanelModel&);
 template std::vector<Error> contradictions(const ControllerModel&);
 template std::vector<Error> contradictions(const DcdcModel&);
+template std::vector<Error> contradictions(const RelayModel&);
+template std::vector<Error> contradictions(const ShoreChargerModel&);
 template std::vector<Error> contradictions(const ConverterModel&);
 template std::vector<Error> contradictions(const InverterModel&);
 template std::vector<Error> contradictions(const HardwareModel&);

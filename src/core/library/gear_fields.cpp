@@ -193,6 +193,31 @@ GearFields<DcdcModel> dcdcFields() {
     return out;
 }
 
+GearFields<RelayModel> relayFields() {
+    using M = RelayModel;
+    GearFields<M> out{"relays", "Voltage-sensing relay"_text, {}, {}, {}, {}};
+    out.numbers = {inAmps<&M::maxCurrent>("max_a", "largest continuous current"_text, 1, 1000),
+                   number<&M::resistance, milliohms, inMilliohms>(
+                       "milliohm", "resistance of its contact"_text, "mΩ", 0, 100),
+                   inVolts<&M::joins>("joins_v", "joins above"_text, 10, 60),
+                   inVolts<&M::parts>("parts_v", "parts below"_text, 10, 60)};
+    out.orders = {{"parts_v", "joins_v", Equal::Refused}};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
+GearFields<ShoreChargerModel> shoreChargerFields() {
+    using M = ShoreChargerModel;
+    GearFields<M> out{"shore_chargers", "Charger on shore power"_text, {}, {}, {}, {}};
+    out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 48),
+                   inAmps<&M::output>("output_a", "output"_text, 1, 500),
+                   plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1)};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
 GearFields<ConverterModel> converterFields() {
     using M = ConverterModel;
     GearFields<M> out{"converters", "Converter for 12 V loads"_text, {}, {}, {}, {}};
@@ -305,6 +330,16 @@ const GearFields<ControllerModel>& gearFields() {
 template <>
 const GearFields<DcdcModel>& gearFields() {
     static const GearFields<DcdcModel> fields = dcdcFields();
+    return fields;
+}
+template <>
+const GearFields<RelayModel>& gearFields() {
+    static const GearFields<RelayModel> fields = relayFields();
+    return fields;
+}
+template <>
+const GearFields<ShoreChargerModel>& gearFields() {
+    static const GearFields<ShoreChargerModel> fields = shoreChargerFields();
     return fields;
 }
 template <>

@@ -96,6 +96,10 @@ template <>
 template <>
 [[nodiscard]] const GearFields<DcdcModel>& gearFields();
 template <>
+[[nodiscard]] const GearFields<RelayModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<ShoreChargerModel>& gearFields();
+template <>
 [[nodiscard]] const GearFields<ConverterModel>& gearFields();
 template <>
 [[nodiscard]] const GearFields<InverterModel>& gearFields();
@@ -109,6 +113,8 @@ void forEachKind(AnyShelf& shelf, const Visit& visit) {
     visit(gearFields<PanelModel>(), shelf.panels);
     visit(gearFields<ControllerModel>(), shelf.controllers);
     visit(gearFields<DcdcModel>(), shelf.dcdcs);
+    visit(gearFields<RelayModel>(), shelf.relays);
+    visit(gearFields<ShoreChargerModel>(), shelf.shoreChargers);
     visit(gearFields<ConverterModel>(), shelf.converters);
     visit(gearFields<InverterModel>(), shelf.inverters);
     visit(gearFields<HardwareModel>(), shelf.hardware);

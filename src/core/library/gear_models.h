@@ -75,6 +75,24 @@ struct DcdcModel : Ware {
     bool operator==(const DcdcModel&) const = default;
 };
 
+// Joins starter battery and bank while the starter battery is being charged.
+struct RelayModel : Ware {
+    Amps maxCurrent;  // that its contact carries and breaks
+    Ohms resistance;
+    Volts joins, parts;  // at the starter battery
+    Connection connection;
+    bool operator==(const RelayModel&) const = default;
+};
+
+// From mains of a shore supply into a bank of `outputSystem` volts.
+struct ShoreChargerModel : Ware {
+    Volts outputSystem;
+    Amps output;
+    double efficiency = 1.0;
+    Connection connection;
+    bool operator==(const ShoreChargerModel&) const = default;
+};
+
 // From a 24 V bank to 12 V loads.
 struct ConverterModel : Ware {
     Volts inputSystem;
@@ -129,6 +147,8 @@ struct Shelf {
     std::vector<PanelModel> panels;
     std::vector<ControllerModel> controllers;
     std::vector<DcdcModel> dcdcs;
+    std::vector<RelayModel> relays;
+    std::vector<ShoreChargerModel> shoreChargers;
     std::vector<ConverterModel> converters;
     std::vector<InverterModel> inverters;
     std::vector<HardwareModel> hardware;

@@ -35,6 +35,8 @@ constexpr std::array kShared{
     TableFile{"panels.json", readPanels},
     TableFile{"controllers.json", readControllers},
     TableFile{"dcdc_chargers.json", readDcdcs},
+    TableFile{"relays.json", readRelays},
+    TableFile{"shore_chargers.json", readShoreChargers},
     TableFile{"converters.json", readConverters},
     TableFile{"inverters.json", readInverters},
     TableFile{"hardware.json", readHardware},

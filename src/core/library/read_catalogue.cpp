@@ -92,6 +92,10 @@ void readControllers(JsonFields& fields, Library& library) {
     readGearTable(fields, library.controllers);
 }
 void readDcdcs(JsonFields& fields, Library& library) { readGearTable(fields, library.dcdcs); }
+void readRelays(JsonFields& fields, Library& library) { readGearTable(fields, library.relays); }
+void readShoreChargers(JsonFields& fields, Library& library) {
+    readGearTable(fields, library.shoreChargers);
+}
 void readConverters(JsonFields& fields, Library& library) {
     readGearTable(fields, library.converters);
 }

@@ -48,6 +48,8 @@ void readBatteries(JsonFields& fields, Library& library);
 void readPanels(JsonFields& fields, Library& library);
 void readControllers(JsonFields& fields, Library& library);
 void readDcdcs(JsonFields& fields, Library& library);
+void readRelays(JsonFields& fields, Library& library);
+void readShoreChargers(JsonFields& fields, Library& library);
 void readConverters(JsonFields& fields, Library& library);
 void readInverters(JsonFields& fields, Library& library);
 void readHardware(JsonFields& fields, Library& library);

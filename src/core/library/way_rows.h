@@ -3,13 +3,37 @@
 // Ways of joining a unit, as they are told apart and chosen: how one is wired is wiring's.
 
 #include <string>
+#include <vector>
 
 #include "core/text/text.h"
 
 namespace spirk {
 
 // What a way joins to the rest of the system.
-enum class WayKind { Bank, MainRail, ConverterRail, Bond, Sun, Engine, Inverter, Circuits };
+enum class WayKind {  // stored by name
+    Bank,
+    MainRail,
+    ConverterRail,
+    Bond,
+    Sun,
+    Engine,
+    Relay,
+    Shore,
+    Inverter,
+    Circuits,
+};
+
+// What a way leaves to choose, the usual first.
+struct WayChoice {
+    std::string id;
+    Words name;
+    Words speaksFor;
+};
+struct WayOption {
+    std::string id;
+    Words name;
+    std::vector<WayChoice> choices;
+};
 
 // One way of joining a unit, as it is told apart: how it is wired is wiring's.
 struct WayRow {
@@ -18,6 +42,7 @@ struct WayRow {
     Words name;
     Words speaksFor;  // and against, in a sentence or two
     std::string source;
+    std::vector<WayOption> options;
     bool pastSwitch = false;  // keeps its unit on the bank while the main switch is off
 };
 

@@ -9,8 +9,29 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 8> kWayKindNames{
-    "bank", "main_rail", "converter_rail", "bond", "sun", "engine", "inverter", "circuits"};
+constexpr std::array<std::string_view, 10> kWayKindNames{"bank",
+                                                         "main_rail",
+                                                         "converter_rail",
+                                                         "bond",
+                                                         "sun",
+                                                         "engine",
+                                                         "relay",
+                                                         "shore",
+                                                         "inverter",
+                                                         "circuits"};
+
+WayOption readOption(JsonFields& row) {
+    WayOption out;
+    readName(row, out);
+    readRows(row, "choices", out.choices, [](JsonFields& choice, WayChoice& into) {
+        readName(choice, into);
+        into.speaksFor.english = choice.text("speaks_for");
+    });
+    if (out.choices.empty()) {
+        row.problem("choices", "An option has nothing to choose."_text, "Add its choices."_text);
+    }
+    return out;
+}
 
 }  // namespace
 
@@ -21,6 +42,12 @@ void readWays(JsonFields& fields, Library& library) {
         out.name.english = row.text("name");
         out.speaksFor.english = row.text("speaks_for");
         out.source = row.text("source");
+        if (row.has("options")) {
+            for (JsonFields& option : row.objects("options")) {
+                out.options.push_back(readOption(option));
+                option.settleUnknownKeys();
+            }
+        }
         out.pastSwitch = row.has("past_switch") && row.flag("past_switch");
     });
     for (std::size_t kind = 0; kind < kWayKindNames.size(); ++kind) {

@@ -60,6 +60,10 @@ std::string& modelOf(Gear& gear, const UnitId& unit, GearPart part) {
             return what(std::type_identity<SolarChoice>()).controller;
         case GearPart::EngineCharger:
             return what(std::type_identity<EngineChoice>()).charger;
+        case GearPart::Relay:
+            return what(std::type_identity<RelayChoice>()).relay;
+        case GearPart::ShoreCharger:
+            return what(std::type_identity<ShoreChoice>()).charger;
         case GearPart::Inverter:
             return unitIn(gear.inverters, unit).model;
     }
@@ -151,7 +155,10 @@ Plan apply(Plan plan, const Mend& mend) {
                 }
             },
             [&](const UseCount& c) { countOf(plan.gear, c.unit, c.of) = c.count; },
-            [&](const UseWay& c) { there(unitOf(plan.gear, c.unit)).way = c.way; });
+            [&](const UseWay& c) { there(unitOf(plan.gear, c.unit)).way = c.way; },
+            [&](const UseOption& c) {
+                there(unitOf(plan.gear, c.unit)).options[c.option] = c.choice;
+            });
     }
     return plan;
 }

@@ -28,6 +28,8 @@ enum class GearPart {
     Panel,
     SolarController,
     EngineCharger,
+    Relay,
+    ShoreCharger,
     Inverter,
 };
 // Another model in the part's place. Requires that the plan has that unit, with that part, but for
@@ -54,7 +56,14 @@ struct UseWay {
     bool operator==(const UseWay&) const = default;
 };
 
-using Change = std::variant<Amend, TakeBack, UseModel, UseCount, UseWay>;
+// Another choice of what its way leaves open. Requires that the plan has it.
+struct UseOption {
+    UnitId unit;
+    std::string option, choice;
+    bool operator==(const UseOption&) const = default;
+};
+
+using Change = std::variant<Amend, TakeBack, UseModel, UseCount, UseWay, UseOption>;
 
 // One undo step.
 struct Mend {

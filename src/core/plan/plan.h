@@ -105,10 +105,19 @@ struct EngineChoice {
     std::string charger;
     bool operator==(const EngineChoice&) const = default;
 };
+struct RelayChoice {
+    std::string relay;
+    bool operator==(const RelayChoice&) const = default;
+};
+struct ShoreChoice {
+    std::string charger;
+    Seconds perDay;  // on shore power, on average
+    bool operator==(const ShoreChoice&) const = default;
+};
 // What charges the bank of a rail.
 struct SourceChoice : UnitChoice {
     UnitId into;
-    std::variant<SolarChoice, EngineChoice> what;
+    std::variant<SolarChoice, EngineChoice, RelayChoice, ShoreChoice> what;
     bool operator==(const SourceChoice&) const = default;
 };
 struct InverterChoice : UnitChoice {
@@ -148,7 +157,10 @@ struct WireWay {
     bool operator==(const WireWay&) const = default;
 };
 // The vehicle's own electrics, as they are before anything is built in.
+// A plain alternator holds one voltage; newer vehicles let it fall and rise with the engine's load.
+enum class Regulation { Steady, Variable };  // stored by name
 struct Vehicle {
+    Regulation regulation = Regulation::Steady;
     Amps alternator{amps(120.0)};  // its rating. Judgement: as vans of today have it
     bool operator==(const Vehicle&) const = default;
 };

@@ -61,8 +61,16 @@ void readWhat(JsonFields& row, SourceChoice& out) {
         case 0:
             out.what = readSolar(row);
             return;
-        default:
+        case 1:
             out.what = readEngine(row);
+            return;
+        case 2:
+            out.what = RelayChoice{row.text("relay")};
+            return;
+        default: {
+            const std::string charger = row.text("charger");
+            out.what = ShoreChoice{charger, hours(row.number("h_per_day", 0, 24))};
+        }
     }
 }
 

@@ -95,7 +95,11 @@ Trip readTrip(JsonFields fields) {
 }
 
 Vehicle readVehicle(JsonFields fields) {
-    const Vehicle out{amps(fields.number("alternator_a", 1, 1000))};
+    Vehicle out;
+    out.alternator = amps(fields.number("alternator_a", 1, 1000));
+    if (fields.has("regulation")) {
+        out.regulation = static_cast<Regulation>(fields.oneOf("regulation", kRegulationNames));
+    }
     fields.settleUnknownKeys();
     return out;
 }

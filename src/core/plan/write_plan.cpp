@@ -89,6 +89,12 @@ Json write(const SourceChoice& source) {
         },
         [&](const EngineChoice& engine) {
             out.update({{"charger", engine.charger}});
+        },
+        [&](const RelayChoice& relay) {
+            out.update({{"relay", relay.relay}});
+        },
+        [&](const ShoreChoice& shore) {
+            out.update({{"charger", shore.charger}, {"h_per_day", tidy(inHours(shore.perDay))}});
         });
     return out;
 }
@@ -152,7 +158,9 @@ Json write(const Van& van) {
     return {{"places", places},
             {"ways", ways},
             {"placed", placed},
-            {"vehicle", {{"alternator_a", tidy(van.vehicle.alternator.si())}}}};
+            {"vehicle",
+             {{"alternator_a", tidy(van.vehicle.alternator.si())},
+              {"regulation", nameOf(kRegulationNames, van.vehicle.regulation)}}}};
 }
 
 Json write(const Amendment& amendment) {

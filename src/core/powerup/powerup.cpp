@@ -53,7 +53,8 @@ public:
                                   Stage::Circuits,
                                   Stage::Inverters,
                                   Stage::Sun,
-                                  Stage::Engine}) {
+                                  Stage::Engine,
+                                  Stage::Shore}) {
             take(stage);
         }
         joints();
@@ -112,6 +113,7 @@ private:
         moment.drawn = look.drawn;
         moment.sun = look.sun;
         moment.driving = look.driving;
+        moment.onShore = look.onShore;
         MomentSolution out = solveMoment({&circuit(), in_.cables.ohms, Strength::Weak}, moment);
         out_.moments.push_back(std::move(moment));
         return out;

@@ -245,15 +245,27 @@ void explainEngineNeeded(
              driving.si() > 0.0 ? Text() : "No driving is planned: the engine adds nothing."_text});
 }
 
-Amps allChargers(const System& gear) {
+// Judgement: what a relay lets through on the road is what the alternator should give at most,
+// within the relay's rating and what the bank takes; it falls as the bank fills.
+Amps givenBy(const Plan& plan, const Library& library, const System& gear, const RelayUnit& relay) {
+    const BankUnit& bank = gear.bankOf(relay.into);
+    return std::min({relay.relay->maxCurrent,
+                     plan.van.vehicle.alternator * library.alternator.roadShareLimit,
+                     bank.model->maxCharge * static_cast<double>(bank.count)});
+}
+
+Amps allChargers(const Plan& plan, const Library& library, const System& gear) {
     Amps out;
     for (const EngineUnit& engine : gear.engines) {
         out += engine.charger->output;
     }
+    for (const RelayUnit& relay : gear.relays) {
+        out += givenBy(plan, library, gear, relay);
+    }
     return out;
 }
 
-void explainRefill(const Library& library, const System& gear, Supply& s) {
+void explainRefill(const Plan& plan, const Library& library, const System& gear, Supply& s) {
     const BankUnit& bank = gear.bank();
     s.why.add(
         {.id = fig("supply.engine.refill"),
@@ -270,14 +282,14 @@ void explainRefill(const Library& library, const System& gear, Supply& s) {
                     fromTable(library, "chemistries", bank.chemistry.name)},
                    {"I"_text,
                     "charger's output"_text,
-                    measure(allChargers(gear)),
+                    measure(allChargers(plan, library, gear)),
                     FromFigure{fig("supply.engine.chosen")}}},
          .result = measure(*s.engineRefill),
          .source = "own arithmetic; the last, slower part is not in it"_text,
          .note = {}});
 }
 
-void explainEngineChosen(const Library& library, const System& gear, Supply& s) {
+void explainEngineChosen(const Plan& plan, const Library& library, const System& gear, Supply& s) {
     Terms terms;
     for (const EngineUnit& engine : gear.engines) {
         terms.push_back({"I"_text,
@@ -285,18 +297,25 @@ void explainEngineChosen(const Library& library, const System& gear, Supply& s) 
                          measure(engine.charger->output),
                          fromGear(library, *engine.charger)});
     }
+    for (const RelayUnit& relay : gear.relays) {
+        terms.push_back(
+            {"I"_text,
+             relay.relay->name,
+             measure(givenBy(plan, library, gear, relay)),
+             FromRule{"half of the alternator, within relay and bank (judgement)"_text}});
+    }
     s.why.add({.id = fig("supply.engine.chosen"),
                .title = "Engine charging chosen"_text,
-               .formula = gear.engines.size() == 1 ? "the charger's output"_text
-                                                   : "sum of the chargers' outputs"_text,
+               .formula = terms.size() == 1 ? "the charger's output"_text
+                                            : "sum of the chargers' outputs"_text,
                .terms = std::move(terms),
-               .result = measure(allChargers(gear)),
+               .result = measure(allChargers(plan, library, gear)),
                .source = "library"_text,
                .note = {}});
 }
 
 void addEngine(const Plan& plan, const Library& library, const System& gear, Supply& s) {
-    if (gear.engines.empty()) {
+    if (!gear.usesEngine()) {
         return;
     }
     const Chemistry& chemistry = gear.bank().chemistry;
@@ -307,15 +326,18 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
             : amps(0.0);
     explainEngineNeeded(plan, library, gear, needed, s);
     s.engine = Marks{measure(needed),
-                     measure(allChargers(gear)),
+                     measure(allChargers(plan, library, gear)),
                      std::nullopt,
                      fig("supply.engine.needed"),
                      fig("supply.engine.chosen"),
                      {}};
-    s.engineRefill = chargeTime(bankCapacity(gear.bank()) * chemistry.usable, allChargers(gear));
-    explainRefill(library, gear, s);
-    explainEngineChosen(library, gear, s);
-    addEngineLimit(plan, library, gear, s);
+    s.engineRefill =
+        chargeTime(bankCapacity(gear.bank()) * chemistry.usable, allChargers(plan, library, gear));
+    explainRefill(plan, library, gear, s);
+    explainEngineChosen(plan, library, gear, s);
+    if (!gear.engines.empty()) {
+        addEngineLimit(plan, library, gear, s);
+    }
 }
 
 void addInverterLimit(const Library& library, const System& gear, Supply& s) {

@@ -102,13 +102,25 @@ private:
     }
     // A way that is not known is told, and the usual one of its kind taken.
     [[nodiscard]] SystemUnit unitOf(const UnitChoice& choice, UnitList list, WayKind kind) {
-        SystemUnit out{choice.id, choice.way, pathOf(list, choice.id)};
+        SystemUnit out{choice.id, choice.way, pathOf(list, choice.id), {}};
         if (findWay(library_, kind, choice.way.value) == nullptr) {
             out_.findings.push_back(unknownGear(out.path + ".way", choice.way.value));
             out.way = WayId(usualWay(library_, kind).id);
         }
+        const std::vector<WayOption>& known = findWay(library_, kind, out.way.value)->options;
+        for (const WayOption& option : known) {
+            out.options[option.id] = option.choices.front().id;
+        }
         for (const auto& [option, value] : choice.options) {
-            out_.findings.push_back(unknownGear(out.path + ".options." + option, value));
+            const auto at = std::ranges::find(known, option, &WayOption::id);
+            const bool fits =
+                at != known.end() &&
+                std::ranges::find(at->choices, value, &WayChoice::id) != at->choices.end();
+            if (fits) {
+                out.options[option] = value;
+            } else {
+                out_.findings.push_back(unknownGear(out.path + ".options." + option, value));
+            }
         }
         return out;
     }
@@ -218,7 +230,9 @@ private:
         match(
             choice.what,
             [&](const SolarChoice& solar) { addSun(choice, solar); },
-            [&](const EngineChoice& engine) { addEngine(choice, engine); });
+            [&](const EngineChoice& engine) { addEngine(choice, engine); },
+            [&](const RelayChoice& relay) { addRelay(choice, relay); },
+            [&](const ShoreChoice& shore) { addShore(choice, shore); });
     }
     void addSun(const SourceChoice& choice, const SolarChoice& solar) {
         auto out = unitAs<SunUnit>(choice, UnitList::Sources, WayKind::Sun);
@@ -237,6 +251,23 @@ private:
         out.charger = look(&Shelf::dcdcs, engine.charger, out.path + ".charger");
         if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
             out_.engines.push_back(out);
+        }
+    }
+    void addRelay(const SourceChoice& choice, const RelayChoice& relay) {
+        auto out = unitAs<RelayUnit>(choice, UnitList::Sources, WayKind::Relay);
+        out.into = choice.into;
+        out.relay = look(&Shelf::relays, relay.relay, out.path + ".relay");
+        if (out.relay != nullptr && hangsAtBank(out.into, out.path)) {
+            out_.relays.push_back(out);
+        }
+    }
+    void addShore(const SourceChoice& choice, const ShoreChoice& shore) {
+        auto out = unitAs<ShoreUnit>(choice, UnitList::Sources, WayKind::Shore);
+        out.into = choice.into;
+        out.charger = look(&Shelf::shoreChargers, shore.charger, out.path + ".charger");
+        out.perDay = shore.perDay;
+        if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
+            out_.shores.push_back(out);
         }
     }
     void addInverter(const InverterChoice& choice) {

@@ -3,6 +3,7 @@
 // Who feeds whom, and the library's entries behind a plan's choices. A choice that the library does
 // not know becomes a finding and counts as not there, so that a design is always complete.
 
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -14,8 +15,12 @@ namespace spirk {
 // What every unit that could be resolved has.
 struct SystemUnit {
     UnitId id;
-    WayId way;         // one that this program knows
-    std::string path;  // in the plan's file: 'gear.banks.bank'
+    WayId way;                                   // one that this program knows
+    std::string path;                            // in the plan's file: 'gear.banks.bank'
+    std::map<std::string, std::string> options;  // all that the way has, each one of its choices
+
+    // Requires that the way has that option.
+    [[nodiscard]] const std::string& option(const std::string& name) const { return options.at(name); }
 };
 
 struct BankUnit : SystemUnit {
@@ -45,6 +50,15 @@ struct EngineUnit : SystemUnit {
     UnitId into;
     const DcdcModel* charger = nullptr;
 };
+struct RelayUnit : SystemUnit {
+    UnitId into;
+    const RelayModel* relay = nullptr;
+};
+struct ShoreUnit : SystemUnit {
+    UnitId into;
+    const ShoreChargerModel* charger = nullptr;
+    Seconds perDay;
+};
 struct InverterUnit : SystemUnit {
     UnitId from;
     const InverterModel* model = nullptr;
@@ -59,11 +73,15 @@ struct System {
     std::vector<RailUnit> rails;
     std::vector<SunUnit> suns;
     std::vector<EngineUnit> engines;
+    std::vector<RelayUnit> relays;
+    std::vector<ShoreUnit> shores;
     std::vector<InverterUnit> inverters;
     std::vector<CircuitChoice> circuits;  // that the person gave, on rails that are there
     const Climate* climate = nullptr;
     std::vector<Finding> findings;
 
+    // Whether anything charges from the running engine.
+    [[nodiscard]] bool usesEngine() const { return !engines.empty() || !relays.empty(); }
     // Requires that it is there, as every rail is that something hangs on.
     [[nodiscard]] const RailUnit& rail(const UnitId& id) const;
     // That a rail hangs on.

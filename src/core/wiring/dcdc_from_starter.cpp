@@ -100,17 +100,75 @@ private:
                     {terminal(id_, "out+"), terminal(id_, "neg")});
     }
 
+    // By the way that the person says the charger learns that the engine runs.
     void addEnable() {
-        Conductor& enable = draft_.conductor(id_ + ".enable",
-                                             "enable lead of the DC-DC charger"_text,
-                                             liveSupplyPost(),
-                                             terminal(id_, "enable"),
-                                             Pole::None,
-                                             Purpose::Signal);
-        enable.insulation = draft_.library.region.smallInsulation;
+        const std::string& by = engine_.option("enable");
+        if (by == "voltage") {
+            return;
+        }
+        if (by == "switch") {
+            addDriverSwitch();
+        }
+        const std::string enable = id_ + ".enable";
+        Conductor& lead = draft_.conductor(
+            enable,
+            "enable lead of the DC-DC charger"_text,
+            by == "switch" ? Fixed(terminal(enable + ".switch", "b")) : Fixed(liveSupplyPost()),
+            terminal(id_, "enable"),
+            Pole::None,
+            Purpose::Signal);
+        lead.insulation = draft_.library.region.smallInsulation;
+        if (by != "switch") {
+            protectSignal(lead.id);
+        }
+    }
+
+    // From the starter battery by a small fuse to a switch that the driver sees.
+    void addDriverSwitch() {
+        const Fixture& row = draft_.fixtureRow("driver_switch");
+        const std::string id = id_ + ".enable.switch";
+        Device& d = draft_.fixture(id, DeviceKind::Isolator, "driver_switch");
+        d.name = "switch at the driver"_text;
+        d.place = draft_.placeOf(d.id, "seat");
+        Draft::port(d, "a", row.connection, Pole::Positive);
+        Draft::port(d, "b", row.connection, Pole::Positive);
+        d.elements.emplace_back(Contact{{{0, 1}}, row.resistance});
+        Conductor& lead = draft_.conductor(id_ + ".enable.feed",
+                                           "starter battery to the driver's switch"_text,
+                                           starterPost(Pole::Positive),
+                                           terminal(id, "a"),
+                                           Pole::None,
+                                           Purpose::Signal);
+        lead.insulation = draft_.library.region.smallInsulation;
+        protectSignal(lead.id);
+    }
+
+    void protectSignal(const ConductorId& lead) {
         Protection fuse = guarding(holderFuse(draft_), "W24");
         fuse.family = "blade";
-        draft_.protect(enable.id, fuse);
+        draft_.protect(lead, fuse);
+    }
+
+    // What the enable lead must read, and by what the charger starts.
+    [[nodiscard]] Text signalText() const {
+        const std::string& by = engine_.option("enable");
+        if (by == "voltage") {
+            return {
+                "It has no enable lead: it starts when the starter battery is above {volts}. "
+                "With the engine stopped it must not run, whatever charges the starter "
+                "battery."_text,
+                {{"volts", measure(model_.start)}}};
+        }
+        if (by == "switch") {
+            return "Its enable lead must read 0 V with the driver's switch off, about 12 V on."_text;
+        }
+        if (by == "d_plus") {
+            return "Its enable lead must read below 2 V with the key on and the engine stopped, "
+                   "about "
+                   "14 V running."_text;
+        }
+        return "Its enable lead must read 0 V with the engine stopped and the key on, about 14 V "
+               "running."_text;
     }
 
     [[nodiscard]] LiveStep started() const {
@@ -119,10 +177,9 @@ private:
         s.id = "on." + id_;
         s.stage = Stage::Engine;
         s.text = {
-            "Both fuses of the DC-DC charger in. Its enable lead must read 0 V with the "
-            "engine stopped and the key on, about 14 V running. Start the engine; it waits "
-            "{delay} or as its data sheet says."_text,
-            {{"delay", Measure{model_.delay.si(), Unit::Second}}}};
+            "Both fuses of the DC-DC charger in. {signal} Start the engine; it waits {delay} or as "
+            "its data sheet says."_text,
+            {{"signal", signalText()}, {"delay", Measure{model_.delay.si(), Unit::Second}}}};
         s.caution =
             "Leads of alternator and starter battery are live with the engine off. Keep clear of "
             "belts and fans."_text;

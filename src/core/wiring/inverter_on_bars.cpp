@@ -29,7 +29,7 @@ LiveStep idling(const DeviceId& id, const ConductorId& feed, const InverterModel
     Look look;
     look.drawn[id] = inverterInput(model, watts(0.0));
     look.readings = {{Reads::Across, TerminalId{id, "dc+"}, {}},
-                     {Reads::Monitor, {}, "amps at the monitor, inverter idling"_text}};
+                     {Reads::Monitor, {}, "amps out of the bank, inverter idling"_text}};
     s.looks = {look};
     return s;
 }

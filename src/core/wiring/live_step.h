@@ -25,6 +25,7 @@ enum class Stage {
     Inverters,  // idling
     Sun,        // battery first, then the panels
     Engine,     // started
+    Shore,      // plugged in
     End,        // after all runs
 };
 
@@ -51,6 +52,7 @@ struct Look {
     std::map<DeviceId, Watts> drawn;
     double sun = 0.0;
     bool driving = false;
+    bool onShore = false;
     std::vector<WantedReading> readings;
 };
 

@@ -49,7 +49,7 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
     full.loads = LoadsOn::All;
     setOutputs(full, draft, [](const InverterModel& model) { return model.power; });
     out.push_back(full);
-    if (!draft.gear.engines.empty()) {
+    if (draft.gear.usesEngine()) {
         Moment driving =
             moment("sizing.driving", "driving, lowest voltage at the charger"_text, kHalf);
         driving.driving = true;
@@ -59,6 +59,11 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
         Moment noon = moment("sizing.noon", "full sun into a low bank"_text, kNearlyEmpty);
         noon.sun = 1.0;
         out.push_back(noon);
+    }
+    if (!draft.gear.shores.empty()) {
+        Moment shore = moment("sizing.shore", "on shore power, into a low bank"_text, kNearlyEmpty);
+        shore.onShore = true;
+        out.push_back(shore);
     }
     for (Moment& m : out) {
         m.reckoning = Reckoning::AtLowVoltage;
@@ -92,12 +97,18 @@ std::vector<Moment> shownMoments(const Draft& draft) {
         noon.sun = 1.0;
         out.push_back(noon);
     }
-    if (!draft.gear.engines.empty()) {
+    if (draft.gear.usesEngine()) {
         Moment driving = moment("driving", "Driving, nothing running"_text, kHalf);
         driving.driving = true;
         out.push_back(driving);
     }
-    Moment rest = moment("rest", "At rest, main switch off"_text, kHalf);
+    if (!draft.gear.shores.empty()) {
+        Moment shore = moment("shore", "On shore power, nothing running"_text, kHalf);
+        shore.onShore = true;
+        out.push_back(shore);
+    }
+    const bool parted = firstOf(draft.circuit(), DeviceKind::MainSwitch) != nullptr;
+    Moment rest = moment("rest", parted ? "At rest, main switch off"_text : "At rest"_text, kHalf);
     for (const Device& d : draft.circuit().devices) {
         if (d.kind == DeviceKind::MainSwitch) {
             rest.open.insert(d.id);

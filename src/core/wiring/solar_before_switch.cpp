@@ -14,8 +14,9 @@ Piece solarBeforeSwitch(Draft draft, const SunUnit& sun) {
         {bank,
          railPost(sun.into, Pole::Negative),
          "bank to the controller's isolator"_text,
-         "The controller and its leads stay live with the main switch off: only its isolator and "
-         "its fuse part them from the bank."_text});
+         "bank to controller"_text,
+         "The controller and its leads stay live with the main switch off: only its fuse, and its "
+         "isolator where it has one, part them from the bank."_text});
 }
 
 }  // namespace spirk

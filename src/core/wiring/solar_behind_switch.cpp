@@ -11,6 +11,7 @@ Piece solarBehindSwitch(Draft draft, const SunUnit& sun) {
                       {railPost(sun.into, Pole::Positive),
                        railPost(sun.into, Pole::Negative),
                        "positive bar to the controller's isolator"_text,
+                       "positive bar to controller"_text,
                        {}});
 }
 

@@ -35,6 +35,10 @@ Transfer controlOf(const BankUnit& bank, const SunUnit& s) {
     return out;
 }
 
+struct TextPair {
+    Text positive, negative;
+};
+
 // One array with its controller, from the panels to where it joins.
 class SolarParts {
 public:
@@ -44,13 +48,21 @@ public:
           joint_(joint),
           bank_(draft_.gear.bankOf(sun.into)),
           controller_(sun.id.value),
-          array_(partOf(sun.id, "array")) {
+          array_(partOf(sun.id, "array")),
+          parted_(sun.option("isolator") != "none"),
+          panelsParted_(sun.option("array_isolator") != "none") {
         draft_.unit = sun.id;
     }
 
     [[nodiscard]] Piece take() {
         addArray();
+        if (panelsParted_) {
+            addArrayIsolator();
+        }
         addController();
+        if (parted_) {
+            addIsolator();
+        }
         addArrayLeads();
         addBatteryLeads();
         draft_.piece.steps = {covered(), uncovered()};
@@ -74,6 +86,9 @@ private:
         Draft::port(array, "+", plug, Pole::Positive);
         Draft::port(array, "-", plug, Pole::Negative);
         array.elements.emplace_back(curveOf(sun_));
+    }
+
+    void addArrayIsolator() {
         Device& isolator = draft_.hardware(array_ + ".isolator",
                                            DeviceKind::PvIsolator,
                                            HardwareKind::PvIsolator,
@@ -84,6 +99,7 @@ private:
             Draft::port(isolator, s + "-", Pole::Negative);
         }
         isolator.elements.emplace_back(Contact{{{0, 2}, {1, 3}}, {}});
+        isolator.leftOutBy = LeftOutBy{"array_isolator", "none"};
     }
 
     void addController() {
@@ -95,6 +111,9 @@ private:
         Draft::port(d, "bat+", own, Pole::Positive);
         Draft::port(d, "bat-", own, Pole::Negative);
         d.elements.emplace_back(controlOf(bank_, sun_));
+    }
+
+    void addIsolator() {
         Device& out = draft_.hardware(controller_ + ".isolator",
                                       DeviceKind::Isolator,
                                       HardwareKind::Switch,
@@ -102,6 +121,7 @@ private:
         Draft::port(out, "a", Pole::Positive);
         Draft::port(out, "b", Pole::Positive);
         out.elements.emplace_back(Contact{{{0, 1}}, {}});
+        out.leftOutBy = LeftOutBy{"isolator", "none"};
     }
 
     // Panels limit themselves: a conductor of theirs carries their short-circuit current for good.
@@ -113,27 +133,56 @@ private:
         c.shortCircuit = sun_.panel->isc * static_cast<double>(sun_.parallel);
     }
 
-    void addArrayLeads() {
+    // Both poles, from and to these ports of these devices, by the sign of the pole.
+    void addOnPanelsSide(const std::string& id,
+                         const TextPair& names,
+                         const std::string& from,
+                         const std::string& fromPort,
+                         const std::string& to,
+                         const std::string& toPort,
+                         Purpose purpose) {
         for (const Pole pole : {Pole::Positive, Pole::Negative}) {
             const bool positive = pole == Pole::Positive;
             const std::string p = positive ? "+" : "-";
-            onPanelsSide(draft_.conductor(array_ + ".lead" + p,
-                                          positive ? "panels to isolator, positive"_text
-                                                   : "panels to isolator, negative"_text,
-                                          terminal(array_, p),
-                                          terminal(array_ + ".isolator", "a" + p),
+            onPanelsSide(draft_.conductor(id + p,
+                                          positive ? names.positive : names.negative,
+                                          terminal(from, fromPort + p),
+                                          terminal(to, toPort + p),
                                           pole,
-                                          Purpose::Lead));
-            onPanelsSide(draft_.conductor(array_ + ".feed" + p,
-                                          positive ? "isolator to controller, positive"_text
-                                                   : "isolator to controller, negative"_text,
-                                          terminal(array_ + ".isolator", "b" + p),
-                                          terminal(controller_, "pv" + p),
-                                          pole,
-                                          Purpose::Feed));
+                                          purpose));
         }
-        draft_.pair(array_ + ".lead+", array_ + ".lead-");
-        draft_.pair(array_ + ".feed+", array_ + ".feed-");
+        draft_.pair(id + "+", id + "-");
+    }
+
+    void addArrayLeads() {
+        const std::string isolator = array_ + ".isolator";
+        if (panelsParted_) {
+            addOnPanelsSide(
+                array_ + ".lead",
+                {"panels to isolator, positive"_text, "panels to isolator, negative"_text},
+                array_,
+                "",
+                isolator,
+                "a",
+                Purpose::Lead);
+            addOnPanelsSide(
+                array_ + ".feed",
+                {"isolator to controller, positive"_text, "isolator to controller, negative"_text},
+                isolator,
+                "b",
+                controller_,
+                "pv",
+                Purpose::Feed);
+        } else {
+            addOnPanelsSide(
+                array_ + ".lead",
+                {"panels to controller, positive"_text, "panels to controller, negative"_text},
+                array_,
+                "",
+                controller_,
+                "pv",
+                Purpose::Lead);
+        }
         draft_.drop({.id = "drop." + array_,
                      .name = "panels to controller"_text,
                      .rule = "drop_critical",
@@ -146,19 +195,22 @@ private:
     [[nodiscard]] ConductorId feed() const { return ConductorId(controller_ + ".feed+"); }
 
     void addBatteryLeads() {
-        draft_.conductor(feed().value,
-                         joint_.feed,
-                         joint_.pos,
-                         terminal(controller_ + ".isolator", "a"),
-                         Pole::Positive,
-                         Purpose::Feed);
+        draft_.conductor(
+            feed().value,
+            parted_ ? joint_.feed : joint_.withoutIsolator,
+            joint_.pos,
+            parted_ ? terminal(controller_ + ".isolator", "a") : terminal(controller_, "bat+"),
+            Pole::Positive,
+            Purpose::Feed);
         draft_.protect(feed(), guarding(holderFuse(draft_), "S7"));
-        draft_.conductor(controller_ + ".link+",
-                         "isolator to controller"_text,
-                         terminal(controller_ + ".isolator", "b"),
-                         terminal(controller_, "bat+"),
-                         Pole::Positive,
-                         Purpose::Link);
+        if (parted_) {
+            draft_.conductor(controller_ + ".link+",
+                             "isolator to controller"_text,
+                             terminal(controller_ + ".isolator", "b"),
+                             terminal(controller_, "bat+"),
+                             Pole::Positive,
+                             Purpose::Link);
+        }
         draft_.conductor(controller_ + ".feed-",
                          "controller to negative bar"_text,
                          terminal(controller_, "bat-"),
@@ -179,9 +231,13 @@ private:
         LiveStep s;
         s.id = array_ == "array" ? "dead.panels" : "dead." + array_;
         s.stage = Stage::MadeSafe;
-        s.text = "Panels covered, the array's isolator open."_text;
-        s.caution = "Panels are live in daylight: the isolator does not make their side dead."_text;
-        s.subjects = {subject(DeviceId(array_ + ".isolator"))};
+        s.text = panelsParted_ ? "Panels covered, the array's isolator open."_text
+                               : "Panels covered, or their plugs not yet joined."_text;
+        s.caution =
+            panelsParted_
+                ? "Panels are live in daylight: the isolator does not make their side dead."_text
+                : "Panels are live in daylight, and nothing but a cover makes them dead."_text;
+        s.subjects = {subject(DeviceId(panelsParted_ ? array_ + ".isolator" : array_))};
         return s;
     }
 
@@ -191,8 +247,11 @@ private:
         s.id = "on." + controller_;
         s.stage = Stage::Sun;
         s.text =
-            "Controller's fuse in and its isolator closed: battery first. Check its "
-            "settings. Then uncover the panels and close the array's isolator."_text;
+            then(parted_ ? "Controller's fuse in and its isolator closed: battery first. "
+                           "Check its settings."_text
+                         : "Controller's fuse in: battery first. Check its settings."_text,
+                 panelsParted_ ? "Then uncover the panels and close the array's isolator."_text
+                               : "Then join the covered panels' plugs, and uncover them."_text);
         s.caution =
             then("Panels are live in daylight. Opening their plugs under load draws an arc."_text,
                  joint_.caution);
@@ -216,6 +275,7 @@ private:
     const SunJoint& joint_;
     const BankUnit& bank_;
     const std::string controller_, array_;
+    const bool parted_, panelsParted_;
 };
 
 }  // namespace

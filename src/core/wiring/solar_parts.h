@@ -10,7 +10,9 @@ namespace spirk {
 // Where a controller joins.
 struct SunJoint {
     Post pos, neg;
-    Text feed;     // its positive lead, in words: 'positive bar to the controller's isolator'
+    // Its positive lead, in words: 'positive bar to the controller's isolator', and where it has
+    // none.
+    Text feed, withoutIsolator;
     Text caution;  // more of it at the switch-on; may be empty
 };
 

@@ -19,19 +19,26 @@ public:
           busNeg_(partOf(rail.id, "bus.neg")),
           switch_(id_ + ".switch"),
           shunt_(partOf(rail.id, "shunt")),
-          feed_(id_ + ".feed+") {
+          feed_(id_ + ".feed+"),
+          parted_(rail.option("switch") != "none"),
+          counted_(rail.option("shunt") != "none") {
         draft_.unit = rail.id;
     }
 
     [[nodiscard]] Piece take() {
         addBars();
-        addSwitch();
-        addShunt();
+        if (parted_) {
+            addSwitch();
+        }
+        if (counted_) {
+            addShunt();
+            draft_.piece.settings = monitorSettings();
+        }
         addPositive();
         addNegative();
+        addDrop();
         addCommonNegative();
         draft_.piece.steps = {switchedOn()};
-        draft_.piece.settings = monitorSettings();
         return std::move(draft_.piece);
     }
 
@@ -60,6 +67,7 @@ private:
         Draft::port(master, "a", Pole::Positive);
         Draft::port(master, "b", Pole::Positive);
         master.elements.emplace_back(Contact{{{0, 1}}, {}});
+        master.leftOutBy = LeftOutBy{"switch", "none"};
     }
 
     void addShunt() {
@@ -68,16 +76,20 @@ private:
         Draft::port(shunt, "a", Pole::Negative);  // battery side
         Draft::port(shunt, "b", Pole::Negative);  // load side
         shunt.elements.emplace_back(Resistance{{0, 1}, {}});
+        shunt.leftOutBy = LeftOutBy{"shunt", "none"};
     }
 
     void addPositive() {
         draft_.conductor(feed_.value,
-                         "bank to main switch"_text,
+                         parted_ ? "bank to main switch"_text : "bank to positive bar"_text,
                          bankPost(bank_.id, Pole::Positive),
-                         terminal(switch_, "a"),
+                         parted_ ? terminal(switch_, "a") : terminal(busPos_, kBar),
                          Pole::Positive,
                          Purpose::Feed);
         draft_.protect(feed_, holderFuse(draft_));
+        if (!parted_) {
+            return;
+        }
         draft_.conductor(id_ + ".link+",
                          "main switch to positive bar"_text,
                          terminal(switch_, "b"),
@@ -88,19 +100,27 @@ private:
 
     void addNegative() {
         draft_.conductor(id_ + ".feed-",
-                         "bank to shunt"_text,
+                         counted_ ? "bank to shunt"_text : "bank to negative bar"_text,
                          bankPost(bank_.id, Pole::Negative),
-                         terminal(shunt_, "a"),
+                         counted_ ? terminal(shunt_, "a") : terminal(busNeg_, kBar),
                          Pole::Negative,
                          Purpose::Feed);
+        draft_.pair(feed_.value, id_ + ".feed-");
+        if (!counted_) {
+            return;
+        }
         draft_.conductor(id_ + ".link-",
                          "shunt to negative bar"_text,
                          terminal(shunt_, "b"),
                          terminal(busNeg_, kBar),
                          Pole::Negative,
                          Purpose::Link);
-        draft_.pair(feed_.value, id_ + ".feed-");
-        draft_.pair(id_ + ".link+", id_ + ".link-");
+        if (parted_) {
+            draft_.pair(id_ + ".link+", id_ + ".link-");
+        }
+    }
+
+    void addDrop() {
         draft_.drop({.id = "drop." + id_,
                      .name = "bank to bus bars"_text,
                      .rule = "drop_critical",
@@ -128,15 +148,17 @@ private:
         LiveStep s;
         s.id = "on." + id_;
         s.stage = Stage::Main;
-        s.text =
-            "Main fuse in, main switch on. Nothing else is connected: the monitor "
-            "shows no current."_text;
-        s.subjects = {subject(DeviceId(switch_))};
+        s.text = parted_ ? "Main fuse in, main switch on. Nothing else is connected: no current "
+                           "flows."_text
+                         : "Main fuse in. Nothing else is connected: no current flows."_text;
+        s.subjects = {subject(DeviceId(parted_ ? switch_ : busPos_))};
         s.fuses = {feed_};
-        s.closed = {DeviceId(switch_)};
+        if (parted_) {
+            s.closed = {DeviceId(switch_)};
+        }
         Look look;
         look.readings = {{Reads::Across, terminal(busPos_, kBar), {}},
-                         {Reads::Monitor, {}, "amps at the monitor"_text}};
+                         {Reads::Monitor, {}, "amps out of the bank"_text}};
         s.looks = {look};
         return s;
     }
@@ -161,6 +183,7 @@ private:
     const BankUnit& bank_;
     const std::string id_, busPos_, busNeg_, switch_, shunt_;
     const ConductorId feed_;
+    const bool parted_, counted_;
 };
 
 }  // namespace

@@ -27,9 +27,13 @@ Emf starterBattery(Ohms inside) {
             FromRule{"judgement: a charged lead-acid starter battery"_text}};
 }
 
-// At sizing the input of what it feeds is as low as that works: there it draws most.
+// At sizing the input of what it feeds is as low as that works: there it draws most. What a relay
+// joins takes most where the alternator holds its voltage.
 Volts lowestThatIsFed(const System& system) {
     Volts lowest = volts(kAlternatorVolts);
+    if (!system.relays.empty()) {
+        return lowest;
+    }
     for (const EngineUnit& engine : system.engines) {
         lowest = std::min(lowest, engine.charger->start);
     }
@@ -52,10 +56,15 @@ void addDevices(Draft& draft) {
     Draft::port(alternator, "-", row.connection, Pole::Negative);
     alternator.elements.emplace_back(Limited{
         {0, 1}, Live::EngineRunning, volts(kAlternatorVolts), lowestThatIsFed(draft.gear), rating});
+}
+
+// What the chargers' enable leads come from; none where no charger has one.
+void addLiveSupply(Draft& draft) {
     Device& live =
         draft.device("ignition", DeviceKind::Ignition, "supply live with engine running"_text);
     live.place = draft.placeOf(live.id, "seat");
     Draft::port(live, "live", {"blade", squareMillimetres(2.5)}, Pole::Positive);
+    draft.piece.offers.push_back({liveSupplyPost(), terminal("ignition", "live"), Holds::Itself});
 }
 
 void addConductors(Draft& draft) {
@@ -87,8 +96,12 @@ Piece vehicle(Draft draft) {
     addDevices(draft);
     addConductors(draft);
     draft.piece.offers = {{starterPost(Pole::Positive), terminal("starter", "+"), Holds::Itself},
-                          {starterPost(Pole::Negative), terminal("starter", "-"), Holds::Itself},
-                          {liveSupplyPost(), terminal("ignition", "live"), Holds::Itself}};
+                          {starterPost(Pole::Negative), terminal("starter", "-"), Holds::Itself}};
+    if (std::ranges::any_of(draft.gear.engines, [](const EngineUnit& engine) {
+            return engine.option("enable") != "voltage";
+        })) {
+        addLiveSupply(draft);
+    }
     return std::move(draft.piece);
 }
 

@@ -18,6 +18,8 @@ constexpr std::array kWays{
     Way{"behind_switch", WayKind::Sun, solarBehindSwitch},
     Way{"before_switch", WayKind::Sun, solarBeforeSwitch},
     Way{"dcdc_from_starter", WayKind::Engine, dcdcFromStarter},
+    Way{"relay_from_starter", WayKind::Relay, relayFromStarter},
+    Way{"shore_on_bars", WayKind::Shore, shoreOnBars},
     Way{"inverter_on_bars", WayKind::Inverter, inverterOnBars},
     Way{"blade_block", WayKind::Circuits, bladeBlock},
 };
@@ -53,7 +55,7 @@ std::vector<Piece> piecesOf(const Draft& draft) {
         }
     }
     out.push_back(pieceBy(draft, WayKind::Bond, usual(WayKind::Bond), system.mainRail()));
-    if (!system.engines.empty()) {
+    if (system.usesEngine()) {
         out.push_back(vehicle(draft));
     }
     for (const SunUnit& sun : system.suns) {
@@ -61,6 +63,12 @@ std::vector<Piece> piecesOf(const Draft& draft) {
     }
     for (const EngineUnit& engine : system.engines) {
         out.push_back(pieceOf(draft, WayKind::Engine, engine));
+    }
+    for (const RelayUnit& relay : system.relays) {
+        out.push_back(pieceOf(draft, WayKind::Relay, relay));
+    }
+    for (const ShoreUnit& shore : system.shores) {
+        out.push_back(pieceOf(draft, WayKind::Shore, shore));
     }
     for (const InverterUnit& inverter : system.inverters) {
         out.push_back(pieceOf(draft, WayKind::Inverter, inverter));

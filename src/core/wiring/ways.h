@@ -15,12 +15,14 @@ using BankWay = Piece (*)(Draft, const BankUnit&);
 using RailWay = Piece (*)(Draft, const RailUnit&);  // main rail, converter's rail, circuits, bond
 using SunWay = Piece (*)(Draft, const SunUnit&);
 using EngineWay = Piece (*)(Draft, const EngineUnit&);
+using RelayWay = Piece (*)(Draft, const RelayUnit&);
+using ShoreWay = Piece (*)(Draft, const ShoreUnit&);
 using InverterWay = Piece (*)(Draft, const InverterUnit&);
 
 struct Way {
     std::string_view id;
     WayKind of;
-    std::variant<BankWay, RailWay, SunWay, EngineWay, InverterWay> piece;
+    std::variant<BankWay, RailWay, SunWay, EngineWay, RelayWay, ShoreWay, InverterWay> piece;
 };
 [[nodiscard]] std::span<const Way> ways();
 
@@ -31,6 +33,8 @@ struct Way {
 [[nodiscard]] Piece solarBehindSwitch(Draft draft, const SunUnit& sun);
 [[nodiscard]] Piece solarBeforeSwitch(Draft draft, const SunUnit& sun);
 [[nodiscard]] Piece dcdcFromStarter(Draft draft, const EngineUnit& engine);
+[[nodiscard]] Piece relayFromStarter(Draft draft, const RelayUnit& relay);
+[[nodiscard]] Piece shoreOnBars(Draft draft, const ShoreUnit& shore);
 [[nodiscard]] Piece inverterOnBars(Draft draft, const InverterUnit& inverter);
 [[nodiscard]] Piece converterOnBars(Draft draft, const RailUnit& rail);
 [[nodiscard]] Piece bladeBlock(Draft draft, const RailUnit& rail);  // circuits and their loads

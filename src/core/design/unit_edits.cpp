@@ -1,0 +1,152 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/design/unit_edits.h"
+
+#include <algorithm>
+#include <set>
+
+#include "core/base/promise.h"
+#include "core/plan/units.h"
+
+namespace spirk {
+
+namespace {
+
+// Ids of the unit and of all units that hang on it.
+std::set<UnitId> hangingOn(const Gear& gear, const UnitId& unit) {
+    std::set<UnitId> out{unit};
+    const auto hangs = [&](const RailChoice& rail) {
+        const auto* bank = std::get_if<FromBank>(&rail.fedBy);
+        return out.contains(bank != nullptr ? bank->bank
+                                            : std::get<FromConverter>(rail.fedBy).rail);
+    };
+    // A converter's rail may stand before the one that it draws from.
+    for (bool grew = true; grew;) {
+        grew = false;
+        for (const RailChoice& rail : gear.rails) {
+            grew = (hangs(rail) && out.insert(rail.id).second) || grew;
+        }
+    }
+    for (const SourceChoice& source : gear.sources) {
+        if (out.contains(source.into)) {
+            out.insert(source.id);
+        }
+    }
+    for (const InverterChoice& inverter : gear.inverters) {
+        if (out.contains(inverter.from)) {
+            out.insert(inverter.id);
+        }
+    }
+    return out;
+}
+
+void takeOut(Gear& gear, const std::set<UnitId>& gone) {
+    const auto isGone = [&](const UnitChoice& unit) { return gone.contains(unit.id); };
+    std::erase_if(gear.banks, isGone);
+    std::erase_if(gear.rails, isGone);
+    std::erase_if(gear.sources, isGone);
+    std::erase_if(gear.inverters, isGone);
+    std::erase_if(gear.circuits,
+                  [&](const CircuitChoice& circuit) { return gone.contains(circuit.on); });
+}
+
+// What amendments are about, of the units' devices and conductors.
+std::set<Subject> partsOf(const Circuit& circuit, const std::set<UnitId>& units) {
+    std::set<Subject> out;
+    for (const Device& d : circuit.devices) {
+        if (units.contains(d.unit)) {
+            out.insert(subject(d.id));
+        }
+    }
+    for (const Conductor& c : circuit.conductors) {
+        if (units.contains(c.unit)) {
+            out.insert(subject(c.id));
+        }
+    }
+    return out;
+}
+
+// 'sun', 'sun2' ...: a stem that no unit has.
+UnitId freshUnit(const Gear& gear, const std::string& stem) {
+    Gear known = gear;
+    std::string id = stem;
+    for (int n = 2; unitOf(known, UnitId(id)) != nullptr; ++n) {
+        id = stem + std::to_string(n);
+    }
+    return UnitId(id);
+}
+
+// The first that fits; the first of all where none does, which a check will say.
+template <class Model, class Fits>
+const Model& firstFitting(const std::vector<Model>& models, const Fits& fits) {
+    promise(!models.empty(), "the library has gear of each kind");
+    const auto found = std::ranges::find_if(models, fits);
+    return found == models.end() ? models.front() : *found;
+}
+
+}  // namespace
+
+std::optional<Plan> withoutUnit(const Design& design, const UnitId& unit) {
+    Plan plan = design.plan;
+    if (unitOf(plan.gear, unit) == nullptr || unit == bankOf(plan.gear).id ||
+        unit == mainRailOf(plan.gear).id) {
+        return std::nullopt;
+    }
+    const std::set<UnitId> gone = hangingOn(plan.gear, unit);
+    const std::set<Subject> parts = partsOf(design.wiring.circuit, gone);
+    takeOut(plan.gear, gone);
+    std::erase_if(plan.amendments, [&](const Amendment& a) { return parts.contains(targetOf(a)); });
+    return plan;
+}
+
+Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
+    Plan plan = design.plan;
+    Gear& gear = plan.gear;
+    const UnitId rail = mainRailOf(gear).id;
+    const Volts system = design.gear.bankOf(design.gear.mainRail().id).system;
+    const auto source = [&](const char* stem, WayKind of, auto what) {
+        gear.sources.push_back(
+            {{freshUnit(gear, stem), WayId(usualWay(library, of).id), {}}, rail, std::move(what)});
+    };
+    const auto charges = [&](const auto& model) { return model.outputSystem == system; };
+    switch (kind) {
+        case NewUnit::Sun:
+            source("sun",
+                   WayKind::Sun,
+                   SolarChoice{library.panels.front().id, 1, 1, library.controllers.front().id});
+            break;
+        case NewUnit::Engine:
+            source(
+                "charger", WayKind::Engine, EngineChoice{firstFitting(library.dcdcs, charges).id});
+            break;
+        case NewUnit::Relay:
+            source("relay", WayKind::Relay, RelayChoice{library.relays.front().id});
+            break;
+        case NewUnit::Shore:
+            source("shore",
+                   WayKind::Shore,
+                   ShoreChoice{firstFitting(library.shoreChargers, charges).id, hours(0)});
+            break;
+        case NewUnit::Inverter:
+            gear.inverters.push_back(
+                {{freshUnit(gear, "inverter"), WayId(usualWay(library, WayKind::Inverter).id), {}},
+                 rail,
+                 firstFitting(library.inverters,
+                              [&](const InverterModel& m) { return m.system == system; })
+                     .id,
+                 hours(1)});
+            break;
+        case NewUnit::Bank: {
+            const UnitId bank = freshUnit(gear, "bank");
+            gear.banks.push_back(
+                {{bank, WayId(usualWay(library, WayKind::Bank).id), {}}, bankOf(gear).model, 1, 1});
+            gear.rails.push_back(
+                {{freshUnit(gear, "rail"), WayId(usualWay(library, WayKind::MainRail).id), {}},
+                 FromBank{bank},
+                 Distribution::Bars});
+            break;
+        }
+    }
+    return plan;
+}
+
+}  // namespace spirk

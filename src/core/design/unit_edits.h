@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+// Units put in and taken out, with all that hangs on them.
+
+#include <optional>
+
+#include "core/design/design.h"
+
+namespace spirk {
+
+// The plan without the unit, without what hangs on it (a bank's rails, a rail's sources, inverters
+// and circuits), and without the amendments of their devices and conductors. Nothing where the plan
+// has no such unit, or cannot be without it: the first bank and the first rail.
+[[nodiscard]] std::optional<Plan> withoutUnit(const Design& design, const UnitId& unit);
+
+// What can be put in.
+enum class NewUnit { Sun, Engine, Relay, Shore, Inverter, Bank };
+// The plan with one more of a kind, of the library's least model that fits its bank, by the usual
+// way, on the first rail; a bank comes with a rail of its own.
+[[nodiscard]] Plan withUnit(const Design& design, const Library& library, NewUnit kind);
+
+}  // namespace spirk

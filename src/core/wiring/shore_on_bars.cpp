@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A charger at the bus bars that shore power feeds, and nothing else. Its mains side is not planned
+// here: a standing finding says so.
+
+#include "core/wiring/ways.h"
+
+namespace spirk {
+
+namespace {
+
+LiveStep pluggedIn(const DeviceId& id, const ConductorId& feed) {
+    LiveStep s;
+    s.id = "on." + id.value;
+    s.stage = Stage::Shore;
+    s.text =
+        "Fuse of the shore charger in. Plug shore power in only once a licensed electrician has "
+        "inspected and tested the mains side."_text;
+    s.caution = "Shore power is mains and can kill."_text;
+    s.subjects = {subject(id)};
+    s.fuses = {feed};
+    Look look;
+    look.onShore = true;
+    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the shore charger"_text}};
+    s.looks = {look};
+    return s;
+}
+
+}  // namespace
+
+Piece shoreOnBars(Draft draft, const ShoreUnit& shore) {
+    const ShoreChargerModel& model = *shore.charger;
+    const BankUnit& bank = draft.gear.bankOf(shore.into);
+    const std::string& id = shore.id.value;
+    draft.unit = shore.id;
+    Device& d = draft.ware(id, DeviceKind::ShoreCharger, model);
+    d.rating = model.output;
+    Draft::port(d, "+", model.connection, Pole::Positive);
+    Draft::port(d, "-", model.connection, Pole::Negative);
+    d.elements.emplace_back(Limited{
+        {0, 1}, Live::OnShore, bank.chemistry.absorption, bank.chemistry.absorption, model.output});
+    const Post pos = railPost(shore.into, Pole::Positive);
+    const Post neg = railPost(shore.into, Pole::Negative);
+    const ConductorId feed(id + ".feed+");
+    // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
+    draft.conductor(feed.value,
+                    "positive bar to shore charger"_text,
+                    pos,
+                    terminal(id, "+"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(feed, holderFuse(draft));
+    draft.conductor(id + ".feed-",
+                    "shore charger to negative bar"_text,
+                    terminal(id, "-"),
+                    neg,
+                    Pole::Negative,
+                    Purpose::Feed);
+    draft.pair(feed.value, id + ".feed-");
+    draft.drop({.id = "drop." + id,
+                .name = "shore charger to bus bars"_text,
+                .rule = "drop_charge",
+                .moment = "sizing.shore",
+                .base = bank.system},
+               {pos, neg},
+               {terminal(id, "+"), terminal(id, "-")});
+    draft.piece.steps = {pluggedIn(DeviceId(id), feed)};
+    draft.piece.settings = chargeSettings(DeviceId(id), bank.chemistry);
+    return std::move(draft.piece);
+}
+
+}  // namespace spirk
