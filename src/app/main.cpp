@@ -22,13 +22,18 @@ constexpr int kBadInput = 2;
 const QStringList kThemes{"light", "dark", "desktop"};
 
 // A picture of each station, for machines without a display and for the guide.
+constexpr int kRoundsToSettle = 4;
+
 int takePictures(spirk::app::MainWindow& window, const QString& folder) {
     QDir().mkpath(folder);
     window.show();
     for (const QString& station : window.stationIds()) {
         window.showStation(station);
         // Layouts and tables settle by posted events; nothing else is let in.
-        QCoreApplication::sendPostedEvents();
+        // One event may lead to another, as a width to a height.
+        for (int i = 0; i < kRoundsToSettle; ++i) {
+            QCoreApplication::sendPostedEvents();
+        }
         const QString file = QDir(folder).filePath(station + ".png");
         if (!window.grab().save(file)) {
             std::fprintf(stderr, "spirk: could not write %s\n", qPrintable(file));

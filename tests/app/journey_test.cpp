@@ -44,11 +44,15 @@ protected:
         typeInto("needs.table", 2, app::NeedsModel::Measured, "950");
         trigger("view.station.supply");
         enter("supply.days", "3");
-        chooseIn("supply.battery", "lithium battery, 200 Ah");
-        find<QSpinBox>("supply.count")->setValue(2);
-        chooseIn("supply.panel", "rigid panel, 200 W");
-        chooseIn("supply.inverter", "inverter, 1600 W");
-        chooseIn("supply.charger", "DC-DC charger, 30 A");
+        trigger("supply.putIn.sun");
+        trigger("supply.putIn.engine");
+        trigger("supply.putIn.inverter");
+        chooseIn("supply.unit.bank.model", "lithium battery, 200 Ah");
+        find<QSpinBox>("supply.unit.bank.count")->setValue(2);
+        chooseIn("supply.unit.mppt.panel", "rigid panel, 200 W");
+        chooseIn("supply.unit.mppt.controller", "solar controller, 100 V, 30 A");
+        chooseIn("supply.unit.inverter.model", "inverter, 1600 W");
+        chooseIn("supply.unit.dcdc.charger", "DC-DC charger, 30 A");
         enter("supply.alternator", "140 A");
         trigger("view.station.diagram");
     }

@@ -90,7 +90,7 @@ TEST_F(PlanMenuTest, OwnGearIsEnteredChosenExportedAndImported) {
     EXPECT_EQ(plan().own.batteries[0].capacity, ampHours(170));
     find<QDialog>("ownGear")->close();
     window->showStation("supply");
-    auto* battery = find<QComboBox>("supply.battery");
+    auto* battery = find<QComboBox>("supply.unit.bank.model");
     const int own = battery->findText("lithium battery, 170 Ah");
     ASSERT_GE(own, 0);
     battery->setCurrentIndex(own);

@@ -14,7 +14,7 @@ protected:
     [[nodiscard]] WayId way() const {
         return firstSourceOf<SolarChoice>(window->document().plan().gear)->way;
     }
-    [[nodiscard]] QComboBox* joins() { return find<QComboBox>("supply.joins"); }
+    [[nodiscard]] QComboBox* joins() { return find<QComboBox>("supply.unit.mppt.way"); }
 };
 
 TEST_F(SupplyWays, TheSunJoinsWhereThePersonSays) {
@@ -36,7 +36,7 @@ TEST_F(SupplyWays, TheSunJoinsWhereThePersonSays) {
 TEST_F(SupplyWays, WithoutPanelsThereIsNothingToJoin) {
     trigger("file.new");
     window->showStation("supply");
-    EXPECT_FALSE(joins()->isEnabled());
+    EXPECT_EQ(window->findChild<QComboBox*>("supply.unit.mppt.way"), nullptr);
 }
 
 }  // namespace

@@ -34,7 +34,7 @@ TEST_F(Units, EachOfThePlansHasACard) {
 
 TEST_F(Units, EachKindCanBePutInAndTakenOutAgain) {
     const Plan before = plan();
-    for (const char* kind : {"sun", "engine", "relay", "shore", "inverter", "bank"}) {
+    for (const char* kind : {"sun", "engine", "relay", "shore", "inverter", "bank", "converter"}) {
         SCOPED_TRACE(kind);
         trigger(("supply.putIn." + std::string(kind)).c_str());
         EXPECT_NE(plan().gear, before.gear);
@@ -88,7 +88,6 @@ TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {
     window->findChild<QToolButton*>("supply.unit.mppt.open")->click();
     EXPECT_FALSE(body()->isHidden());
     pick("supply.unit.mppt.panel", "panel_120");
-    QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
     EXPECT_FALSE(body()->isHidden());
     EXPECT_EQ(solarOf(plan().gear)->panel, "panel_120");
 }

@@ -154,8 +154,10 @@ TEST_F(Widgets, EveryColumnOfNeedsCanBeEdited) {
 TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
     trigger("view.station.supply");
     auto* why = find<QTextBrowser>("drawer.why");
-    const auto rules = window->findChildren<app::MarksRule*>();
-    ASSERT_EQ(rules.size(), 4);
+    std::vector<app::MarksRule*> rules;
+    for (const char* name : {"bank", "sun", "engine", "inverter"}) {
+        rules.push_back(find<app::MarksRule>(("supply.rule." + std::string(name)).c_str()));
+    }
     QTest::mouseClick(rules[0], Qt::LeftButton);
     EXPECT_TRUE(why->toPlainText().contains("E = E_day · days"));
     rules[3]->setFocus();
@@ -176,16 +178,12 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
 
 TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
     trigger("view.station.supply");
-    auto* inverter = find<QComboBox>("supply.inverter");
-    inverter->setCurrentIndex(0);
-    emit inverter->activated(0);
+    find<QPushButton>("supply.unit.inverter.remove")->click();
     EXPECT_EQ(inverterOf(plan().gear), nullptr);
-    EXPECT_FALSE(find<QLineEdit>("supply.inverterOn")->isEnabled());
-    const int thousand = inverter->findData("inverter_1000");
-    inverter->setCurrentIndex(thousand);
-    emit inverter->activated(thousand);
+    EXPECT_EQ(window->findChild<QWidget*>("supply.unit.inverter"), nullptr);
+    trigger("supply.putIn.inverter");
     ASSERT_NE(inverterOf(plan().gear), nullptr);
-    EXPECT_EQ(inverterOf(plan().gear)->model, "inverter_1000");
+    EXPECT_EQ(inverterOf(plan().gear)->onPerDay, hours(1));
 }
 
 TEST_F(Widgets, TheChosenConductorHasItsTimeCurrentPicture) {

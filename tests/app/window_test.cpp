@@ -262,12 +262,12 @@ TEST_F(Window, TypingInOneFieldIsOneUndoStep) {
     trigger("view.station.supply");
     window->document().push("give numbers", plan());  // so that the next step changes one thing
     const int before = window->document().undoStack().count();
-    auto* count = find<QSpinBox>("supply.series");
-    count->setValue(1);
-    count->setValue(3);
-    count->setValue(4);
+    const auto set = [&](int n) { find<QSpinBox>("supply.unit.mppt.series")->setValue(n); };
+    set(1);
+    set(3);
+    set(4);
     EXPECT_EQ(window->document().undoStack().count(), before + 1);
-    count->setValue(2);  // where it began: the step removes itself
+    set(2);  // where it began: the step removes itself
     EXPECT_EQ(window->document().undoStack().count(), before);
 }
 

@@ -133,6 +133,7 @@ void MainWindow::makeFrame() {
     splitter->setChildrenCollapsible(false);
     const int unit = fontMetrics().averageCharWidth();
     rail_->setMinimumWidth(unit * 18);
+    middle->setMinimumWidth(unit * 82);
     drawer_->setMinimumWidth(unit * 26);
     splitter->setSizes(usualWidths());
     auto* strip = new Strip(document_, selection_, this);

@@ -20,14 +20,15 @@ MarksRule::MarksRule(const QString& name, Selection& selection, QWidget* parent)
     : QWidget(parent), name_(name), selection_(selection) {
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setToolTip(
-        tr("Click a mark for its why. Enter: why this is needed; with Shift: what is chosen; "
-           "with Ctrl: the most that anything allows."));
 }
 
 void MarksRule::show(std::optional<Marks> marks, const QString& remark) {
     marks_ = std::move(marks);
     remark_ = remark;
+    setToolTip(
+        tip(tr("%1. Click a mark for its why. Enter: why this is needed; with Shift: what is "
+               "chosen; with Ctrl: the most that anything allows.")
+                .arg(remark)));
     QString spoken = name_ + ". ";
     spoken += marks_ ? tr("Needed %1, chosen %2.").arg(q(marks_->needed), q(marks_->chosen))
                      : tr("Not chosen.");

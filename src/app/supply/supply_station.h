@@ -2,8 +2,7 @@
 #pragma once
 
 #include <QComboBox>
-#include <QFormLayout>
-#include <QSpinBox>
+#include <QGridLayout>
 
 #include "app/shared/entry.h"
 #include "app/shared/station.h"
@@ -26,27 +25,16 @@ protected:
     void refresh() override;
 
 private:
-    [[nodiscard]] QWidget* makeForm();
-    void addTrip(QFormLayout* form);
-    void addBank(QFormLayout* form);
-    void addSolar(QFormLayout* form);
-    void addEngine(QFormLayout* form);
-    void addInverter(QFormLayout* form);
-    QComboBox* combo(QFormLayout* form, const QString& name, const QString& label);
-    QSpinBox* spin(QFormLayout* form, const QString& name, const QString& label, int low, int high);
+    [[nodiscard]] QGridLayout* makeTrip();
+    void addTrip();
+    QComboBox* combo(const QString& name, const QString& label);
     void edit(const QString& text, const std::function<void(Plan&)>& change);
-    void offerGear();
-    void refreshGear();
     void refreshRules();
-    void refreshSun();
-    void offerWays(QComboBox* box, WayKind of) const;
 
     MarksRule *bankRule_, *sunRule_, *engineRule_, *inverterRule_;
-    QComboBox *climate_, *firstMonth_, *lastMonth_, *battery_, *distribution_, *converter_, *panel_,
-        *controller_, *joins_, *charger_, *inverter_;
-    QSpinBox *count_, *inSeries_, *series_, *parallel_;
     UnitCards* units_;
-    Entry *name_, *days_, *driving_, *alternator_, *inverterOn_;
+    QComboBox *climate_, *firstMonth_, *lastMonth_;
+    Entry *name_, *days_, *driving_;
 };
 
 }  // namespace spirk::app

@@ -25,6 +25,9 @@ namespace spirk::app {
 
 namespace {
 
+// Judgement: narrower than this, three columns would cut their fields.
+constexpr int kLettersAcross = 84;
+
 // The unit of a list with this id. Requires that it is there.
 template <class Choice>
 Choice& in(std::vector<Choice>& list, const UnitId& id) {
@@ -60,33 +63,82 @@ QString nameOfModel(const Document& document, const std::string& id) {
 UnitCards::UnitCards(Document& document, Selection& selection, QWidget* parent)
     : QWidget(parent), document_(document), selection_(selection) {
     setObjectName("supply.units");
-    cards_ = new QVBoxLayout(this);
-    cards_->setContentsMargins(0, 0, 0, 0);
+    columns_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
+    columns_->setContentsMargins(0, 0, 0, 0);
+    const std::array titles{tr("Ways in"), tr("Store"), tr("Ways out")};
+    for (std::size_t i = 0; i < titles.size(); ++i) {
+        auto* column = new QVBoxLayout;
+        auto* head = new QLabel(titles[i], this);
+        QFont bold = head->font();
+        bold.setWeight(QFont::DemiBold);
+        head->setFont(bold);
+        column->addWidget(head);
+        above_[i] = new QVBoxLayout;
+        column->addLayout(above_[i]);
+        cards_[i] = new QVBoxLayout;
+        column->addLayout(cards_[i]);
+        column->addStretch(1);
+        columns_->addLayout(column, 1);
+    }
     refresh();
 }
 
+void UnitCards::addAbove(Column column, QWidget* widget) {
+    above_[static_cast<std::size_t>(column)]->addWidget(widget);
+}
+
+QVBoxLayout* UnitCards::cardsOf(Column column) const {
+    return qobject_cast<QVBoxLayout*>(inner_[static_cast<std::size_t>(column)]->layout());
+}
+
+QSize UnitCards::minimumSizeHint() const {
+    int widest = 0;
+    for (int i = 0; i < columns_->count(); ++i) {
+        widest = std::max(widest, columns_->itemAt(i)->minimumSize().width());
+    }
+    return {widest, columns_->totalMinimumSize().height()};
+}
+
+void UnitCards::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    const bool narrow = width() < fontMetrics().averageCharWidth() * kLettersAcross;
+    const auto direction = narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight;
+    if (direction != columns_->direction()) {
+        columns_->setDirection(direction);
+        // As high as it must be now; not from within the layout that gave the width.
+        QMetaObject::invokeMethod(this, [this] { updateGeometry(); }, Qt::QueuedConnection);
+    }
+}
+
 void UnitCards::refresh() {
-    const Gear& gear = document_.plan().gear;
-    if (inner_ != nullptr && shown_ == gear) {
+    const Plan& plan = document_.plan();
+    const std::pair now{plan.gear, plan.van.vehicle};
+    if (shown_ == now) {
         return;
     }
-    shown_ = gear;
+    shown_ = now;
     const QString focused = focusWidget() == nullptr ? QString() : focusWidget()->objectName();
-    if (inner_ != nullptr) {
-        cards_->removeWidget(inner_);
-        inner_->hide();
-        inner_->deleteLater();  // a field of it may be what asked for this
+    for (std::size_t i = 0; i < inner_.size(); ++i) {
+        if (inner_[i] != nullptr) {
+            cards_[i]->removeWidget(inner_[i]);
+            inner_[i]->setParent(nullptr);
+            inner_[i]->deleteLater();  // a field of it may be what asked for this
+        }
+        inner_[i] = new QWidget(this);
+        auto* layout = new QVBoxLayout(inner_[i]);
+        layout->setContentsMargins(0, 0, 0, 0);
+        cards_[i]->addWidget(inner_[i]);
     }
-    inner_ = new QWidget(this);
-    cards_->addWidget(inner_);
-    auto* layout = new QVBoxLayout(inner_);
-    layout->setContentsMargins(0, 0, 0, 0);
     addAllSources();
+    addVehicle();
     addAllBanks();
     addAllInverters();
     addPutIn();
-    if (auto* again = focused.isEmpty() ? nullptr : inner_->findChild<QWidget*>(focused)) {
-        again->setFocus();
+    for (QWidget* column : inner_) {
+        auto* again = focused.isEmpty() ? nullptr : column->findChild<QWidget*>(focused);
+        if (again != nullptr) {
+            again->setFocus();
+        }
     }
 }
 
@@ -99,7 +151,7 @@ void UnitCards::push(const QString& field,
 }
 
 void UnitCards::addCard(const Card& card) {
-    auto* frame = new QFrame(inner_);
+    auto* frame = new QFrame(inner_[static_cast<std::size_t>(card.column)]);
     frame->setFrameShape(QFrame::StyledPanel);
     frame->setObjectName("supply.unit." + q(card.unit.id.value));
     auto* layout = new QVBoxLayout(frame);
@@ -114,7 +166,7 @@ void UnitCards::addCard(const Card& card) {
     head->setAccessibleName(card.title);
     layout->addWidget(head);
     auto* summary = new QLabel(card.summary, frame);
-    summary->setWordWrap(true);
+    summary->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     layout->addWidget(summary);
     auto* body = new QWidget(frame);
     body->setVisible(head->isChecked());
@@ -130,7 +182,7 @@ void UnitCards::addCard(const Card& card) {
             selection_.select(*device);
         }
     });
-    inner_->layout()->addWidget(frame);
+    cardsOf(card.column)->addWidget(frame);
 }
 
 void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
@@ -280,10 +332,11 @@ void UnitCards::addAllBanks() {
         addCard(
             {bank,
              WayKind::Bank,
+             Column::Store,
              tr("%1 × %2")
                  .arg(bank.count * bank.series)
                  .arg(nameOfModel<BatteryModel>(document_, bank.model)),
-             tr("Stores what is drawn when nothing charges."),
+             tr("For when nothing charges."),
              [this, bank, id, at](QFormLayout* form) {
                  addModel<BatteryModel>(
                      form, at + ".model", tr("Battery"), bank.model, [id](Gear& g) -> std::string& {
@@ -300,14 +353,50 @@ void UnitCards::addAllBanks() {
              }});
     }
     for (const RailChoice& rail : document_.plan().gear.rails) {
-        if (std::holds_alternative<FromBank>(rail.fedBy)) {
-            addCard({rail,
-                     WayKind::MainRail,
-                     tr("Bars of the bank"),
-                     tr("What loads, sources and inverters hang on."),
-                     [](QFormLayout*) {}});
-        }
+        addRail(rail);
     }
+}
+
+void UnitCards::addRail(const RailChoice& rail) {
+    const UnitId id = rail.id;
+    const QString at = "supply.unit." + q(id.value);
+    if (const auto* converter = std::get_if<FromConverter>(&rail.fedBy)) {
+        addCard(
+            {rail,
+             WayKind::ConverterRail,
+             Column::Out,
+             nameOfModel<ConverterModel>(document_, converter->model),
+             tr("Makes 12 V of the bank's volts."),
+             [this, id, at, model = converter->model](QFormLayout* form) {
+                 addModel<ConverterModel>(
+                     form, at + ".model", tr("Converter"), model, [id](Gear& g) -> std::string& {
+                         return std::get<FromConverter>(in(g.rails, id).fedBy).model;
+                     });
+             }});
+        return;
+    }
+    addCard({rail,
+             WayKind::MainRail,
+             Column::Store,
+             rail.kind == Distribution::Bars ? tr("Bus bars") : tr("Fused distributor"),
+             tr("All else hangs on them."),
+             [this, id, at, kind = rail.kind](QFormLayout* form) {
+                 auto* box = new QComboBox(this);
+                 box->setObjectName(at + ".kind");
+                 box->setAccessibleName(tr("Distribution"));
+                 box->addItem(tr("bus bars"));
+                 box->addItem(tr("fused distributor"));
+                 box->setCurrentIndex(static_cast<int>(kind));
+                 box->setToolTip(
+                     tr("Bars with separate holders are flexible; a distributor holds the fuses, "
+                        "tidy and covered"));
+                 form->addRow(tr("Distribution"), box);
+                 connect(box, &QComboBox::activated, this, [this, box, id](int nth) {
+                     push(box->objectName(), tr("Choose the distribution"), [&](Gear& g) {
+                         in(g.rails, id).kind = static_cast<Distribution>(nth);
+                     });
+                 });
+             }});
 }
 
 void UnitCards::addAllSources() {
@@ -324,10 +413,11 @@ void UnitCards::addSource(const SourceChoice& source) {
         [&](const SolarChoice& solar) {
             addCard({source,
                      WayKind::Sun,
+                     Column::In,
                      tr("%1 × %2")
                          .arg(solar.series * solar.parallel)
                          .arg(nameOfModel<PanelModel>(document_, solar.panel)),
-                     tr("Charges whenever the sun shines on it."),
+                     tr("Charges while the sun shines."),
                      [this, solar, id, at](QFormLayout* form) {
                          addModel<PanelModel>(form,
                                               at + ".panel",
@@ -362,8 +452,9 @@ void UnitCards::addSource(const SourceChoice& source) {
         [&](const EngineChoice& engine) {
             addCard({source,
                      WayKind::Engine,
+                     Column::In,
                      nameOfModel<DcdcModel>(document_, engine.charger),
-                     tr("Charges while you drive, in the bank's own stages."),
+                     tr("Charges while you drive."),
                      [this, engine, id, at](QFormLayout* form) {
                          addModel<DcdcModel>(form,
                                              at + ".charger",
@@ -377,8 +468,9 @@ void UnitCards::addSource(const SourceChoice& source) {
         [&](const RelayChoice& relay) {
             addCard({source,
                      WayKind::Relay,
+                     Column::In,
                      nameOfModel<RelayModel>(document_, relay.relay),
-                     tr("Joins the bank to the starter battery while you drive."),
+                     tr("Joins both batteries while you drive."),
                      [this, relay, id, at](QFormLayout* form) {
                          addModel<RelayModel>(form,
                                               at + ".relay",
@@ -392,8 +484,9 @@ void UnitCards::addSource(const SourceChoice& source) {
         [&](const ShoreChoice& shore) {
             addCard({source,
                      WayKind::Shore,
+                     Column::In,
                      nameOfModel<ShoreChargerModel>(document_, shore.charger),
-                     tr("Charges while shore power is plugged in."),
+                     tr("Charges while plugged in."),
                      [this, shore, id, at](QFormLayout* form) {
                          addModel<ShoreChargerModel>(form,
                                                      at + ".charger",
@@ -419,6 +512,7 @@ void UnitCards::addAllInverters() {
         const QString at = "supply.unit." + q(id.value);
         addCard({inverter,
                  WayKind::Inverter,
+                 Column::Out,
                  nameOfModel<InverterModel>(document_, inverter.model),
                  tr("Makes mains of the bank's volts."),
                  [this, inverter, id, at](QFormLayout* form) {
@@ -437,31 +531,96 @@ void UnitCards::addAllInverters() {
     }
 }
 
+// The van's own, where anything charges from its engine.
+void UnitCards::addVehicle() {
+    if (!document_.design()->gear.usesEngine()) {
+        return;
+    }
+    auto* frame = new QFrame(inner_[static_cast<std::size_t>(Column::In)]);
+    frame->setFrameShape(QFrame::StyledPanel);
+    auto* form = new QFormLayout(frame);
+    const auto change = [this](const QString& field, const QString& text, const Vehicle& vehicle) {
+        Plan next = document_.plan();
+        next.van.vehicle = vehicle;
+        document_.push(text, std::move(next), {field});
+    };
+    auto* rating = new Entry(
+        "supply.alternator",
+        tr("Alternator"),
+        [this, change](const std::string& text) -> Result<QString> {
+            constexpr double kMostAmps = 1000.0;
+            const auto amperes = parseCurrent(text);
+            if (!amperes) {
+                return tl::unexpected(amperes.error());
+            }
+            if (amperes->si() < 1.0 || amperes->si() > kMostAmps) {
+                return failure("An alternator gives 1 to 1000 A."_text,
+                               "alternator",
+                               "Read its plate: '150 A'."_text);
+            }
+            Vehicle vehicle = document_.plan().van.vehicle;
+            vehicle.alternator = *amperes;
+            change("supply.alternator", tr("Change the alternator"), vehicle);
+            return QString();
+        },
+        this);
+    rating->show(q(document_.plan().van.vehicle.alternator));
+    form->addRow(tr("Alternator"), rating);
+    auto* regulation = new QComboBox(this);
+    regulation->setObjectName("supply.regulation");
+    regulation->setAccessibleName(tr("Its voltage"));
+    regulation->addItem(tr("steady, about 14 V"));
+    regulation->addItem(tr("falls and rises with the engine's load"));
+    regulation->setCurrentIndex(static_cast<int>(document_.plan().van.vehicle.regulation));
+    regulation->setToolTip(
+        tr("Newer vehicles let the alternator's voltage fall to save fuel and raise it when they "
+           "brake: a relay then charges badly"));
+    form->addRow(tr("Its voltage"), regulation);
+    connect(regulation, &QComboBox::activated, this, [this, change](int nth) {
+        Vehicle vehicle = document_.plan().van.vehicle;
+        vehicle.regulation = static_cast<Regulation>(nth);
+        change("supply.regulation", tr("Change the alternator's voltage"), vehicle);
+    });
+    cardsOf(Column::In)->addWidget(frame);
+}
+
+// A button for each column, with what may be put in there.
 void UnitCards::addPutIn() {
     struct Kind {
+        Column column;
         NewUnit unit;
         const char* name;
         QString text;
     };
-    const std::array kinds{Kind{NewUnit::Sun, "sun", tr("Panels with a controller")},
-                           Kind{NewUnit::Engine, "engine", tr("DC-DC charger from the engine")},
-                           Kind{NewUnit::Relay, "relay", tr("Relay from the starter battery")},
-                           Kind{NewUnit::Shore, "shore", tr("Charger on shore power")},
-                           Kind{NewUnit::Inverter, "inverter", tr("Inverter")},
-                           Kind{NewUnit::Bank, "bank", tr("Another bank with its own bars")}};
-    auto* button = new QPushButton(tr("Put a unit in"), inner_);
-    button->setObjectName("supply.putIn");
-    auto* menu = new QMenu(button);
-    for (const Kind& kind : kinds) {
-        QAction* action = menu->addAction(kind.text);
-        action->setObjectName(QString("supply.putIn.") + kind.name);
-        connect(action, &QAction::triggered, this, [this, kind] {
-            document_.push(tr("Put in: %1").arg(kind.text),
-                           withUnit(*document_.design(), document_.library(), kind.unit));
-        });
+    using enum Column;
+    const std::array kinds{
+        Kind{In, NewUnit::Sun, "sun", tr("Panels with a controller")},
+        Kind{In, NewUnit::Engine, "engine", tr("DC-DC charger from the engine")},
+        Kind{In, NewUnit::Relay, "relay", tr("Relay from the starter battery")},
+        Kind{In, NewUnit::Shore, "shore", tr("Charger on shore power")},
+        Kind{Store, NewUnit::Bank, "bank", tr("Another bank with its own bars")},
+        Kind{Out, NewUnit::Inverter, "inverter", tr("Inverter")},
+        Kind{Out, NewUnit::Converter, "converter", tr("Converter for 12 V loads")}};
+    const std::array texts{tr("Put a way in"), tr("Put a bank in"), tr("Put a way out")};
+    for (const Column column : {In, Store, Out}) {
+        const auto at = static_cast<std::size_t>(column);
+        auto* button = new QPushButton(texts[at], inner_[at]);
+        button->setObjectName("supply.putIn." + QString::number(at));
+        auto* menu = new QMenu(button);
+        for (const Kind& kind : kinds) {
+            if (kind.column != column) {
+                continue;
+            }
+            QAction* action = menu->addAction(kind.text);
+            action->setObjectName(QString("supply.putIn.") + kind.name);
+            connect(action, &QAction::triggered, this, [this, kind] {
+                document_.push(tr("Put in: %1").arg(kind.text),
+                               withUnit(*document_.design(), document_.library(), kind.unit));
+            });
+        }
+        button->setMenu(menu);
+        cardsOf(column)->addWidget(button);
     }
-    button->setMenu(menu);
-    inner_->layout()->addWidget(button);
 }
 
 }  // namespace spirk::app

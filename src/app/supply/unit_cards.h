@@ -6,7 +6,9 @@
 #include <QFormLayout>
 #include <QVBoxLayout>
 #include <QWidget>
+#include <array>
 #include <functional>
+#include <optional>
 #include <set>
 
 #include "app/shared/document.h"
@@ -17,14 +19,27 @@ namespace spirk::app {
 class UnitCards : public QWidget {
     Q_OBJECT
 public:
+    // As energy flows: what charges, what stores and joins, what is fed.
+    enum class Column { In, Store, Out };
+
     UnitCards(Document& document, Selection& selection, QWidget* parent);
+    // Above the cards of a column, for good.
+    void addAbove(Column column, QWidget* widget);
     // Builds the cards anew where the gear has changed.
     void refresh();
+
+    // As wide as the widest column: the others may stand below it.
+    [[nodiscard]] QSize minimumSizeHint() const override;
+
+protected:
+    // In a narrow window the columns stand one below the other.
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     struct Card {
         const UnitChoice& unit;
         WayKind of;
+        Column column;
         QString title;    // its model
         QString summary;  // what it does
         std::function<void(QFormLayout*)> fields;
@@ -34,10 +49,13 @@ private:
     void addWay(const Card& card, QFormLayout* form);
     void addOptions(const Card& card, QFormLayout* form);
     void addAllBanks();
+    void addRail(const RailChoice& rail);
     void addAllSources();
     void addSource(const SourceChoice& source);
     void addAllInverters();
+    void addVehicle();
     void addPutIn();
+    [[nodiscard]] QVBoxLayout* cardsOf(Column column) const;
     // One undo step; those of one field that follow each other are one.
     void push(const QString& field, const QString& text, const std::function<void(Gear&)>& change);
     template <class Model>
@@ -60,9 +78,11 @@ private:
 
     Document& document_;
     Selection& selection_;
-    QVBoxLayout* cards_;
-    QWidget* inner_ = nullptr;
-    Gear shown_;
+    QBoxLayout* columns_;
+    std::array<QVBoxLayout*, 3> above_{};  // of each column
+    std::array<QVBoxLayout*, 3> cards_{};
+    std::array<QWidget*, 3> inner_{};  // rebuilt with the gear
+    std::optional<std::pair<Gear, Vehicle>> shown_;
     std::set<UnitId> open_;
 };
 

@@ -51,6 +51,13 @@ Asked askedOf(const SizingTask& task,
     return out;
 }
 
+// As it is, or as a thicker one: a thin cable is raised to the thinnest that has a lug.
+bool canTake(const Library& library, const Connection& connection, SquareMetres area) {
+    return std::ranges::any_of(library.conductors, [&](const ConductorRow& row) {
+        return row.area >= area && takes(library, connection, row.area);
+    });
+}
+
 bool takesFuses(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
     return model.fuses.empty() || std::ranges::all_of(asked.fuses, [&](const ChosenFuse* fuse) {
                const FuseFamily& family = familyOf(task.library, model.fuses);
@@ -61,7 +68,7 @@ bool takesFuses(const SizingTask& task, const HardwareModel& model, const Asked&
 // The more, the better it serves.
 auto serves(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
     const auto connects = std::ranges::count_if(asked.cables, [&](SquareMetres area) {
-        return takes(task.library, model.connection, area);
+        return canTake(task.library, model.connection, area);
     });
     const bool hasWays = model.ways > 0;
     return std::tuple(model.maxCurrent >= asked.current,

@@ -110,13 +110,19 @@ Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
     const auto charges = [&](const auto& model) { return model.outputSystem == system; };
     switch (kind) {
         case NewUnit::Sun:
-            source("sun",
+            source(kSunUnit,
                    WayKind::Sun,
-                   SolarChoice{library.panels.front().id, 1, 1, library.controllers.front().id});
+                   SolarChoice{library.panels.front().id,
+                               1,
+                               1,
+                               firstFitting(library.controllers, [](const ControllerModel& m) {
+                                   return m.tracking == Tracking::Mppt;
+                               }).id});
             break;
         case NewUnit::Engine:
-            source(
-                "charger", WayKind::Engine, EngineChoice{firstFitting(library.dcdcs, charges).id});
+            source(kEngineUnit,
+                   WayKind::Engine,
+                   EngineChoice{firstFitting(library.dcdcs, charges).id});
             break;
         case NewUnit::Relay:
             source("relay", WayKind::Relay, RelayChoice{library.relays.front().id});
@@ -128,15 +134,24 @@ Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
             break;
         case NewUnit::Inverter:
             gear.inverters.push_back(
-                {{freshUnit(gear, "inverter"), WayId(usualWay(library, WayKind::Inverter).id), {}},
+                {{freshUnit(gear, kInverterUnit),
+                  WayId(usualWay(library, WayKind::Inverter).id),
+                  {}},
                  rail,
                  firstFitting(library.inverters,
                               [&](const InverterModel& m) { return m.system == system; })
                      .id,
                  hours(1)});
             break;
+        case NewUnit::Converter:
+            gear.rails.push_back({{freshUnit(gear, kConverterRail),
+                                   WayId(usualWay(library, WayKind::ConverterRail).id),
+                                   {}},
+                                  FromConverter{rail, library.converters.front().id},
+                                  Distribution::Bars});
+            break;
         case NewUnit::Bank: {
-            const UnitId bank = freshUnit(gear, "bank");
+            const UnitId bank = freshUnit(gear, kBankUnit);
             gear.banks.push_back(
                 {{bank, WayId(usualWay(library, WayKind::Bank).id), {}}, bankOf(gear).model, 1, 1});
             gear.rails.push_back(

@@ -346,6 +346,7 @@ private:
         }
         const Device* charger = firstOf(circuit_, DeviceKind::DcdcCharger);
         const auto place = charger == nullptr ? std::nullopt : rectOf(charger->id);
+        placeInputs();
         const double y = place ? place->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
         const double x0 = kMargin;
         const double x1 = x0 + kDeviceWidth + kSideWire;
@@ -363,12 +364,27 @@ private:
         setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
         setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
         if (place) {
-            placeEnable(*charger, *place, x0);
+            placeLiveSupply(*place, x0);
         }
     }
 
-    // What tells the charger that the engine runs, above the vehicle's side.
-    void placeEnable(const Device& charger, const Rect& place, double x) {
+    // What comes from the vehicle's side enters at the left: the signal above, the feed below.
+    void placeInputs() {
+        for (const Device& d : circuit_.devices) {
+            const auto place = rectOf(d.id);
+            if (!place || (d.kind != DeviceKind::DcdcCharger && d.kind != DeviceKind::Relay)) {
+                continue;
+            }
+            const auto signal = std::ranges::find(d.ports, Pole::None, &Port::pole);
+            if (signal != d.ports.end()) {
+                terminals_[{d.id, signal->name}] = {place->x, place->y + kPoleInset};
+            }
+            setTerminal(d, 0, {place->x, place->y + place->h - kPoleInset});
+        }
+    }
+
+    // What tells the chargers that the engine runs, above the vehicle's side.
+    void placeLiveSupply(const Rect& place, double x) {
         const Device* live = firstOf(circuit_, DeviceKind::Ignition);
         if (live == nullptr) {
             return;
@@ -376,13 +392,6 @@ private:
         const double above = place.y - kDeviceHeight - kGap;
         addDevice(*live, {x, above, kDeviceWidth, kDeviceHeight});
         setTerminal(*live, 0, {x + kDeviceWidth, above + kDeviceHeight / 2.0});
-        const auto enable = std::ranges::find(charger.ports, Pole::None, &Port::pole);
-        if (enable != charger.ports.end()) {
-            terminals_[{charger.id, enable->name}] = {place.x, place.y + kPoleInset};
-        }
-        setTerminal(charger,
-                    std::get<Transfer>(charger.elements.front()).in.pos,
-                    {place.x, place.y + place.h - kPoleInset});
     }
 
     void placeBond(double begin, double bottom) {

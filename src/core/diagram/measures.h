@@ -26,6 +26,8 @@ inline constexpr double kVehicleSide = 2.0 * kDeviceWidth + 2.5 * kSideWire + kG
 inline constexpr double kConverterSide = 100.0;  // a converter's own negative with its label
 inline constexpr double kNoteWidth = 190.0;
 inline constexpr double kNoteHeight = 150.0;
+inline constexpr double kBelow =
+    46.0;  // from one conductor of a terminal to the next, with its label
 inline constexpr double kLane = 14.0;  // between parallel routed conductors
 
 }  // namespace spirk::measures

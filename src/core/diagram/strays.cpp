@@ -88,6 +88,21 @@ std::vector<Point> StrayRouter::roundTheOutside(Point a, Point b) {
     return {a, {a.x + side, a.y}, {a.x + side, y}, {b.x + side, y}, {b.x + side, b.y}, b};
 }
 
+// Over to a lane before the target, then up or down, then in. Those that leave one terminal leave
+// it one below the other, each with its own fuse and label.
+std::vector<Point> StrayRouter::besideTheTarget(const Conductor& c, Point a, Point b) {
+    const bool signal = c.purpose == Purpose::Signal;
+    const double lane = b.x - (signal ? kLane * 0.5 : kLane);
+    const double x = lane > a.x ? lane : (a.x + b.x) / 2.0;
+    const int before = leaving_[c.from]++;
+    if (before == 0) {
+        return {a, {x, a.y}, {x, b.y}, b};
+    }
+    const double out = a.x + kLane * 0.5;
+    const double y = a.y + (signal ? -kBelow : kBelow) * before;
+    return {a, {out, a.y}, {out, y}, {x, y}, {x, b.y}, b};
+}
+
 void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
     PlacedWire wire;
     wire.id = c.id;
@@ -98,11 +113,7 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.points = roundTheOutside(a, b);
         wire.stray = true;
     } else {
-        // Over to a lane before the target, then up or down, then in.
-        const double lane =
-            b.x - kSideWire + 18.0 * (c.purpose == Purpose::Signal ? 1.0 : 0.0) - 6.0;
-        const double x = lane > a.x ? lane : (a.x + b.x) / 2.0;
-        wire.points = {a, {x, a.y}, {x, b.y}, b};
+        wire.points = besideTheTarget(c, a, b);
     }
     wire.label = labelBox(wire.points);
     const Protection* from = protectionAt(circuit_, c, End::From);
@@ -111,7 +122,8 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.label.x += 2.0 * kFuse - 16.0;  // clear of the fuse at its beginning
     }
     // Round the outside a fuse stands past the first corner, clear of the device's name.
-    const std::size_t past = wire.stray ? 1 : 0;
+    const std::size_t past =
+        wire.stray ? 1 : wire.points.size() - std::min<std::size_t>(4, wire.points.size());
     if (from != nullptr) {
         wire.fuses.push_back(fuseAt(End::From, wire.points[past], wire.points[past + 1]));
     }

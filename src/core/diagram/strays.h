@@ -27,12 +27,14 @@ private:
                                                const Point* other) const;
     void routeOne(const Conductor& c, Point a, Point b);
     [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
+    [[nodiscard]] std::vector<Point> besideTheTarget(const Conductor& c, Point a, Point b);
 
     const Circuit& circuit_;
     DiagramGeometry& geometry_;
     const std::map<TerminalId, Point>& terminals_;
     const std::set<ConductorId>& used_;
     int lane_ = 0;
+    std::map<TerminalId, int> leaving_;  // how many have left each
 };
 
 }  // namespace spirk

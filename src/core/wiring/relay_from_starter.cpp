@@ -67,7 +67,8 @@ private:
     void addDrop() {
         draft_.drop({.id = "drop." + id_,
                      .name = "starter battery to bus bars and back"_text,
-                     .rule = "drop_dcdc_input",
+                     // It limits nothing: what is lost on the way only charges slower.
+                     .rule = "drop_relay",
                      .moment = "sizing.driving",
                      .base = volts(12.0)},  // the vehicle's own system
                     {starterPost(Pole::Positive), chassisPost()},
