@@ -2,6 +2,8 @@
 // Several of a kind: each drawn, sized, checked, explained and switched on by itself.
 #include <gtest/gtest.h>
 
+#include <array>
+#include <cmath>
 #include <set>
 
 #include "core/cables/figures.h"
@@ -160,6 +162,28 @@ TEST(ManyUnits, AllIsDrawnAndSavedAndReadAgain) {
     const PlanReading reading = readPlan(writePlan(plan), "crowded");
     ASSERT_TRUE(reading.plan.has_value());
     EXPECT_EQ(*reading.plan, plan);
+}
+
+// Three chargers on one starter battery: their leads lay on each other, with their labels and
+// fuses.
+TEST(ManyUnits, LeadsOfOneTerminalAreDrawnApart) {
+    const Design d = design(aCrowdedVan(), library());
+    const DiagramGeometry drawn = layOut(d.wiring.circuit, {});
+    const auto wireOf = [&](const char* id) -> const PlacedWire& {
+        return *std::ranges::find(drawn.wires, ConductorId(id), &PlacedWire::id);
+    };
+    for (const auto& ids : {std::array{"engine.feed+", "second.engine.feed+", "topup.engine.feed+"},
+                            std::array{"dcdc.enable", "second.enable", "topup.enable"}}) {
+        for (std::size_t i = 0; i + 1 < ids.size(); ++i) {
+            const PlacedWire& a = wireOf(ids[i]);
+            const PlacedWire& b = wireOf(ids[i + 1]);
+            EXPECT_GE(std::abs(a.label.y - b.label.y), 24.0) << ids[i];
+            EXPECT_GE(std::abs(a.fuses.front().center.y - b.fuses.front().center.y), 24.0)
+                << ids[i];
+            // Clear of its own fuse, which is 22 wide.
+            EXPECT_GT(b.label.x, b.fuses.front().center.x + 11.0) << ids[i + 1];
+        }
+    }
 }
 
 TEST(ManyUnits, AMendChangesTheUnitThatItIsAbout) {

@@ -12,6 +12,11 @@ namespace {
 
 using namespace measures;  // NOLINT(google-build-using-namespace): constants of this room
 
+// Points of a conductor that leaves its terminal by itself; corners of one that leaves it beside
+// others.
+constexpr std::size_t kStraight = 4;
+constexpr std::size_t kLeaves = 2;
+
 bool level(const Point& a, const Point& b) { return std::fabs(a.y - b.y) < 0.5; }
 
 // The longest stretch of a route carries the label.
@@ -117,19 +122,22 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
     }
     wire.label = labelBox(wire.points);
     const Protection* from = protectionAt(circuit_, c, End::From);
-    if (from != nullptr && level(wire.points[0], wire.points[1]) &&
-        wire.label.x < wire.points[0].x + 2 * kFuse && wire.label.y > wire.points[0].y) {
+    // A fuse stands past the corners by which a conductor leaves: round the outside it is clear of
+    // the device's name then, and beside others of its terminal on its own line.
+    const std::size_t past = wire.stray ? 1 : wire.points.size() > kStraight ? kLeaves : 0;
+    const std::size_t line = wire.stray ? 0 : past;
+    const Point& begin = wire.points[line];
+    if (from != nullptr && level(begin, wire.points[line + 1]) &&
+        wire.label.x < begin.x + 2 * kFuse && wire.label.y > begin.y) {
         wire.label.x += 2.0 * kFuse - 16.0;  // clear of the fuse at its beginning
     }
-    // Round the outside a fuse stands past the first corner, clear of the device's name.
-    const std::size_t past =
-        wire.stray ? 1 : wire.points.size() - std::min<std::size_t>(4, wire.points.size());
     if (from != nullptr) {
         wire.fuses.push_back(fuseAt(End::From, wire.points[past], wire.points[past + 1]));
     }
     if (protectionAt(circuit_, c, End::To) != nullptr) {
         const std::size_t n = wire.points.size();
-        wire.fuses.push_back(fuseAt(End::To, wire.points[n - 1 - past], wire.points[n - 2 - past]));
+        const std::size_t before = n - (wire.stray ? 2 : 1);
+        wire.fuses.push_back(fuseAt(End::To, wire.points[before], wire.points[before - 1]));
     }
     geometry_.wires.push_back(std::move(wire));
 }
