@@ -15,7 +15,7 @@ namespace spirk::app {
 namespace {
 
 constexpr int kNameLetters = 12;
-constexpr int kMonthsLines = 14;
+constexpr int kMonthsLines = 12;
 
 void choose(QComboBox* box, const QString& id) {
     const QSignalBlocker quiet(box);

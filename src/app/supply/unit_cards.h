@@ -52,18 +52,26 @@ private:
     void addRail(const RailChoice& rail);
     void addAllSources();
     void addSource(const SourceChoice& source);
+    void addSun(const SourceChoice& source, const SolarChoice& solar);
+    void addCharger(const SourceChoice& source, const EngineChoice& engine);
+    void addRelay(const SourceChoice& source, const RelayChoice& relay);
+    void addShore(const SourceChoice& source, const ShoreChoice& shore);
     void addAllInverters();
     void addVehicle();
     void addPutIn();
     [[nodiscard]] QVBoxLayout* cardsOf(Column column) const;
     // One undo step; those of one field that follow each other are one.
     void push(const QString& field, const QString& text, const std::function<void(Gear&)>& change);
+    // Of those on offer that suit, and the chosen one; all where nothing is asked.
     template <class Model>
     void addModel(QFormLayout* form,
                   const QString& name,
                   const QString& label,
                   const std::string& chosen,
-                  const std::function<std::string&(Gear&)>& of);
+                  const std::function<std::string&(Gear&)>& of,
+                  const std::function<bool(const Model&)>& suits = {});
+    // Of the bank that a rail hangs on: what is sold for another is not offered.
+    [[nodiscard]] Volts systemOf(const UnitId& rail) const;
     void addCount(QFormLayout* form,
                   const QString& name,
                   const QString& label,
