@@ -20,7 +20,9 @@ struct SystemUnit {
     std::map<std::string, std::string> options;  // all that the way has, each one of its choices
 
     // Requires that the way has that option.
-    [[nodiscard]] const std::string& option(const std::string& name) const { return options.at(name); }
+    [[nodiscard]] const std::string& option(const std::string& name) const {
+        return options.at(name);
+    }
 };
 
 struct BankUnit : SystemUnit {
