@@ -145,6 +145,20 @@ TEST(ManyUnits, EachIsSwitchedOnOnce) {
     }
 }
 
+// The lead bank's volts are read against lead, the lithium bank's against lithium: 20 to 95 % of
+// charge lie some 0.7 V apart on lead (chemistries.json), some 0.3 V on lithium.
+TEST(ManyUnits, EachBanksVoltsAreReadAgainstItsOwnChemistry) {
+    const Design d = design(aCrowdedVan(), library());
+    const auto bandOf = [&](const char* step) {
+        const auto at = std::ranges::find(d.powerUp.switchOn, std::string(step), &SwitchStep::id);
+        const Expected& first = at->readings.front();
+        return first.high.si - first.low.si;
+    };
+    EXPECT_GT(bandOf("on.batteries.rear"), 1.5 * bandOf("on.batteries"));
+    EXPECT_DOUBLE_EQ(bandOf("on.aft.fuseblock"), bandOf("on.batteries.rear"));
+    EXPECT_DOUBLE_EQ(bandOf("on.fuseblock"), bandOf("on.batteries"));
+}
+
 TEST(ManyUnits, AllIsDrawnAndSavedAndReadAgain) {
     const Plan plan = aCrowdedVan();
     const Design d = design(plan, library());

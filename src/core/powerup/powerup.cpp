@@ -40,10 +40,6 @@ public:
         for (const LiveStep& s : in.wiring.steps) {
             now_.open.insert(s.closed.begin(), s.closed.end());
         }
-        const Chemistry& chemistry = in.gear.bank().chemistry;
-        middle_ = restVoltage(chemistry, kDelivered);
-        low_ = restVoltage(chemistry, kLowCharge);
-        high_ = restVoltage(chemistry, kHighCharge);
     }
 
     PowerUp all() {
@@ -138,11 +134,69 @@ private:
         s.readings.push_back(std::move(reading));
     }
 
-    [[nodiscard]] Term atRest(Phrase symbol, double charge, Volts v) const {
+    // Rest volts of a bank as delivered, and of what is still well.
+    struct Rest {
+        const Chemistry& chemistry;
+        Volts low, middle, high;
+    };
+    [[nodiscard]] Rest restOf(const Device& device) const {
+        const Chemistry& chemistry = bankBehind(device).chemistry;
+        return {chemistry,
+                restVoltage(chemistry, kLowCharge),
+                restVoltage(chemistry, kDelivered),
+                restVoltage(chemistry, kHighCharge)};
+    }
+    // The bank of the unit that a device belongs to; of a block or a strip, of what feeds it. The
+    // first where nothing of that leads to one.
+    [[nodiscard]] const BankUnit& bankBehind(const Device& device) const {
+        std::size_t at = static_cast<std::size_t>(&device - circuit().devices.data());
+        for (std::size_t steps = 0; steps < circuit().devices.size(); ++steps) {
+            if (const BankUnit* bank = bankOfUnit(circuit().devices[at].unit)) {
+                return *bank;
+            }
+            const auto& ends = circuit().index->endsOn[at];
+            const auto feed = std::ranges::find_if(ends, [&](const EndOn& on) {
+                return on.end == End::To &&
+                       isHousePole(circuit().conductors[on.conductor], Pole::Positive);
+            });
+            if (feed == ends.end()) {
+                break;
+            }
+            at = circuit().index->ends[feed->conductor].from.device;
+        }
+        return in_.gear.bank();
+    }
+    [[nodiscard]] const BankUnit* bankOfUnit(const UnitId& unit) const {
+        for (const BankUnit& bank : in_.gear.banks) {
+            if (bank.id == unit) {
+                return &bank;
+            }
+        }
+        const System& gear = in_.gear;
+        const auto ofRail = [&](const auto& units, auto rail) -> const BankUnit* {
+            for (const auto& each : units) {
+                if (each.id == unit) {
+                    return &gear.bankOf(rail(each));
+                }
+            }
+            return nullptr;
+        };
+        const auto into = [](const auto& each) { return each.into; };
+        const BankUnit* found = ofRail(gear.rails, [](const RailUnit& rail) { return rail.id; });
+        found = found != nullptr ? found : ofRail(gear.suns, into);
+        found = found != nullptr ? found : ofRail(gear.engines, into);
+        found = found != nullptr ? found : ofRail(gear.relays, into);
+        found = found != nullptr ? found : ofRail(gear.shores, into);
+        return found != nullptr
+                   ? found
+                   : ofRail(gear.inverters, [](const InverterUnit& each) { return each.from; });
+    }
+
+    [[nodiscard]] Term atRest(const Rest& rest, Phrase symbol, double charge, Volts v) const {
         return {symbol,
                 {"rest volts of the bank at {charge} charge"_text, {{"charge", percent(charge)}}},
                 measure(v),
-                fromTable(in_.library, "chemistries", in_.gear.bank().chemistry.name)};
+                fromTable(in_.library, "chemistries", rest.chemistry.name)};
     }
 
     void expectVolts(SwitchStep& s, const MomentSolution& m, const TerminalId& pos) {
@@ -151,6 +205,7 @@ private:
         if (port == nullptr || !port->counter) {
             return;
         }
+        const Rest rest = restOf(*device);
         const auto v = m.between(circuit(), pos, *port->counter);
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
@@ -158,8 +213,8 @@ private:
             {"volts at {device}, {from} to {to}"_text,
              {{"device", device->name}, {"from", pos.port}, {"to", port->counter->port}}},
             measure(value),
-            measure(dead ? volts(0.0) : value - (middle_ - low_)),
-            measure(dead ? volts(kDeadVolts) : value + (high_ - middle_)),
+            measure(dead ? volts(0.0) : value - (rest.middle - rest.low)),
+            measure(dead ? volts(kDeadVolts) : value + (rest.high - rest.middle)),
             figureOf(s)};
         if (dead) {
             add(s, std::move(reading), nothingThere());
@@ -182,9 +237,9 @@ private:
                         "with the bank half charged"_text,
                         measure(value),
                         FromFigure{voltsFigure(out_.moments.back(), pos)}},
-                       atRest("E_50"_text, kDelivered, middle_),
-                       atRest("E_20"_text, kLowCharge, low_),
-                       atRest("E_95"_text, kHighCharge, high_)},
+                       atRest(rest, "E_50"_text, kDelivered, rest.middle),
+                       atRest(rest, "E_20"_text, kLowCharge, rest.low),
+                       atRest(rest, "E_95"_text, kHighCharge, rest.high)},
              .result = {},
              .source = "the network solved at this step"_text,
              .note =
@@ -302,7 +357,6 @@ private:
 
     const PowerUpInput& in_;
     Moment now_;
-    Volts middle_, low_, high_;  // rest volts of a battery as delivered, and of what is still well
     PowerUp out_;
 };
 
