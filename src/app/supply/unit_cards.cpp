@@ -13,6 +13,7 @@
 
 #include "app/shared/entry.h"
 #include "app/shared/text.h"
+#include "app/shared/wrapped_label.h"
 #include "core/base/match.h"
 #include "core/base/promise.h"
 #include "core/circuit/kinds.h"
@@ -76,15 +77,18 @@ QSize UnitCards::minimumSizeHint() const {
     for (int i = 0; i < columns_->count(); ++i) {
         widest = std::max(widest, columns_->itemAt(i)->minimumSize().width());
     }
-    return {widest, columns_->totalMinimumSize().height()};
+    // What speaks for a way wraps: the narrower, the higher.
+    const int wrapped =
+        columns_->hasHeightForWidth() ? columns_->minimumHeightForWidth(width()) : 0;
+    return {widest, std::max(wrapped, columns_->totalMinimumSize().height())};
 }
 
 void UnitCards::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     const bool narrow = width() < fontMetrics().averageCharWidth() * kLettersAcross;
     const auto direction = narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight;
-    if (direction != columns_->direction()) {
-        columns_->setDirection(direction);
+    columns_->setDirection(direction);
+    if (event->oldSize().width() != width()) {
         // As high as it must be now; not from within the layout that gave the width.
         QMetaObject::invokeMethod(
             this, [this] { updateGeometry(); }, Qt::QueuedConnection);
@@ -146,9 +150,7 @@ void UnitCards::addCard(const Card& card) {
     head->setArrowType(head->isChecked() ? Qt::DownArrow : Qt::RightArrow);
     head->setAccessibleName(card.title);
     layout->addWidget(head);
-    auto* summary = new QLabel(card.summary, frame);
-    summary->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    layout->addWidget(summary);
+    layout->addWidget(new WrappedLabel(card.summary, frame));
     auto* body = new QWidget(frame);
     body->setVisible(head->isChecked());
     auto* inside = new QVBoxLayout(body);
@@ -168,6 +170,7 @@ void UnitCards::addCard(const Card& card) {
 
 void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     auto* form = new QFormLayout;
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     layout->addLayout(form);
     card.fields(form);
     addWay(card, form);
@@ -188,20 +191,19 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
     auto* box = new QComboBox(this);
     box->setObjectName("supply.unit." + q(card.unit.id.value) + ".way");
     box->setAccessibleName(tr("How it is connected"));
-    auto* speaks = new QLabel(this);
-    speaks->setWordWrap(true);
+    QString speaks;
     for (const WayRow& way : document_.library().ways) {
         if (way.of == card.of) {
             box->addItem(q(way.name), q(way.id));
             box->setItemData(box->count() - 1, tip(q(way.speaksFor)), Qt::ToolTipRole);
             if (way.id == card.unit.way.value) {
                 box->setCurrentIndex(box->count() - 1);
-                speaks->setText(q(way.speaksFor));
+                speaks = q(way.speaksFor);
             }
         }
     }
     form->addRow(tr("Connected"), box);
-    form->addRow(speaks);
+    form->addRow(new WrappedLabel(speaks, this));
     box->setEnabled(box->count() > 1);
     connect(box, &QComboBox::activated, this, [this, box, id = card.unit.id, of = card.of] {
         push(box->objectName(), tr("Choose how it is connected"), [&](Gear& gear) {
