@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // B1, B2: the bank against the days asked and against what is drawn from it.
 
+#include <algorithm>
 #include <cmath>
 
+#include "core/checks/battery_currents.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
 #include "core/library/gear_fields.h"
@@ -60,12 +62,9 @@ Finding bankTooSmall(const CheckInput& in) {
 // Largest current out of one battery in the moment when everything runs at the lowest voltage.
 Amps worstBatteryCurrent(const CheckInput& in, const BankUnit& bank) {
     Amps worst;
-    for (const CableRow& row : in.cables.rows) {
-        const Conductor& c = conductorOf(in, row);
-        const Device* from = findDevice(in.wiring.circuit, c.from.device);
-        if (from->kind == DeviceKind::Battery && from->unit == bank.id &&
-            isHousePole(c, Pole::Positive)) {
-            worst = std::max(worst, row.load);
+    for (const StringCurrent& string : stringCurrents(in, bank.id)) {
+        for (const Amps current : string.inMoment) {
+            worst = std::max(worst, current);
         }
     }
     return worst;

@@ -13,6 +13,20 @@ namespace spirk {
 
 namespace {
 
+// The person left it out by an amendment, or by the way that the batteries are joined.
+Mend putBack(const CheckInput& in, const Conductor& c, End end) {
+    constexpr const char* kFuses = "fuses";
+    for (const BankUnit& bank : in.gear.banks) {
+        const bool byWay = bank.id == c.unit && bank.options.contains(kFuses) &&
+                           bank.option(kFuses) == "none" && c.purpose == Purpose::Link;
+        if (byWay) {
+            return {"Fit a fuse at each end of the links"_text,
+                    {UseOption{bank.id, kFuses, "each"}}};
+        }
+    }
+    return {"Put the fuse back"_text, {TakeBack{LeaveOutProtection{c.id, end}}}};
+}
+
 Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse, End end) {
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Device* device = findDevice(in.wiring.circuit, at.device);
@@ -33,7 +47,7 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     }
     f.remedy = {"Fit a fuse within {distance} of that end."_text,
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
-    f.mends = {{{"Put the fuse back"_text, {}}, {TakeBack{LeaveOutProtection{c.id, end}}}}};
+    f.mends = {putBack(in, c, end)};
     return f;
 }
 

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/checks/battery_currents.h"
 #include "core/checks/families.h"
 
 namespace spirk {
@@ -49,41 +50,41 @@ void checkLeads(const CheckInput& in, const std::vector<Lead>& leads, Checks& ou
     out.findings.push_back(std::move(f));
 }
 
-void checkShares(const CheckInput& in,
-                 const BankUnit& bank,
-                 const std::vector<Lead>& leads,
-                 Checks& out) {
+Derivation shareDerivation(const CheckInput& in,
+                           const BankUnit& bank,
+                           const Device& hardest,
+                           std::size_t moment,
+                           Amps most,
+                           Amps total) {
+    const FromSolver solved{in.wiring.sizing[moment].name};
+    return {
+        .id = unitFigure(bank.id, "share"),
+        .title = "Hardest worked battery over an equal share"_text,
+        .formula = "I_most / (Σ I / n) − 1"_text,
+        .terms = {{"I_most"_text, hardest.name, measure(most), solved},
+                  {"Σ I"_text, "of all strings"_text, measure(total), solved},
+                  {"n"_text, "strings"_text, count(bank.count), FromPlan{bank.path + ".count"}}},
+        .result = percent(most / (total / static_cast<double>(bank.count)) - 1.0),
+        .source = "the network solved with every lead's own resistance"_text,
+        .note = {}};
+}
+
+void checkShares(const CheckInput& in, const BankUnit& bank, Checks& out) {
+    const std::vector<StringCurrent> strings = stringCurrents(in, bank.id);
+    const std::size_t moment = hardestMoment(strings);
     Amps total, most;
-    const CableRow* hardest = nullptr;
-    for (const Lead& lead : leads) {
-        total += lead.row->load;
-        if (lead.row->load > most) {
-            most = lead.row->load;
-            hardest = lead.row;
-        }
+    const Device* hardest = nullptr;
+    for (const StringCurrent& string : strings) {
+        const Amps here = abs(string.inMoment[moment]);
+        total += here;
+        hardest = here > most ? string.head : hardest;
+        most = std::max(most, here);
     }
     if (hardest == nullptr) {
         return;
     }
-    const Amps equal = total / static_cast<double>(leads.size());
-    const double off = most / equal - 1.0;
-    out.why.add(
-        {.id = unitFigure(bank.id, "share"),
-         .title = "Hardest worked battery over an equal share"_text,
-         .formula = "I_most / (Σ I / n) − 1"_text,
-         .terms =
-             {{"I_most"_text,
-               Text::given(hardest->id.value),
-               measure(most),
-               FromFigure{FigureId("cable." + hardest->id.value + ".load")}},
-              {"Σ I"_text, "of all leads"_text, measure(total), FromSolver{hardest->loadMoment}},
-              {"n"_text,
-               "strings"_text,
-               count(static_cast<double>(leads.size())),
-               FromPlan{bank.path + ".count"}}},
-         .result = percent(off),
-         .source = "the network solved with every lead's own resistance"_text,
-         .note = {}});
+    out.why.add(shareDerivation(in, bank, *hardest, moment, most, total));
+    const double off = most / (total / static_cast<double>(strings.size())) - 1.0;
     const double limit = rule(in.library, "sharing_limit").value;
     if (off <= limit) {
         return;
@@ -97,6 +98,10 @@ void checkShares(const CheckInput& in,
     f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery."_text,
                 {}};
     f.figures = {unitFigure(bank.id, "share")};
+    const std::string& usual = usualWay(in.library, WayKind::Bank).id;
+    if (bank.way.value != usual) {
+        f.mends = {{"Use equal leads to collecting bars"_text, {UseWay{bank.id, WayId(usual)}}}};
+    }
     out.findings.push_back(std::move(f));
 }
 
@@ -138,7 +143,9 @@ Checks sharingChecks(const CheckInput& input) {
         const std::vector<Lead> leads = leadsOf(input, bank);
         if (leads.size() > 1) {
             checkLeads(input, leads, out);
-            checkShares(input, bank, leads, out);
+        }
+        if (bank.count > 1) {
+            checkShares(input, bank, out);
         }
         checkSeries(input, bank, out);
     }

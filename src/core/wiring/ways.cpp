@@ -12,6 +12,8 @@ namespace {
 
 constexpr std::array kWays{
     Way{"equal_leads", WayKind::Bank, equalLeads},
+    Way{"at_one_battery", WayKind::Bank, atOneBattery},
+    Way{"diagonal", WayKind::Bank, diagonal},
     Way{"switch_and_shunt", WayKind::MainRail, switchAndShunt},
     Way{"converter_on_bars", WayKind::ConverterRail, converterOnBars},
     Way{"one_bond", WayKind::Bond, oneBond},

@@ -28,6 +28,8 @@ struct Way {
 
 // Each in a file of its own.
 [[nodiscard]] Piece equalLeads(Draft draft, const BankUnit& bank);  // batteries, collecting bars
+[[nodiscard]] Piece atOneBattery(Draft draft, const BankUnit& bank);
+[[nodiscard]] Piece diagonal(Draft draft, const BankUnit& bank);
 [[nodiscard]] Piece switchAndShunt(Draft draft, const RailUnit& rail);
 [[nodiscard]] Piece oneBond(Draft draft, const RailUnit& rail);  // negative bar to chassis
 [[nodiscard]] Piece solarBehindSwitch(Draft draft, const SunUnit& sun);
