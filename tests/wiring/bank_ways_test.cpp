@@ -2,6 +2,8 @@
 // How batteries share, by the way that they are joined.
 #include <gtest/gtest.h>
 
+#include <set>
+
 #include "core/design/design.h"
 #include "core/plan/edit.h"
 #include "core/plan/units.h"
@@ -64,6 +66,21 @@ TEST(BankWays, LinksHaveAFuseAtEitherEndUnlessThePersonSaysNot) {
     const Finding* f = test::findingOf(bare, "W3");
     ASSERT_NE(f, nullptr);
     EXPECT_EQ(apply(plan, f->mends.front()).gear.banks.front().options.at("fuses"), "each");
+}
+
+// Common practice: a bank is joined with one cable; a thin lead among thick ones takes less than
+// its part, and the battery beside it more.
+TEST(BankWays, WhatJoinsABankIsOfOneCable) {
+    for (const char* way : {"equal_leads", "at_one_battery", "diagonal"}) {
+        const Design d = design(joinedBy(way, 3), library());
+        std::set<SquareMetres> sizes;
+        for (const Conductor& c : d.wiring.circuit.conductors) {
+            if (c.unit == UnitId("bank")) {
+                sizes.insert(findRow(d.cables, c.id)->area);
+            }
+        }
+        EXPECT_EQ(sizes.size(), 1U) << way;
+    }
 }
 
 // The first battery's lead carries what all of them give: only its own part counts against it.

@@ -72,6 +72,21 @@ TEST(ManyUnits, EachIsThereUnderItsOwnName) {
               1);
 }
 
+// A bank's leads are as long as its own longest, whatever another bank's are.
+TEST(ManyUnits, LeadsAreEqualWithinTheirBank) {
+    Plan plan = aCrowdedVan();
+    plan.gear.banks.back().count = 2;
+    const auto lengthOf = [](const Design& d, const char* lead) {
+        return std::get<Measure>(d.why.find(lengthFigure(ConductorId(lead)))->result).si;
+    };
+    const double before = lengthOf(design(plan, library()), "bank.1.lead+");
+    plan.van.placed[DeviceId("rear.2")] = PlaceId("under_floor");
+    const Design d = design(plan, library());
+    EXPECT_EQ(lengthOf(d, "bank.1.lead+"), before);
+    EXPECT_GT(lengthOf(d, "rear.2.lead+"), before);
+    EXPECT_EQ(lengthOf(d, "rear.1.lead+"), lengthOf(d, "rear.2.lead+"));
+}
+
 TEST(ManyUnits, WhatChargesABankGoesIntoThatBank) {
     const Design d = design(aCrowdedVan(), library());
     const auto moment =

@@ -124,7 +124,26 @@ Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
     return {};
 }
 
-SizingIndex indexFor(const Plan& plan, const Library& library, const Wiring& wiring) {
+// Batteries share by the resistance between them: what joins the batteries of a bank is of one
+// cable.
+std::vector<std::vector<std::size_t>> alikeOf(const System& gear, const Circuit& circuit) {
+    std::vector<std::vector<std::size_t>> out;
+    for (const BankUnit& bank : gear.banks) {
+        std::vector<std::size_t> joining;
+        for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
+            if (circuit.conductors[i].unit == bank.id) {
+                joining.push_back(i);
+            }
+        }
+        out.push_back(std::move(joining));
+    }
+    return out;
+}
+
+SizingIndex indexFor(const Plan& plan,
+                     const Library& library,
+                     const System& gear,
+                     const Wiring& wiring) {
     const Circuit& circuit = wiring.circuit;
     SizingIndex out;
     for (const Conductor& c : circuit.conductors) {
@@ -137,6 +156,7 @@ SizingIndex indexFor(const Plan& plan, const Library& library, const Wiring& wir
     for (const Device& device : circuit.devices) {
         out.hardware.push_back(hardwareFor(plan, library, device));
     }
+    out.alike = alikeOf(gear, circuit);
     for (const DropPath& path : circuit.paths) {
         std::vector<std::size_t> indices;
         for (const ConductorId& id : path.conductors) {
@@ -250,6 +270,33 @@ bool raiseForShortCircuit(const SizingTask& task, SizingState& state) {
     return changed;
 }
 
+// The largest size up to this that its terminals and lugs take; 0 where none is.
+std::size_t fittingUpTo(const SizingTask& task,
+                        const SizingState& state,
+                        std::size_t conductor,
+                        std::size_t most) {
+    while (most > 0 && !fitsBoth(task, state, conductor, task.library.conductors[most].area)) {
+        --most;
+    }
+    return most;
+}
+
+// To the largest among them, as far as each can be connected.
+bool raiseAlike(const SizingTask& task, SizingState& state) {
+    bool changed = false;
+    for (const std::vector<std::size_t>& alike : task.index.alike) {
+        std::size_t most = 0;
+        for (const std::size_t i : alike) {
+            most = std::max(most, state.conductors[i].computed);
+        }
+        for (const std::size_t i : alike) {
+            const std::size_t to = fittingUpTo(task, state, i, most);
+            changed = raise(task, state.conductors[i], to) || changed;
+        }
+    }
+    return changed;
+}
+
 bool sameFuse(const std::optional<ChosenFuse>& a, const std::optional<ChosenFuse>& b) {
     return !a || (a->family == b->family && a->rating == b->rating);
 }
@@ -287,6 +334,7 @@ int runLoop(const SizingTask& task, SizingState& state) {
         solveFaults(task, state);
         chooseFuses(task, state, ratings);
         changed = raiseForShortCircuit(task, state) || changed;
+        changed = raiseAlike(task, state) || changed;
         changed = raiseHardware(task, state) || changed;
         if (!changed && fusesSettled(before, state)) {
             return pass;
@@ -302,6 +350,13 @@ std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
     const Conductor* found = findConductor(circuit, id);
     promise(found != nullptr, "a conductor is in the circuit");
     return static_cast<std::size_t>(found - circuit.conductors.data());
+}
+
+const std::vector<std::size_t>* alikeWith(const SizingTask& task, std::size_t index) {
+    const auto found = std::ranges::find_if(task.index.alike, [index](const auto& alike) {
+        return alike.size() > 1 && std::ranges::find(alike, index) != alike.end();
+    });
+    return found == task.index.alike.end() ? nullptr : &*found;
 }
 
 const CableRow* findRow(const Cables& cables, const ConductorId& id) {
@@ -379,7 +434,8 @@ Sized sizeCables(const Plan& plan,
                  const System& gear,
                  Wiring wiring,
                  const Lengths& lengths) {
-    const SizingTask task{plan, library, gear, wiring, lengths, indexFor(plan, library, wiring)};
+    const SizingTask task{
+        plan, library, gear, wiring, lengths, indexFor(plan, library, gear, wiring)};
     SizingState state = startState(task);
     Cables out;
     out.passes = runLoop(task, state);

@@ -230,6 +230,11 @@ private:
         if (c.purpose == Purpose::Bond) {
             d.note = "A bond is one size below the largest positive (ABYC E-11, from memory)."_text;
         }
+        if (alikeWith(task_, i) != nullptr) {
+            d.note =
+                "What joins the batteries of a bank is of one cable, that of the largest "
+                "(common practice)."_text;
+        }
         if (row.areaAmended) {
             d.note = {"Set by you. By current and short circuit alone: {size}."_text,
                       {{"size", measure(row.computedArea)}}};

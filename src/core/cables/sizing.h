@@ -14,6 +14,8 @@ struct SizingIndex {
     std::vector<std::size_t> pathMoment;                  // sizing moment of each drop path
     std::vector<double> pathLimit;                        // of each drop path, of its base
     std::vector<const AmpacityColumn*> column;            // of each conductor
+    // Conductors that have one size together: the leads and links of one bank.
+    std::vector<std::vector<std::size_t>> alike;
     std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
     // What each device may be made of, the least first; empty where it is no hardware.
     std::vector<std::vector<const HardwareModel*>> hardware;
@@ -98,6 +100,9 @@ struct Protector {
 [[nodiscard]] Protector protectorOf(const SizingTask& task,
                                     const SizingState& state,
                                     std::size_t index);
+
+// Those that it has one size with, itself among them; null where it stands alone.
+[[nodiscard]] const std::vector<std::size_t>* alikeWith(const SizingTask& task, std::size_t index);
 
 // Current that the conductor must carry for good: its fuse's rating, else 1.25 times its load.
 [[nodiscard]] Amps neededAmpacity(const SizingTask& task,

@@ -122,19 +122,23 @@ private:
         return route;
     }
 
-    // Equal leads share the current equally; an extra loop in a lead does no harm.
+    // Equal leads share a bank's current equally; an extra loop in a lead does no harm.
     void equalise(Pole pole) {
-        Metres longest;
-        std::vector<std::size_t> leads;
+        std::map<UnitId, Metres> longest;
+        const auto isLead = [pole](const Conductor& c) {
+            return c.purpose == Purpose::Lead && isHousePole(c, pole);
+        };
         for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
             const Conductor& c = circuit_.conductors[i];
-            if (c.purpose == Purpose::Lead && isHousePole(c, pole)) {
-                leads.push_back(i);
-                longest = std::max(longest, out_.routes[i].length);
+            if (isLead(c)) {
+                longest[c.unit] = std::max(longest[c.unit], out_.routes[i].length);
             }
         }
-        for (const std::size_t i : leads) {
-            out_.routes[i].length = longest;
+        for (std::size_t i = 0; i < circuit_.conductors.size(); ++i) {
+            const Conductor& c = circuit_.conductors[i];
+            if (isLead(c)) {
+                out_.routes[i].length = longest[c.unit];
+            }
         }
     }
 
