@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <string>
 
 #include "core/design/design.h"
 #include "core/diagram/geometry.h"
@@ -221,6 +222,35 @@ TEST(Diagram, BatteriesInSeriesHangInOneRung) {
     EXPECT_EQ(g.wires.size(), circuit.conductors.size());
     for (const PlacedWire& w : g.wires) {
         EXPECT_FALSE(w.stray) << w.id.value;
+    }
+}
+
+// Linked batteries stand side by side: no conductor of theirs passes through a device.
+TEST(Diagram, LinkedBatteriesStandSideBySide) {
+    for (const char* way : {"at_one_battery", "diagonal"}) {
+        for (const int series : {1, 2}) {
+            SCOPED_TRACE(std::string(way) + std::to_string(series));
+            Plan plan = test::aFullVan();
+            putBank(plan.gear, "lfp_150", 3, series);
+            bankOf(plan.gear).way = WayId(way);
+            const Circuit circuit = circuitOf(plan);
+            const DiagramGeometry g = layOut(circuit, {});
+            EXPECT_EQ(g.wires.size(), circuit.conductors.size());
+            for (const Conductor& c : circuit.conductors) {
+                if (c.unit != UnitId("bank")) {
+                    continue;
+                }
+                const PlacedWire& w = *wireOf(g, c.id.value);
+                ASSERT_EQ(w.points.size(), 2u) << c.id.value;
+                const auto [left, right] = std::minmax(w.points[0].x, w.points[1].x);
+                const auto [upper, lower] = std::minmax(w.points[0].y, w.points[1].y);
+                EXPECT_TRUE(left == right || upper == lower) << c.id.value;
+                for (const PlacedDevice& d : g.devices) {
+                    EXPECT_FALSE(overlap(d.rect, {left, upper, right - left, lower - upper}))
+                        << c.id.value << " " << d.id.value;
+                }
+            }
+        }
     }
 }
 

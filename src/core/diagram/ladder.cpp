@@ -201,7 +201,9 @@ private:
             rung.up = std::move(up.links);
             rung.device = up.end;
             openInner(rung);
+            addStrings(rung);
             addDown(rung, *ladder.bottom);
+            addSeries(rung);
             addSide(rung, *ladder.bottom);
             ladder.rungs.push_back(std::move(rung));
         }
@@ -239,9 +241,21 @@ private:
     }
 
     void addDown(Rung& rung, const Device& bottom) {
-        const Device& from = rung.inner ? *rung.inner->bottom : *rung.device;
+        const Device& own = rung.inner ? *rung.inner->bottom : *rung.device;
+        if (rung.strings.empty()) {
+            goDown(rung, own, bottom);
+        }
+        for (std::size_t i = 0; i < rung.strings.size(); ++i) {
+            if (goDown(rung, *rung.strings[i].front(), bottom)) {
+                rung.downFrom = i;
+                return;
+            }
+        }
+    }
+
+    bool goDown(Rung& rung, const Device& from, const Device& bottom) {
         if (kindRow(from.kind).stands == Stands::Vehicle) {
-            return;  // an end moved there: the vehicle's side has its own place
+            return false;  // an end moved there: the vehicle's side has its own place
         }
         const TerminalId start{from.id, negativePort(from)};
         for (const Conductor& c : circuit_.conductors) {
@@ -253,7 +267,95 @@ private:
             if (down.end != nullptr && down.end->id == bottom.id) {
                 markUsed(down.links);
                 rung.down = std::move(down.links);
-                return;
+                return true;
+            }
+        }
+        return false;
+    }
+
+    // --- batteries that are linked side by side
+
+    static TerminalId poleOf(const Device& battery, Pole pole) {
+        return {battery.id, std::ranges::find(battery.ports, pole, &Port::pole)->name};
+    }
+
+    // A conductor from here to the same or the other pole of another battery.
+    struct ToBattery {
+        const Conductor* conductor = nullptr;
+        const Device* battery = nullptr;
+    };
+    [[nodiscard]] ToBattery toBattery(const TerminalId& at, Pole far) const {
+        for (const Conductor& c : circuit_.conductors) {
+            if (used(c) || (c.from != at && c.to != at)) {
+                continue;
+            }
+            const TerminalId& other = c.from == at ? c.to : c.from;
+            const Device* device = findDevice(circuit_, other.device);
+            if (device != nullptr && device->kind == DeviceKind::Battery &&
+                poleOf(*device, far) == other) {
+                return {&c, device};
+            }
+        }
+        return {};
+    }
+
+    [[nodiscard]] std::vector<const Device*> stringFrom(const Device& head) const {
+        std::vector<const Device*> out{&head};
+        while (true) {
+            const Device* next =
+                toBattery(poleOf(*out.back(), Pole::Negative), Pole::Positive).battery;
+            if (next == nullptr || std::ranges::find(out, next) != out.end()) {
+                return out;
+            }
+            out.push_back(next);
+        }
+    }
+
+    void takeLink(Rung& rung, const Conductor* link) {
+        out_.used.insert(link->id);
+        rung.links.push_back(link);
+    }
+
+    void addStrings(Rung& rung) {
+        if (rung.device->kind != DeviceKind::Battery) {
+            return;
+        }
+        const Device* head = rung.device;
+        while (true) {
+            const ToBattery next = toBattery(poleOf(*head, Pole::Positive), Pole::Positive);
+            if (next.battery == nullptr || !placed_.insert(next.battery->id).second) {
+                break;
+            }
+            if (rung.strings.empty()) {
+                rung.strings.push_back(stringFrom(*head));
+            }
+            takeLink(rung, next.conductor);
+            head = next.battery;
+            rung.strings.push_back(stringFrom(*head));
+        }
+        addNegativeLinks(rung);
+    }
+
+    void addNegativeLinks(Rung& rung) {
+        for (std::size_t i = 0; i + 1 < rung.strings.size(); ++i) {
+            const ToBattery next =
+                toBattery(poleOf(*rung.strings[i].back(), Pole::Negative), Pole::Negative);
+            if (next.battery == rung.strings[i + 1].back()) {
+                takeLink(rung, next.conductor);
+            }
+        }
+    }
+
+    // Links inside the strings; those of the string that goes down are in its chain already.
+    void addSeries(Rung& rung) {
+        for (const std::vector<const Device*>& string : rung.strings) {
+            for (std::size_t k = 0; k + 1 < string.size(); ++k) {
+                placed_.insert(string[k + 1]->id);
+                const ToBattery link =
+                    toBattery(poleOf(*string[k], Pole::Negative), Pole::Positive);
+                if (link.battery == string[k + 1]) {
+                    takeLink(rung, link.conductor);
+                }
             }
         }
     }

@@ -25,6 +25,11 @@ struct Rung {
     std::unique_ptr<Ladder> inner;  // where the device is a ladder of its own
     std::vector<Link> down;
     const Conductor* side = nullptr;  // a converter's own negative, down beside the rung
+    // Batteries that are linked to the device's, side by side: each string from the top, the
+    // device's own first. Empty where the device stands alone.
+    std::vector<std::vector<const Device*>> strings;
+    std::vector<const Conductor*> links;  // between and within the strings, but for those in `down`
+    std::size_t downFrom = 0;             // the string that goes on downwards
 };
 
 struct Ladder {

@@ -64,7 +64,12 @@ private:
     }
     static double rungWidth(const Rung& rung) {
         const double own = rung.inner ? std::max(kColumn, ladderWidth(*rung.inner)) : kColumn;
-        return own + (rung.side != nullptr ? kConverterSide : 0.0);
+        return own + (rung.side != nullptr ? kConverterSide : 0.0) + besideWidth(rung);
+    }
+    // Of the batteries that are linked to the rung's own.
+    static double besideWidth(const Rung& rung) {
+        return rung.strings.empty() ? 0.0
+                                    : kLinkColumn * static_cast<double>(rung.strings.size() - 1);
     }
     static double ladderWidth(const Ladder& ladder) {
         double w = 0.0;
@@ -201,7 +206,7 @@ private:
     }
 
     void placeRung(const Rung& rung, double left, double width, double top, double bottom) {
-        const double x = left + width / 2.0;
+        const double x = left + (width - besideWidth(rung)) / 2.0;
         const Conductor& first = *rung.up.front().conductor;
         const TerminalId start = startOf(rung, first);
         const double natural = rungHeight(rung);
@@ -215,12 +220,107 @@ private:
         } else {
             placeEndDevice(*rung.device, x, y);
         }
-        if (!rung.down.empty()) {
+        if (!rung.strings.empty()) {
+            placeStrings(rung, x, y, bottom);
+        } else if (!rung.down.empty()) {
             const Device& from = rung.inner ? *rung.inner->bottom : *rung.device;
             const double begin = rung.inner ? lower : y + kDeviceHeight;
             const double slack = bottom - begin - chainHeight(rung.down);
             placeChain(rung.down, downStart(rung, from), x, begin, 0, slack);
         }
+    }
+
+    // --- batteries that are linked side by side: a column for each string
+
+    struct Grid {
+        const Rung& rung;
+        double x = 0.0, y = 0.0;  // of the first string's centre, and its top
+        [[nodiscard]] double column(std::size_t i) const {
+            return x + kLinkColumn * static_cast<double>(i);
+        }
+        [[nodiscard]] double row(std::size_t k) const {
+            return y + (kDeviceHeight + kWire) * static_cast<double>(k);
+        }
+        struct Cell {
+            std::size_t column = 0, row = 0;
+        };
+        [[nodiscard]] Cell cellOf(const DeviceId& id) const {
+            for (std::size_t i = 0; i < rung.strings.size(); ++i) {
+                const auto& string = rung.strings[i];
+                const auto at =
+                    std::ranges::find(string, id, [](const Device* d) { return d->id; });
+                if (at != string.end()) {
+                    return {i, static_cast<std::size_t>(at - string.begin())};
+                }
+            }
+            unreachable("a link joins batteries of its strings");
+        }
+    };
+
+    void placeStrings(const Rung& rung, double x, double y, double bottom) {
+        const Grid grid{rung, x, y};
+        for (std::size_t i = 0; i < rung.strings.size(); ++i) {
+            // The chain that goes down places those that it passes.
+            const bool down = i == rung.downFrom && !rung.down.empty();
+            const std::size_t own = down ? 1 : rung.strings[i].size();
+            for (std::size_t k = i == 0 ? 1 : 0; k < own; ++k) {
+                placeEndDevice(*rung.strings[i][k], grid.column(i), grid.row(k));
+            }
+        }
+        if (!rung.down.empty()) {
+            const auto& string = rung.strings[rung.downFrom];
+            const double begin = y + kDeviceHeight;
+            const double slack = bottom - begin - chainHeight(rung.down);
+            placeChain(rung.down,
+                       downStart(rung, *string.front()),
+                       grid.column(rung.downFrom),
+                       begin,
+                       string.size() - 1,
+                       slack);
+        }
+        for (const Conductor* link : rung.links) {
+            placeLink(grid, *link);
+        }
+    }
+
+    void placeLink(const Grid& grid, const Conductor& c) {
+        const Grid::Cell from = grid.cellOf(c.from.device);
+        const Grid::Cell to = grid.cellOf(c.to.device);
+        if (from.column == to.column) {
+            const bool down = from.row < to.row;
+            const std::size_t above = std::min(from.row, to.row);
+            addWire(c,
+                    down ? c.from : c.to,
+                    grid.column(from.column),
+                    grid.row(above) + kDeviceHeight,
+                    grid.row(above + 1));
+            return;
+        }
+        const double y = grid.row(from.row) +
+                         (isHousePole(c, Pole::Positive) ? kLinkInset : kDeviceHeight - kLinkInset);
+        const double towards = to.column > from.column ? 1.0 : -1.0;
+        const double half = towards * kDeviceWidth / 2.0;
+        addLevel(c, {grid.column(from.column) + half, y}, {grid.column(to.column) - half, y});
+    }
+
+    // A level conductor; its label stands below it, clear of the fuses at its ends.
+    void addLevel(const Conductor& c, Point from, Point to) {
+        PlacedWire wire;
+        wire.id = c.id;
+        wire.points = {from, to};
+        const double towards = to.x > from.x ? 1.0 : -1.0;
+        for (const End end : {End::From, End::To}) {
+            if (protectionAt(circuit_, c, end) != nullptr) {
+                const double at = end == End::From ? from.x + towards * kFuse / 2.0
+                                                   : to.x - towards * kFuse / 2.0;
+                wire.fuses.push_back({end, {at, from.y}, true});
+            }
+        }
+        wire.label = {std::min(from.x, to.x) + kFuse + kLabelPad,
+                      from.y + 3.0,
+                      kLinkWire - 2.0 * (kFuse + kLabelPad),
+                      24.0};
+        out_.wires.push_back(std::move(wire));
     }
 
     // From the converter's side to the right of the rung and down.

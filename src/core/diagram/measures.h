@@ -19,6 +19,10 @@ inline constexpr double kGap = 20.0;
 inline constexpr double kRailInset = 14.0;
 inline constexpr double kLeastLadder = 420.0;
 inline constexpr double kSideWire = 96.0;  // a horizontal conductor with its label
+inline constexpr double kLinkWire = kSideWire + 2.0 * kFuse;  // one with a fuse at each end
+inline constexpr double kLinkColumn = kDeviceWidth + kLinkWire;
+// Of the links, so that a label has room between the two.
+inline constexpr double kLinkInset = 9.0;
 inline constexpr double kPoleInset = 16.0;
 inline constexpr double kArraySide =
     kGap + kDeviceWidth + kSideWire + kThroughWidth + kSideWire - 14.0;
