@@ -129,6 +129,25 @@ TEST(Rules, AnEndMovedToABatteryWithoutAFuseIsADanger) {
     EXPECT_EQ(f->severity, Severity::Danger);
 }
 
+// The end, or the fuse, is then that of the second part, the amendment that of the whole.
+TEST(Rules, WhatWasDoneBeforeASplitCanBeTakenBack) {
+    const ConductorId link("main.link+");
+    for (const Amendment& done :
+         std::initializer_list<Amendment>{MoveEnd{link, End::To, {DeviceId("bank.1"), "+"}},
+                                          PutInProtection{link, End::To, ""}}) {
+        Plan plan = test::aFullVan();
+        plan.amendments = {done, PutIn{link, InLine::Strip}};
+        if (std::holds_alternative<PutInProtection>(done)) {
+            plan.amendments.insert(plan.amendments.begin() + 1, LeaveOutProtection{link, End::To});
+        }
+        const Design d = design(plan, library());
+        const Finding* f = test::findingOf(d, "W3");
+        ASSERT_NE(f, nullptr);
+        ASSERT_FALSE(f->mends.empty());
+        EXPECT_LT(apply(plan, f->mends.front()).amendments.size(), plan.amendments.size());
+    }
+}
+
 TEST(Rules, DangersComeFirst) {
     const Design d = design(test::theDemo(), library());
     EXPECT_TRUE(std::ranges::is_sorted(d.checks.findings, {}, &Finding::severity));

@@ -321,7 +321,7 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
         for (const End end : {End::From, End::To}) {
             const TerminalId& at = end == End::From ? c.from : c.to;
             if (at.device == starter->id) {
-                f.mends.push_back({{"Move it back"_text, {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
+                std::ranges::move(moveBack(in.plan, c.id, at, end), std::back_inserter(f.mends));
             }
         }
         out.findings.push_back(std::move(f));

@@ -13,18 +13,28 @@ namespace spirk {
 
 namespace {
 
-// The person left it out by an amendment, or by the way that the batteries are joined.
-Mend putBack(const CheckInput& in, const Conductor& c, End end) {
-    constexpr const char* kFuses = "fuses";
-    for (const BankUnit& bank : in.gear.banks) {
-        const bool byWay = bank.id == c.unit && bank.options.contains(kFuses) &&
-                           bank.option(kFuses) == "none" && c.purpose == Purpose::Link;
-        if (byWay) {
-            return {"Fit a fuse at each end of the links"_text,
-                    {UseOption{bank.id, kFuses, "each"}}};
+// How the person left it out: by an amendment, of this end or, where the conductor was split since,
+// of the one it was; or by the way that the batteries are joined.
+std::vector<Mend> putBack(const CheckInput& in,
+                          const Conductor& c,
+                          const Protection& fuse,
+                          End end) {
+    for (const Amendment& amendment : in.plan.amendments) {
+        const auto* out = std::get_if<LeaveOutProtection>(&amendment);
+        if (out != nullptr && (*out == LeaveOutProtection{c.id, end} ||
+                               protectionOf({out->conductor, out->end}) == fuse.id)) {
+            return {{"Put the fuse back"_text, {TakeBack{*out}}}};
         }
     }
-    return {"Put the fuse back"_text, {TakeBack{LeaveOutProtection{c.id, end}}}};
+    constexpr const char* kFuses = "fuses";
+    for (const BankUnit& bank : in.gear.banks) {
+        if (bank.id == c.unit && c.purpose == Purpose::Link && bank.options.contains(kFuses) &&
+            bank.option(kFuses) == "none") {
+            return {
+                {"Fit a fuse at each end of the links"_text, {UseOption{bank.id, kFuses, "each"}}}};
+        }
+    }
+    return {};
 }
 
 Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse, End end) {
@@ -47,7 +57,7 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     }
     f.remedy = {"Fit a fuse within {distance} of that end."_text,
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
-    f.mends = {putBack(in, c, end)};
+    f.mends = putBack(in, c, fuse, end);
     return f;
 }
 
@@ -58,7 +68,7 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
               {{"name", c.name}, {"terminal", text(at)}}};
     f.why = {"The battery feeds a short on this cable and nothing stops it."_text, {}};
     f.remedy = {"Take it back to where a fuse stands."_text, {}};
-    f.mends = {{{"Move it back"_text, {}}, {TakeBack{MoveEnd{c.id, end, {}}}}}};
+    f.mends = moveBack(in.plan, c.id, at, end);
     return f;
 }
 

@@ -190,8 +190,12 @@ void Draft::pair(const std::string& a, const std::string& b) {
     conductorAt(ConductorId(b)).pair = ConductorId(a);
 }
 
+DeviceId protectionOf(const ConductorEnd& end) {
+    return DeviceId(end.conductor.value + (end.end == End::From ? ".fuse" : ".fuse.to"));
+}
+
 void Draft::protect(const ConductorId& conductor, Protection protection, End end) {
-    protection.id = DeviceId(conductor.value + (end == End::From ? ".fuse" : ".fuse.to"));
+    protection.id = protectionOf({conductor, end});
     protection.poles = {{conductor, end}};
     piece.circuit.protections.push_back(std::move(protection));
 }

@@ -33,6 +33,10 @@ struct Wiring {
 // its own. Stable: adding an appliance renames no circuit.
 [[nodiscard]] std::string circuitOf(const Appliance& appliance, const System& gear);
 
+// The protection at an end of a conductor as it was wired; it keeps its name where the conductor is
+// split.
+[[nodiscard]] DeviceId protectionOf(const ConductorEnd& end);
+
 // The device that stands for an appliance.
 [[nodiscard]] DeviceId deviceOf(const ApplianceId& id);
 
