@@ -3,12 +3,15 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
+#include <numeric>
 
 #include "core/base/promise.h"
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fittings.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/sizing.h"
+#include "core/circuit/kinds.h"
 
 namespace spirk {
 
@@ -124,18 +127,71 @@ Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
     return {};
 }
 
+// The conductor that ends at this port; nothing where several do, or none.
+std::optional<std::size_t> onlyAt(const CircuitIndex& index, std::size_t device, std::size_t port) {
+    std::optional<std::size_t> found;
+    for (std::size_t i = 0; i < index.ends.size(); ++i) {
+        const auto& [from, to] = index.ends[i];
+        const bool here = (from.device == device && from.port == port) ||
+                          (to.device == device && to.port == port);
+        if (here && found) {
+            return std::nullopt;
+        }
+        found = here ? std::optional(i) : found;
+    }
+    return found;
+}
+
+// What a run passes through: a contact, or a shunt or joint in a leg.
+std::vector<PortPair> passages(const Device& device) {
+    std::vector<PortPair> out;
+    for (const Element& e : device.elements) {
+        if (const auto* contact = std::get_if<Contact>(&e)) {
+            out.insert(out.end(), contact->poles.begin(), contact->poles.end());
+        } else if (const auto* metal = std::get_if<Resistance>(&e);
+                   metal != nullptr && kindRow(device.kind).stands == Stands::Leg) {
+            out.push_back(metal->between);
+        }
+    }
+    return out;
+}
+
 // Batteries share by the resistance between them: what joins the batteries of a bank is of one
-// cable.
+// cable. So is a run on both sides of a switch.
 std::vector<std::vector<std::size_t>> alikeOf(const System& gear, const Circuit& circuit) {
-    std::vector<std::vector<std::size_t>> out;
+    std::vector<std::size_t> group(circuit.conductors.size());
+    std::iota(group.begin(), group.end(), std::size_t{0});
+    const auto join = [&](std::size_t a, std::size_t b) {
+        std::ranges::replace(group, group[b], std::size_t{group[a]});
+    };
     for (const BankUnit& bank : gear.banks) {
-        std::vector<std::size_t> joining;
-        for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
+        std::optional<std::size_t> first;
+        for (std::size_t i = 0; i < group.size(); ++i) {
             if (circuit.conductors[i].unit == bank.id) {
-                joining.push_back(i);
+                first = first.value_or(i);
+                join(*first, i);
             }
         }
-        out.push_back(std::move(joining));
+    }
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        for (const PortPair& pair : passages(circuit.devices[d])) {
+            const auto one = onlyAt(*circuit.index, d, pair.pos);
+            const auto other = onlyAt(*circuit.index, d, pair.neg);
+            if (one && other && isOurs(circuit.conductors[*one]) &&
+                isOurs(circuit.conductors[*other])) {
+                join(*one, *other);
+            }
+        }
+    }
+    std::map<std::size_t, std::vector<std::size_t>> groups;
+    for (std::size_t i = 0; i < group.size(); ++i) {
+        groups[group[i]].push_back(i);
+    }
+    std::vector<std::vector<std::size_t>> out;
+    for (auto& [id, members] : groups) {
+        if (members.size() > 1) {
+            out.push_back(std::move(members));
+        }
     }
     return out;
 }
@@ -354,7 +410,7 @@ std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
 
 const std::vector<std::size_t>* alikeWith(const SizingTask& task, std::size_t index) {
     const auto found = std::ranges::find_if(task.index.alike, [index](const auto& alike) {
-        return alike.size() > 1 && std::ranges::find(alike, index) != alike.end();
+        return std::ranges::find(alike, index) != alike.end();
     });
     return found == task.index.alike.end() ? nullptr : &*found;
 }

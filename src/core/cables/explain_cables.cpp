@@ -232,8 +232,8 @@ private:
         }
         if (alikeWith(task_, i) != nullptr) {
             d.note =
-                "What joins the batteries of a bank is of one cable, that of the largest "
-                "(common practice)."_text;
+                "One cable on both sides of a switch, and between the batteries of a bank: the "
+                "largest that any part of it needs (common practice)."_text;
         }
         if (row.areaAmended) {
             d.note = {"Set by you. By current and short circuit alone: {size}."_text,
