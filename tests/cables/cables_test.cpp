@@ -8,6 +8,7 @@
 #include "core/cables/figures.h"
 #include "core/design/why.h"
 #include "core/plan/edit.h"
+#include "core/plan/plan_file.h"
 #include "tests/support/builders.h"
 #include "tests/support/near.h"
 
@@ -125,6 +126,17 @@ TEST(Sizing, OneRunHasOneCableOnBothSidesOfItsSwitch) {
                                     std::pair("array.lead+", "array.feed+"),
                                     std::pair("array.lead-", "array.feed-")}) {
         EXPECT_EQ(rowOf(d, near).area, rowOf(d, far).area) << near;
+    }
+}
+
+// The shunt's studs take no lug as thin as the paddler's positive would be: 6 mm² back, 2.5 out.
+TEST(Sizing, OutAndBackAreOfOneCable) {
+    const PlanReading paddler = loadPlan(SPIRK_DATA_DIR "/demo/paddler.spirk");
+    const Design d = design(*paddler.plan, library());
+    for (const Conductor& c : d.wiring.circuit.conductors) {
+        if (c.pair) {
+            EXPECT_EQ(rowOf(d, c.id.value).area, rowOf(d, c.pair->value).area) << c.id.value;
+        }
     }
 }
 

@@ -157,7 +157,7 @@ std::vector<PortPair> passages(const Device& device) {
 }
 
 // Batteries share by the resistance between them: what joins the batteries of a bank is of one
-// cable. So is a run on both sides of a switch.
+// cable. So is a run on both sides of a switch, and out and back.
 std::vector<std::vector<std::size_t>> alikeOf(const System& gear, const Circuit& circuit) {
     std::vector<std::size_t> group(circuit.conductors.size());
     std::iota(group.begin(), group.end(), std::size_t{0});
@@ -171,6 +171,11 @@ std::vector<std::vector<std::size_t>> alikeOf(const System& gear, const Circuit&
                 first = first.value_or(i);
                 join(*first, i);
             }
+        }
+    }
+    for (std::size_t i = 0; i < group.size(); ++i) {
+        if (const auto pair = circuit.index->pair[i]) {
+            join(i, *pair);
         }
     }
     for (std::size_t d = 0; d < circuit.devices.size(); ++d) {

@@ -232,8 +232,9 @@ private:
         }
         if (alikeWith(task_, i) != nullptr) {
             d.note =
-                "One cable on both sides of a switch, and between the batteries of a bank: the "
-                "largest that any part of it needs (common practice)."_text;
+                "Out and back, both sides of a switch, and what joins a bank's batteries are of "
+                "one "
+                "cable: the largest that any part of it needs (common practice)."_text;
         }
         if (row.areaAmended) {
             d.note = {"Set by you. By current and short circuit alone: {size}."_text,

@@ -14,8 +14,8 @@ struct SizingIndex {
     std::vector<std::size_t> pathMoment;                  // sizing moment of each drop path
     std::vector<double> pathLimit;                        // of each drop path, of its base
     std::vector<const AmpacityColumn*> column;            // of each conductor
-    // Conductors that have one size together: the leads and links of one bank, a run on both
-    // sides of a switch.
+    // Conductors that have one size together: out and back, a run on both sides of a switch, what
+    // joins the batteries of a bank.
     std::vector<std::vector<std::size_t>> alike;
     std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
     // What each device may be made of, the least first; empty where it is no hardware.
