@@ -79,6 +79,8 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
             paintConverter(p, b, Output::Direct);
             break;
         case DeviceKind::ShoreCharger:
+        case DeviceKind::CombinedCharger:
+        case DeviceKind::TrickleCharger:
             paintConverter(p, b, Output::Direct);
             break;
         case DeviceKind::Relay:
@@ -93,6 +95,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
             paintPanels(p, b);
             break;
         case DeviceKind::Alternator:
+        case DeviceKind::SecondAlternator:
             paintMachine(p, b);
             break;
         case DeviceKind::Load:
@@ -106,6 +109,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
             }
             break;
         case DeviceKind::Ignition:
+        case DeviceKind::SupplyPoint:
         case DeviceKind::CollectingBar:
         case DeviceKind::BusBar:
         case DeviceKind::MainSwitch:

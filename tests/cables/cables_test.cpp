@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/cables/figures.h"
+#include "core/cables/fuse_curve.h"
 #include "core/design/why.h"
 #include "core/plan/edit.h"
 #include "core/plan/plan_file.h"
@@ -37,7 +38,7 @@ TEST(Sizing, OfUnamendedPlansKeepsEveryLimit) {
             EXPECT_LE(r.margins.shortCircuit, 1.0);
             EXPECT_TRUE(r.from.lugSold && r.from.sizeFits && r.to.lugSold && r.to.sizeFits);
             if (r.fuseFrom) {
-                EXPECT_GE(r.fuseFrom->rating, r.load * 1.25);
+                EXPECT_TRUE(enough(r.fuseFrom->rating, r.load * 1.25));
                 EXPECT_LE(r.fuseFrom->rating, r.ampacity);
                 EXPECT_TRUE(familyOf(library(), r.fuseFrom->family).interrupting >=
                                 r.fuseFrom->prospective ||

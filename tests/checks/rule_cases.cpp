@@ -409,6 +409,26 @@ const std::vector<RuleCase> kCases = {
      Severity::Advice,
      [](Plan& p) { p.trip.drivingPerDay = hours(0); },
      [](Plan& p) { p.trip.drivingPerDay = hours(2); }},
+    {"E11",
+     Severity::Fault,
+     [](Plan& p) {
+         p.van.vehicle.points = {{UnitId("seat"),
+                                  "seat box",
+                                  PlaceId("seat"),
+                                  metres(2),
+                                  squareMillimetres(6),
+                                  amps(40)}};
+         engineOf(p.gear)->from.point = UnitId("seat");
+     },
+     [](Plan& p) {
+         p.van.vehicle.points = {{UnitId("seat"),
+                                  "seat box",
+                                  PlaceId("seat"),
+                                  metres(2),
+                                  squareMillimetres(16),
+                                  amps(60)}};
+         engineOf(p.gear)->from.point = UnitId("seat");
+     }},
     {"G1",
      Severity::Fault,
      [](Plan& p) {

@@ -21,6 +21,9 @@ Shelf aShelf() {
     shelf.dcdcs = {library.dcdcs.front()};
     shelf.relays = {library.relays.front()};
     shelf.shoreChargers = {library.shoreChargers.front()};
+    shelf.combineds = {library.combineds.front()};
+    shelf.alternators = {library.alternators.front()};
+    shelf.trickles = {library.trickles.front()};
     shelf.converters = {library.converters.front()};
     shelf.inverters = {library.inverters.front()};
     shelf.hardware = {library.hardware.front()};

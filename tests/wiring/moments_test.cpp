@@ -41,10 +41,10 @@ TEST(Moments, FollowTheGear) {
     EXPECT_EQ(momentOf(small.moments, "driving"), nullptr);
     EXPECT_EQ(small.sizing.size(), 1u);
     const Wiring full = design(test::aFullVan(), library()).wiring;
-    for (const char* id : {"night", "loads", "idle", "noon", "driving", "rest"}) {
+    for (const char* id : {"night", "loads", "idle", "noon", "driving", "driving_in_sun", "rest"}) {
         EXPECT_NE(momentOf(full.moments, id), nullptr) << id;
     }
-    EXPECT_EQ(full.sizing.size(), 3u);
+    EXPECT_EQ(full.sizing.size(), 4u);
 }
 
 TEST(Moments, TheEveningRunsTheWorstCaseButNotMoreThanTheInverterCan) {

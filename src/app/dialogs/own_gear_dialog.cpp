@@ -129,6 +129,9 @@ void OwnGearDialog::addKinds() {
               kindOf<DcdcModel>(),
               kindOf<RelayModel>(),
               kindOf<ShoreChargerModel>(),
+              kindOf<CombinedModel>(),
+              kindOf<AlternatorModel>(),
+              kindOf<TrickleModel>(),
               kindOf<ConverterModel>(),
               kindOf<InverterModel>(),
               kindOf<HardwareModel>()};

@@ -12,7 +12,9 @@
 #include <set>
 
 #include "app/shared/document.h"
+#include "app/shared/entry.h"
 #include "app/shared/selection.h"
+#include "app/supply/offered.h"
 
 namespace spirk::app {
 
@@ -52,26 +54,57 @@ private:
     void addRail(const RailChoice& rail);
     void addAllSources();
     void addSource(const SourceChoice& source);
+    // A card of a source, in the column of what charges or what is fed.
+    void addSourceCard(const SourceChoice& source,
+                       WayKind of,
+                       const QString& title,
+                       const QString& summary,
+                       std::function<void(QFormLayout*)> fields);
     void addSun(const SourceChoice& source, const SolarChoice& solar);
     void addCharger(const SourceChoice& source, const EngineChoice& engine);
     void addRelay(const SourceChoice& source, const RelayChoice& relay);
     void addShore(const SourceChoice& source, const ShoreChoice& shore);
+    void addCombined(const SourceChoice& source, const CombinedChoice& combined);
+    void addSecond(const SourceChoice& source, const AlternatorChoice& second);
+    void addTrickle(const SourceChoice& source, const TrickleChoice& trickle);
+    // Panels of a source; where it takes from the vehicle.
+    void addArray(QFormLayout* form,
+                  const UnitId& id,
+                  const ArrayChoice& array,
+                  const std::function<ArrayChoice&(Gear&)>& of);
+    void addFrom(QFormLayout* form,
+                 const UnitId& id,
+                 const FromVehicle& from,
+                 const std::function<FromVehicle&(Gear&)>& of);
+    // Where a bank's gas goes; what keeps its batteries warm.
+    void addCare(QFormLayout* form, const BankChoice& bank);
     void addAllInverters();
     void addVehicle();
+    void addSupplyPoints(QFormLayout* form);
+    // One undo step of the vehicle's own electrics.
+    void pushVehicle(const QString& field,
+                     const QString& text,
+                     const std::function<void(Vehicle&)>& change);
     void addPutIn();
     [[nodiscard]] QVBoxLayout* cardsOf(Column column) const;
     // One undo step; those of one field that follow each other are one.
     void push(const QString& field, const QString& text, const std::function<void(Gear&)>& change);
-    // Of those on offer that suit, and the chosen one; all where nothing is asked.
-    template <class Model>
     void addModel(QFormLayout* form,
                   const QString& name,
                   const QString& label,
                   const std::string& chosen,
-                  const std::function<std::string&(Gear&)>& of,
-                  const std::function<bool(const Model&)>& suits = {});
+                  const std::vector<Offered>& models,
+                  const std::function<std::string&(Gear&)>& of);
     // Of the bank that a rail hangs on: what is sold for another is not offered.
     [[nodiscard]] Volts systemOf(const UnitId& rail) const;
+    // A field whose text the parser takes; `set` gets what it says.
+    template <class Value>
+    void addQuantity(QFormLayout* form,
+                     const QString& name,
+                     const QString& label,
+                     const QString& now,
+                     const std::function<Result<Value>(const std::string&)>& parse,
+                     const std::function<void(Plan&, const Value&)>& set);
     void addCount(QFormLayout* form,
                   const QString& name,
                   const QString& label,
@@ -93,5 +126,30 @@ private:
     std::optional<std::pair<Gear, Vehicle>> shown_;
     std::set<UnitId> open_;
 };
+
+template <class Value>
+void UnitCards::addQuantity(QFormLayout* form,
+                            const QString& name,
+                            const QString& label,
+                            const QString& now,
+                            const std::function<Result<Value>(const std::string&)>& parse,
+                            const std::function<void(Plan&, const Value&)>& set) {
+    auto* entry = new Entry(
+        name,
+        label,
+        [this, name, label, parse, set](const std::string& text) -> Result<QString> {
+            const auto value = parse(text);
+            if (!value) {
+                return tl::unexpected(value.error());
+            }
+            Plan next = document_.plan();
+            set(next, *value);
+            document_.push(tr("Change: %1").arg(label), std::move(next), {name});
+            return QString();
+        },
+        this);
+    entry->show(now);
+    form->addRow(label, entry);
+}
 
 }  // namespace spirk::app

@@ -44,7 +44,7 @@ std::vector<CutPiece> cutList(const Library& library,
     std::vector<CutPiece> out;
     for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
         const Conductor& c = circuit.conductors[i];
-        if (!isOurs(c)) {
+        if (!isNew(c)) {
             continue;
         }
         const CableRow& row = cables.rows[i];

@@ -84,6 +84,9 @@ std::vector<Part> partList(const Library& library,
     PartCounter parts;
     addDevices(circuit, parts);
     for (const CableRow& row : cables.rows) {
+        if (findConductor(circuit, row.id)->laid == LaidBy::SomebodyBefore) {
+            continue;
+        }
         // By the number on its label, as cable and lugs are; the vehicle's own has none.
         const auto number = numbers.find(row.id);
         const Text name =

@@ -50,6 +50,18 @@ std::optional<ChosenFuse> emptyFuse(const Protection* protection) {
     return protection != nullptr ? std::optional(ChosenFuse{}) : std::nullopt;
 }
 
+// Of a conductor whose size nobody knows: the thinnest that a maker could have laid behind its
+// fuse.
+std::size_t thinnestBehind(const SizingTask& task, std::size_t index) {
+    const Protection* fuse =
+        protectionAt(task.circuit(), task.circuit().conductors[index], End::From);
+    const bool known = fuse != nullptr && fuse->found;
+    const Amps rating = known ? fuse->found->rating.value_or(Amps{}) : Amps{};
+    return std::max(
+        sizeAtLeast(task, squareMillimetres(rule(task.library, "found_least_mm2").value)),
+        sizeForCurrent(task, index, rating));
+}
+
 SizingState startState(const SizingTask& task) {
     SizingState state;
     const std::size_t least =
@@ -59,6 +71,11 @@ SizingState startState(const SizingTask& task) {
         Working w;
         w.computed = least;
         w.size = least;
+        if (c.found) {
+            w.fixed = true;
+            w.size = c.found->area ? sizeAtMost(task, *c.found->area) : thinnestBehind(task, i);
+            w.computed = w.size;
+        }
         if (const SetSize* set = amendedSize(task.plan, c.id)) {
             w.fixed = true;
             w.size = sizeAtMost(task, set->area);
@@ -111,20 +128,30 @@ std::size_t bondSize(const SizingTask& task, const SizingState& state) {
     return std::max(least, largest > 0 ? largest - 1 : 0);
 }
 
-// What leaves a device that makes a rail of its own, and its return, carry what that device can
-// give, whatever draws from it.
+// What an element gives at a port, by its rating; of panels less comes than their controller could
+// give.
+Amps givenAt(const Device& device, std::size_t port) {
+    Amps out;
+    for (const Element& e : device.elements) {
+        if (const auto* limited = std::get_if<Limited>(&e)) {
+            out = limited->at.pos == port ? std::max(out, limited->most) : out;
+        } else if (const auto* transfer = std::get_if<Transfer>(&e)) {
+            const bool gives = transfer->out.pos == port && transfer->live != Live::InSun;
+            out = gives ? std::max(out, transfer->most) : out;
+        }
+    }
+    return out;
+}
+
+// The lead of a device that gives, and its return, carry its rating: a strong bank takes it, and
+// what makes a rail gives it to whatever draws.
 Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
     const CircuitIndex& index = *circuit.index;
     const bool back = circuit.conductors[conductor].pole == Pole::Negative;
     const std::size_t out = back ? index.pair[conductor].value_or(conductor) : conductor;
-    const EndAt& from = index.ends[out].from;
-    for (const Element& e : circuit.devices[from.device].elements) {
-        const auto* transfer = std::get_if<Transfer>(&e);
-        if (transfer != nullptr && transfer->inside && transfer->out.pos == from.port) {
-            return transfer->most;
-        }
-    }
-    return {};
+    const auto& [from, to] = index.ends[out];
+    return std::max(givenAt(circuit.devices[from.device], from.port),
+                    givenAt(circuit.devices[to.device], to.port));
 }
 
 // The conductor that ends at this port; nothing where several do, or none.
@@ -484,7 +511,7 @@ Amps neededAmpacity(const SizingTask& task,
     const Protector protector = protectorOf(task, state, index);
     const Amps load = state.conductors[index].load * factor;
     if (protector.fuse == nullptr) {
-        return std::max(load, task.index.given[index]);
+        return load;
     }
     const bool computed = view == FuseView::Computed;
     return std::max(load, computed ? protector.fuse->computedRating : protector.fuse->rating);

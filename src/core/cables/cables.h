@@ -27,6 +27,7 @@ struct ChosenFuse {
     Holds holds = Holds::Itself;
     bool leftOut = false;
     bool amended = false;
+    bool found = false;                 // it is there already
     std::optional<ConductorId> backup;  // whose fuse interrupts for it
 };
 

@@ -115,6 +115,18 @@ void applyAmendment(const SizingTask& task, const ConductorId& id, End end, Chos
     }
 }
 
+// What a maker can have put before a cable: no more than that bears; the least that is made where
+// it bears none.
+Amps largestBehind(const SizingTask& task,
+                   const SizingState& state,
+                   std::size_t index,
+                   const ChosenFuse& fuse) {
+    const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
+    const FuseFamily& family = familyOf(task.library, fuse.family);
+    const Amps bears = ampacityOf(task, index, area).value_or(Amps{});
+    return ratingWithin(family, bears).value_or(family.ratings.front());
+}
+
 void chooseOne(const SizingTask& task,
                const SizingState& state,
                std::size_t index,
@@ -145,6 +157,10 @@ void chooseOne(const SizingTask& task,
     fuse.computedFamily = family;
     fuse.family = fuse.computedFamily;
     fuse.rating = fuse.computedRating;
+    if (slot.found) {
+        fuse.rating = slot.found->rating.value_or(largestBehind(task, state, index, fuse));
+        fuse.found = true;
+    }
     applyAmendment(task, c.id, end, fuse);
     if (familyOf(task.library, fuse.family).mount == FuseMount::Stud && !slot.distanceSet) {
         fuse.distance = metres(0.0);

@@ -108,6 +108,9 @@ private:
             .source = {"NEC 210.20/215.3 (1.25); {source}"_text,
                        {{"source", Words{family.source}}}},
             .note = {}};
+        if (f.found) {
+            d.note = "It is there already, as the plan says of the vehicle."_text;
+        }
         if (f.amended) {
             d.note = {"Set by you. Computed: {family}, {rating}."_text,
                       {{"family", familyOf(task_.library, f.computedFamily).name},
@@ -130,6 +133,7 @@ private:
 
     static Origin ratingFrom(const ChosenFuse& f, const FuseFamily& family) {
         return f.amended ? Origin(FromPlan{"amendments"})
+               : f.found ? Origin(FromPlan{"van.vehicle.supply_points"})
                          : Origin(FromTable{"fuses", family.name, family.source, family.certainty});
     }
 

@@ -35,6 +35,8 @@ Celsius workingTemperature(const SizingTask& task, const Working& w, std::size_t
     return std::min(column.maximum, loadedTemperature(column, table->second, w.load, ambient));
 }
 
+bool charges(const Moment& moment) { return moment.sun > 0.0 || moment.driving || moment.onShore; }
+
 }  // namespace
 
 ConductorOhms ohmsOf(const SizingTask& task,
@@ -73,13 +75,16 @@ void updateTemperatures(const SizingTask& task, SizingState& state) {
 
 void solveLoads(const SizingTask& task, SizingState& state) {
     const std::vector<ConductorOhms> ohms = allOhms(task, state, Warmth::Warm);
-    const CircuitState circuit{&task.circuit(), ohms, Strength::Weak};
     for (Working& w : state.conductors) {
         w.load = amps(0.0);
         w.inMoment.clear();
     }
     for (const Moment& moment : task.wiring.sizing) {
-        const MomentSolution solved = solveMoment(circuit, moment);
+        // A strong battery takes the most of what charges it; drop and voltage under load are those
+        // of a weak one.
+        const Strength bank = charges(moment) ? Strength::Strong : Strength::Weak;
+        const MomentSolution solved =
+            solveMoment(CircuitState{&task.circuit(), ohms, bank}, moment);
         for (std::size_t i = 0; i < state.conductors.size(); ++i) {
             Working& w = state.conductors[i];
             w.inMoment.push_back(solved.conductor[i]);
@@ -87,6 +92,12 @@ void solveLoads(const SizingTask& task, SizingState& state) {
                 w.load = abs(solved.conductor[i]);
                 w.loadMoment = moment.name;
             }
+        }
+    }
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        if (task.index.given[i] > state.conductors[i].load) {
+            state.conductors[i].load = task.index.given[i];
+            state.conductors[i].loadMoment = "rating of what gives"_text;
         }
     }
     updateTemperatures(task, state);

@@ -85,7 +85,7 @@ void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
     }
-    Finding f = findingOf(in, "S3", firstSubject(in, DeviceKind::SolarController, s.id));
+    Finding f = findingOf(in, "S3", unitSubject(s.id));
     f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
         "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
@@ -170,7 +170,7 @@ void checkSimpleController(const CheckInput& in, const SunUnit& s, Checks& out) 
     if (lost <= kLostToSimple) {
         return;
     }
-    Finding f = findingOf(in, "S12", firstSubject(in, DeviceKind::SolarController, s.id));
+    Finding f = findingOf(in, "S12", unitSubject(s.id));
     f.what = {
         "A simple controller ties the panels to the bank's volts: {lost} of their power is "
         "lost."_text,

@@ -231,7 +231,8 @@ void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& o
     if (fuse != nullptr && fuse->rating > row.ampacity && !twin) {
         out.push_back(fuseAboveCable(in, row, *fuse));
     }
-    if (row.fuseFrom && !row.fuseFrom->leftOut &&
+    // What a fuse of the vehicle's allows is E11's.
+    if (row.fuseFrom && !row.fuseFrom->leftOut && !row.fuseFrom->found &&
         !enough(row.fuseFrom->rating, row.fuseFrom->needed)) {
         out.push_back(fuseBelowLoad(in, row, *row.fuseFrom));
     }

@@ -9,14 +9,12 @@
 #include "core/gear/inverter.h"
 #include "core/library/gear_fields.h"
 #include "core/quantities/tidy.h"
-#include "core/supply/sun_months.h"
+#include "core/supply/frost.h"
 
 namespace spirk {
 
 namespace {
 
-// Judgement: nights are this far below the month's mean (coasts 3.5 K, inland 6 K).
-constexpr double kNightBelowMean = 5.0;
 // Judgement: below this mean a month's nights ask for heating.
 constexpr double kHeatingBelow = 8.0;
 // IEC 62485-2: flow 0.05 n I_gas C_rt / 1000 m3/h, opening 28 cm2 for each m3/h; gassing current of
@@ -25,6 +23,7 @@ constexpr double kGasFlow = 0.05;
 constexpr double kGassingMilliampsPerAh = 20.0;
 constexpr double kOpeningCm2 = 28.0;
 constexpr double kVoltsPerCell = 2.0;
+constexpr double kMm2PerCm2 = 100.0;
 
 Finding bankFinding(const CheckInput& in, const BankUnit& bank, const char* rule) {
     Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
@@ -40,31 +39,38 @@ struct Charging {
 
 Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
     Charging out;
+    const auto add =
+        [&](const SystemUnit& unit, const UnitId& into, Phrase symbol, Phrase what, Amps here) {
+            if (in.gear.bankOf(into).id == bank.id) {
+                out.most += here;
+                out.terms.push_back({symbol, what, measure(here), FromPlan{unit.path}});
+            }
+        };
     for (const SunUnit& s : in.gear.suns) {
-        if (in.gear.bankOf(s.into).id == bank.id) {
+        if (!s.combined) {
             const Watts power = arrayPower(s) * s.controller->efficiency;
-            const Amps here = std::min(s.controller->maxOutput, power / bank.chemistry.absorption);
-            out.most += here;
-            out.terms.push_back(
-                {"I_sun"_text, "controller at full sun"_text, measure(here), FromPlan{s.path}});
+            const Volts charging = in.gear.bankOf(s.into).chemistry.absorption;
+            const Amps here = std::min(s.controller->maxOutput, power / charging);
+            add(s, s.into, "I_sun"_text, "controller at full sun"_text, here);
         }
     }
     for (const EngineUnit& e : in.gear.engines) {
-        if (in.gear.bankOf(e.into).id == bank.id) {
-            out.most += e.charger->output;
-            out.terms.push_back({"I_engine"_text,
-                                 "DC-DC charger"_text,
-                                 measure(e.charger->output),
-                                 FromPlan{e.path}});
+        if (!e.withSun) {
+            add(e, e.into, "I_engine"_text, "DC-DC charger"_text, e.charger->output);
         }
     }
+    for (const CombinedUnit& c : in.gear.combineds) {
+        add(c, c.into, "I_both"_text, "charger for engine and sun"_text, c.model->output);
+    }
+    for (const AlternatorUnit& a : in.gear.alternators) {
+        add(a, a.into, "I_second"_text, "second alternator"_text, a.model->output);
+    }
     for (const ShoreUnit& s : in.gear.shores) {
-        if (in.gear.bankOf(s.into).id == bank.id) {
-            out.most += s.charger->output;
-            out.terms.push_back({"I_shore"_text,
-                                 "charger on shore power"_text,
-                                 measure(s.charger->output),
-                                 FromPlan{s.path}});
+        add(s, s.into, "I_shore"_text, "charger on shore power"_text, s.charger->output);
+    }
+    for (const InverterUnit& i : in.gear.inverters) {
+        if (i.model->charge.si() > 0.0) {
+            add(i, i.from, "I_shore"_text, "inverter/charger on shore power"_text, i.model->charge);
         }
     }
     return out;
@@ -128,39 +134,25 @@ void checkRate(const CheckInput& in, const BankUnit& bank, Checks& out) {
     }
 }
 
-// The coldest month of the trip, by its mean.
-struct ColdMonth {
-    int month = 1;
-    Celsius mean;
-};
-ColdMonth coldestMonth(const CheckInput& in) {
-    ColdMonth out;
-    bool first = true;
-    for (int month = 1; month <= 12; ++month) {
-        const Celsius mean = in.gear.climate->mean[static_cast<std::size_t>(month - 1)];
-        const bool counts = inSeason(month, in.plan.trip.firstMonth, in.plan.trip.lastMonth);
-        if (counts && (first || mean < out.mean)) {
-            out = {month, mean};
-            first = false;
-        }
-    }
-    return out;
-}
-
 bool isCharged(const CheckInput& in, const BankUnit& bank) {
     const auto intoIt = [&](const auto& source) {
         return in.gear.bankOf(source.into).id == bank.id;
     };
+    const auto chargesIt = [&](const InverterUnit& inverter) {
+        return inverter.model->charge.si() > 0.0 && in.gear.bankOf(inverter.from).id == bank.id;
+    };
     return std::ranges::any_of(in.gear.suns, intoIt) ||
            std::ranges::any_of(in.gear.engines, intoIt) ||
            std::ranges::any_of(in.gear.relays, intoIt) ||
-           std::ranges::any_of(in.gear.shores, intoIt);
+           std::ranges::any_of(in.gear.alternators, intoIt) ||
+           std::ranges::any_of(in.gear.shores, intoIt) ||
+           std::ranges::any_of(in.gear.inverters, chargesIt);
 }
 
 void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
-    const Celsius night = coldestMonth(in).mean + kelvins(-kNightBelowMean);
+    const Celsius night = coldNight(in.plan, *in.gear.climate);
     const bool lithium = bank.battery.family == Family::Lithium;
-    if (!lithium || !isCharged(in, bank) || bank.model->heated ||
+    if (!lithium || !isCharged(in, bank) || bank.model->heated || bank.heater ||
         night.degrees >= rule(in.library, "charge_below_c").value) {
         return;
     }
@@ -187,7 +179,7 @@ void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
 
 // What keeps people warm draws from the bank.
 void checkHeater(const CheckInput& in, Checks& out) {
-    const Celsius mean = coldestMonth(in).mean;
+    const Celsius mean = coldestMonth(in.plan, *in.gear.climate).mean;
     const bool heated = std::ranges::any_of(in.plan.appliances, [](const Appliance& a) {
         return a.category == Category::Climate && a.count > 0;
     });
@@ -206,6 +198,59 @@ void checkHeater(const CheckInput& in, Checks& out) {
 
 bool livedIn(const PlaceId& place) {
     return place.value != "under_floor" && place.value != "engine" && place.value != "roof";
+}
+
+Finding ventFinding(const CheckInput& in, const BankUnit& bank, Text what) {
+    Finding f = bankFinding(in, bank, "B7");
+    f.what = std::move(what);
+    f.why = "Hydrogen gathers under the ceiling and a spark sets it off."_text;
+    f.figures = {unitFigure(bank.id, "vent")};
+    return f;
+}
+
+Finding nowhereToGo(const CheckInput& in, const BankUnit& bank, double needed) {
+    Finding f = ventFinding(
+        in,
+        bank,
+        {"{model} gives off hydrogen when it is charged, and stands in the living space."_text,
+         {{"model", bank.model->name}}});
+    f.remedy = {
+        "Put it in a box closed to the inside, vented to the outside low and high with "
+        "{opening} cm² each, or outside; or use a sealed battery."_text,
+        {{"opening", number(needed)}}};
+    return f;
+}
+
+Finding ventsTooSmall(const CheckInput& in,
+                      const BankUnit& bank,
+                      std::optional<double> have,
+                      double needed) {
+    Text what{"Nobody has said how large the vents of {model}'s box are."_text,
+              {{"model", bank.model->name}}};
+    if (have) {
+        what = {"The vents of {model}'s box have {have} cm² each; {needed} cm² are asked."_text,
+                {{"model", bank.model->name}, {"have", number(*have)}, {"needed", number(needed)}}};
+    }
+    Finding f = ventFinding(in, bank, std::move(what));
+    f.severity = have ? Severity::Danger : Severity::Fault;
+    f.remedy = {
+        "Make two openings to the outside, low and high, of {needed} cm² each, and say so "
+        "in Supply."_text,
+        {{"needed", number(needed)}}};
+    return f;
+}
+
+// By where its gas goes, as the person says.
+void checkVent(const CheckInput& in, const BankUnit& bank, double needed, Checks& out) {
+    const Device& battery = *firstOf(in.wiring.circuit, DeviceKind::Battery, bank.id);
+    if (bank.venting == Venting::None && livedIn(battery.place)) {
+        out.findings.push_back(nowhereToGo(in, bank, needed));
+    }
+    const auto have =
+        bank.opening ? std::optional(inMm2(*bank.opening) / kMm2PerCm2) : std::nullopt;
+    if (bank.venting == Venting::Box && have.value_or(0.0) < needed) {
+        out.findings.push_back(ventsTooSmall(in, bank, have, needed));
+    }
 }
 
 void checkGas(const CheckInput& in, const BankUnit& bank, Checks& out) {
@@ -229,19 +274,7 @@ void checkGas(const CheckInput& in, const BankUnit& bank, Checks& out) {
          .result = number(opening),
          .source = "IEC 62485-2"_text,
          .note = {"Air flow: {flow} m³/h."_text, {{"flow", number(significant(flow, 2))}}}});
-    if (!livedIn(firstOf(in.wiring.circuit, DeviceKind::Battery, bank.id)->place)) {
-        return;
-    }
-    Finding f = bankFinding(in, bank, "B7");
-    f.what = {"{model} gives off hydrogen when it is charged, and stands in the living space."_text,
-              {{"model", bank.model->name}}};
-    f.why = {"Hydrogen gathers under the ceiling and a spark sets it off."_text, {}};
-    f.remedy = {
-        "Put it in a box closed to the inside, vented to the outside low and high with "
-        "{opening} cm² each, or outside; or use a sealed battery."_text,
-        {{"opening", number(opening)}}};
-    f.figures = {unitFigure(bank.id, "vent")};
-    out.findings.push_back(std::move(f));
+    checkVent(in, bank, opening, out);
 }
 
 void checkIdle(const CheckInput& in, const InverterUnit& inverter, Checks& out) {

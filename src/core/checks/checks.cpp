@@ -6,6 +6,7 @@
 
 #include "core/base/promise.h"
 #include "core/checks/families.h"
+#include "core/plan/edit.h"
 
 namespace spirk {
 
@@ -84,6 +85,9 @@ Checks runChecks(const CheckInput& input) {
         Checks found = family(input);
         append(out, found.findings);
         out.why.merge(std::move(found.why));
+    }
+    for (Finding& f : out.findings) {
+        std::erase_if(f.mends, [&](const Mend& mend) { return !applies(input.plan, mend); });
     }
     std::ranges::stable_sort(out.findings, [](const Finding& a, const Finding& b) {
         return a.severity != b.severity ? a.severity < b.severity : a.id < b.id;

@@ -177,11 +177,7 @@ void checkChargerVolts(const CheckInput& in, const EngineUnit& unit, Checks& out
     if (charger.outputSystem == bank) {
         return;
     }
-    Finding f = wrongSystem(in,
-                            firstSubject(in, DeviceKind::DcdcCharger, unit.id),
-                            charger.name,
-                            charger.outputSystem,
-                            bank);
+    Finding f = wrongSystem(in, unitSubject(unit.id), charger.name, charger.outputSystem, bank);
     const Watts power = charger.outputSystem * charger.output;
     const auto* other = leastOnOffer(
         in.plan.own.dcdcs,
@@ -219,11 +215,7 @@ void checkShoreVolts(const CheckInput& in, const ShoreUnit& unit, Checks& out) {
     if (charger.outputSystem == bank) {
         return;
     }
-    Finding f = wrongSystem(in,
-                            firstSubject(in, DeviceKind::ShoreCharger, unit.id),
-                            charger.name,
-                            charger.outputSystem,
-                            bank);
+    Finding f = wrongSystem(in, unitSubject(unit.id), charger.name, charger.outputSystem, bank);
     const auto* other = leastOnOffer(
         in.plan.own.shoreChargers,
         in.library.shoreChargers,

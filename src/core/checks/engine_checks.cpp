@@ -4,8 +4,11 @@
 
 #include <algorithm>
 
+#include "core/cables/figures.h"
+#include "core/cables/fuse_curve.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
+#include "core/circuit/kinds.h"
 #include "core/circuit/walk.h"
 #include "core/gear/engine.h"
 #include "core/library/gear_fields.h"
@@ -103,7 +106,7 @@ Text chargersOf(const CheckInput& in) {
 }
 
 Finding tooMuchOnTheRoad(const CheckInput& in, const EngineShare& share) {
-    Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
+    Finding f = findingOf(in, "E3", unitSubject(in.gear.engines.front().id));
     f.severity = Severity::Fault;
     f.id = "E3 road";
     f.what = {"{chargers} up to {input}; half of the alternator is {limit}."_text,
@@ -118,7 +121,7 @@ Finding tooMuchOnTheRoad(const CheckInput& in, const EngineShare& share) {
 }
 
 Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
-    Finding f = findingOf(in, "E3", firstSubject(in, DeviceKind::DcdcCharger));
+    Finding f = findingOf(in, "E3", unitSubject(in.gear.engines.front().id));
     f.id = "E3 idle";
     f.what = {
         "{chargers} up to {input}; with the engine idling the alternator has {limit} left."_text,
@@ -246,11 +249,11 @@ void checkVoltageSensing(const CheckInput& in, const EngineUnit& engine, Checks&
     if (engine.option("enable") != "voltage") {
         return;
     }
-    const bool lifted = !in.gear.relays.empty();
-    Finding f = findingOf(in, "E4", firstSubject(in, DeviceKind::DcdcCharger, engine.id));
+    const bool lifted = !in.gear.relays.empty() || !in.gear.trickles.empty();
+    Finding f = findingOf(in, "E4", unitSubject(engine.id));
     f.severity = lifted ? Severity::Fault : Severity::Advice;
     f.what = lifted ? "The DC-DC charger watches only the starter battery's voltage, which a relay "
-                      "lifts from the bank."_text
+                      "or a trickle charger lifts from the bank."_text
                     : "The DC-DC charger watches only the starter battery's voltage."_text;
     f.why =
         "Whatever else charges the starter battery, a trickle charge from sun or shore, looks like "
@@ -264,11 +267,16 @@ void checkVoltageSensing(const CheckInput& in, const EngineUnit& engine, Checks&
 
 // A lead that is parted is one: it is judged where it arrives.
 void checkSignal(const CheckInput& in, Checks& out) {
+    const auto isCharger = [&](const Device& device) {
+        return std::ranges::any_of(in.gear.engines, [&](const EngineUnit& engine) {
+            return device.id.value == engine.id.value;
+        });
+    };
     const auto& conductors = in.wiring.circuit.conductors;
     for (std::size_t i = 0; i < conductors.size(); ++i) {
         const EndsAt& ends = in.wiring.circuit.index->ends[i];
         const Device& to = in.wiring.circuit.devices[ends.to.device];
-        if (conductors[i].purpose == Purpose::Signal && to.kind == DeviceKind::DcdcCharger) {
+        if (conductors[i].purpose == Purpose::Signal && isCharger(to)) {
             checkEnable(in, conductors[i], out);
         }
     }
@@ -281,7 +289,7 @@ void checkDriving(const CheckInput& in, Checks& out) {
         in.supply.demand.si() <= 0.0) {
         return;
     }
-    Finding f = findingOf(in, "E9", firstSubject(in, DeviceKind::DcdcCharger));
+    Finding f = findingOf(in, "E9", unitSubject(in.gear.engines.front().id));
     if (driven) {
         f.what = {
             "In {time} of driving a day {needed} are needed; the charger gives {chosen}."_text,
@@ -301,13 +309,63 @@ void checkDriving(const CheckInput& in, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+Finding asksTooMuch(const CheckInput& in, const SupplyPoint& point, const CableRow& row) {
+    Finding f = findingOf(in, "E11", subject(row.id));
+    f.what = {
+        "{load} flow through {point}, whose fuse of {fuse} is good for {bears} for hours."_text,
+        {{"load", measure(row.load)},
+         {"point", Text::given(point.name)},
+         {"fuse", measure(row.fuseFrom->rating)},
+         {"bears", measure(row.fuseFrom->rating / rule(in.library, "continuous_factor").value)}}};
+    f.why = "The vehicle's fuse opens on a long drive, and what else hangs on it stops too."_text;
+    f.remedy =
+        "Use a smaller charger, or take its feed from the starter battery itself. Never fit a "
+        "larger fuse: the maker's cable behind it is not known to bear it."_text;
+    f.figures = {fuseFigure(row.id, End::From)};
+    return f;
+}
+
+Finding notLookedAt(const CheckInput& in, const SupplyPoint& point, const CableRow& row) {
+    Finding f = findingOf(in, "E11", subject(row.id));
+    f.severity = Severity::Advice;
+    f.what = {
+        "Of {point} the plan does not know {what}; it is judged as {size} behind {fuse}."_text,
+        {{"point", Text::given(point.name)},
+         {"what",
+          point.area ? Text("the fuse"_text)
+                     : Text(point.fuse ? "the cable"_text : "cable and fuse"_text)},
+         {"size", measure(row.area)},
+         {"fuse", measure(row.fuseFrom->rating)}}};
+    f.why = "It may bear more, or less."_text;
+    f.remedy =
+        "Read the fuse at the vehicle's fuse box or in its body builder's guide; measure the "
+        "cable over its copper, strands together, at a place where it is bare."_text;
+    f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "ampacity")};
+    return f;
+}
+
+// What the vehicle's maker laid bounds what may hang on it.
+void checkSupplyPoints(const CheckInput& in, Checks& out) {
+    for (const SupplyPoint& point : in.plan.van.vehicle.points) {
+        const CableRow* row = findRow(in.cables, supplyLead(point.id));
+        if (row == nullptr || !row->fuseFrom || row->load.si() <= 0.0) {
+            continue;
+        }
+        if (!enough(row->fuseFrom->rating, row->fuseFrom->needed)) {
+            out.findings.push_back(asksTooMuch(in, point, *row));
+        } else if (!point.area || !point.fuse) {
+            out.findings.push_back(notLookedAt(in, point, *row));
+        }
+    }
+}
+
 // Loads that were moved to the starter battery.
 void checkStarterLoads(const CheckInput& in, Checks& out) {
     const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
     for (const Conductor& c : in.wiring.circuit.conductors) {
         const Device& far = *findDevice(in.wiring.circuit,
                                         c.from.device == starter->id ? c.to.device : c.from.device);
-        const bool charges = far.kind == DeviceKind::DcdcCharger || far.kind == DeviceKind::Relay;
+        const bool charges = meetsVehicle(far.kind) || far.kind == DeviceKind::SupplyPoint;
         const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit && !charges;
         const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
         if (!ours || !hangs) {
@@ -335,8 +393,9 @@ Checks engineChecks(const CheckInput& input) {
     for (const RelayUnit& relay : input.gear.relays) {
         checkRelay(input, relay, out);
     }
-    if (input.gear.usesEngine()) {
+    if (input.gear.usesVehicle()) {
         checkStarterLoads(input, out);
+        checkSupplyPoints(input, out);
     }
     if (input.gear.engines.empty()) {
         return out;

@@ -28,6 +28,10 @@ namespace spirk {
 // is one.
 [[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind);
 [[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind, const UnitId& unit);
+// The device that is named after a unit: its charger, controller, inverter.
+[[nodiscard]] inline Subject unitSubject(const UnitId& unit) {
+    return subject(DeviceId(unit.value));
+}
 // 'bank.share': a figure of a unit as a whole.
 [[nodiscard]] FigureId unitFigure(const UnitId& unit, const char* name);
 

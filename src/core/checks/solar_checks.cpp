@@ -16,7 +16,7 @@ namespace spirk {
 namespace {
 
 Finding coldTooHigh(const CheckInput& in, const SunUnit& s, Volts cold) {
-    Finding f = findingOf(in, "S1", firstSubject(in, DeviceKind::SolarController, s.id));
+    Finding f = findingOf(in, "S1", unitSubject(s.id));
     f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
         "On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}."_text,
@@ -64,7 +64,7 @@ double cutOf(const CheckInput& in, const SunUnit& s, int month) {
 }
 
 Finding clips(const CheckInput& in, const SunUnit& s, const MonthSun& best) {
-    Finding f = findingOf(in, "S2", firstSubject(in, DeviceKind::SolarController, s.id));
+    Finding f = findingOf(in, "S2", unitSubject(s.id));
     f.what = {
         "The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels."_text,
         {{"limit", measure(s.controller->maxOutput)},
@@ -123,7 +123,7 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
 }
 
 Finding losesTheBank(const CheckInput& in, const SunUnit& s) {
-    Finding f = findingOf(in, "S8", firstSubject(in, DeviceKind::SolarController, s.id));
+    Finding f = findingOf(in, "S8", unitSubject(s.id));
     f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
     f.what = {"The solar controller joins the bank behind the main switch."_text, {}};
     f.why = {
@@ -137,7 +137,7 @@ Finding losesTheBank(const CheckInput& in, const SunUnit& s) {
     const auto before = std::ranges::find_if(in.library.ways, [](const WayRow& way) {
         return way.of == WayKind::Sun && way.pastSwitch;
     });
-    if (before != in.library.ways.end() && s.way.value != before->id) {
+    if (before != in.library.ways.end() && !s.combined && s.way.value != before->id) {
         f.mends = {{{"Join the controller before the main switch"_text, {}},
                     {UseWay{s.id, WayId(before->id)}}}};
     }
@@ -163,7 +163,7 @@ void checkCold(const CheckInput& in, const SunUnit& s, Checks& out) {
 
 void checkJoint(const CheckInput& in, const SunUnit& s, Checks& out) {
     const Circuit& circuit = in.wiring.circuit;
-    const Device& controller = *firstOf(circuit, DeviceKind::SolarController, s.id);
+    const Device& controller = *findDevice(circuit, DeviceId(s.id.value));
     const std::size_t output = std::get<Transfer>(controller.elements.front()).out.pos;
     const bool fed = feedOf(circuit, s.id, Pole::Positive) != nullptr;
     const bool parted = firstOf(circuit, DeviceKind::MainSwitch) != nullptr;

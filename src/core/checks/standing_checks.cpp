@@ -25,11 +25,12 @@ Finding noMainsSide(const CheckInput& in, const InverterUnit& inverter) {
     return f;
 }
 
-Finding noShoreSide(const CheckInput& in, const ShoreUnit& shore) {
-    Finding f = findingOf(in, "MAINS", firstSubject(in, DeviceKind::ShoreCharger, shore.id));
-    f.what =
-        "The shore charger's mains side is not planned here: inlet, RCD, breaker and earth are "
-        "missing."_text;
+Finding noShoreSide(const CheckInput& in, const UnitId& unit, Phrase charger) {
+    Finding f = findingOf(in, "MAINS", unitSubject(unit));
+    f.what = {
+        "The {charger}'s shore side is not planned here: inlet, RCD, breaker and earth are "
+        "missing."_text,
+        {{"charger", charger}}};
     f.why = "Shore power is mains and can kill."_text;
     f.remedy =
         "Do not plug it in. Have the mains side planned, inspected and tested by a licensed "
@@ -96,8 +97,15 @@ Checks standingChecks(const CheckInput& input) {
         out.findings.push_back(noMainsSide(input, inverter));
         power = power + inverter.model->power;
     }
+    for (const InverterUnit& inverter : input.gear.inverters) {
+        if (inverter.model->charge.si() > 0.0) {
+            Finding f = noShoreSide(input, inverter.id, "inverter/charger"_text);
+            f.id += " shore";  // its other side is told too
+            out.findings.push_back(std::move(f));
+        }
+    }
     for (const ShoreUnit& shore : input.gear.shores) {
-        out.findings.push_back(noShoreSide(input, shore));
+        out.findings.push_back(noShoreSide(input, shore.id, "shore charger"_text));
     }
     if (!input.gear.inverters.empty()) {
         if (input.needs.worstMains > power) {

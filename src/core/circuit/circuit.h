@@ -38,6 +38,10 @@ enum class DeviceKind {
     DcdcCharger,
     Relay,
     ShoreCharger,
+    CombinedCharger,
+    SecondAlternator,
+    TrickleCharger,
+    SupplyPoint,
     Converter,
     Inverter,
     Load,
@@ -96,13 +100,25 @@ enum class Purpose { Lead, Feed, Link, Bond, Signal };
 // Which source drives it: what is on the panels' side of a controller has their volts and currents.
 enum class Side { House, Panels };
 
-// The vehicle's own conductors are shown, not sized.
-enum class LaidBy { Us, VehicleMaker };
+// What somebody laid before is sized as what it is and judged, and not bought. The vehicle's own
+// conductors are shown, not sized.
+enum class LaidBy { Us, SomebodyBefore, VehicleMaker };
+
+// Of a conductor that is there already.
+struct Found {
+    std::optional<SquareMetres> area;  // none: not known
+    Metres length;
+};
 
 // What a protective device sits in: a holder or on a stud, a way of a block, or the distributor.
 enum class Holds { Itself, Block, Distributor };
 // Some breakers break a direct current in one direction only.
 enum class Breaks { EitherWay, FromItsSource };
+
+// A fuse that is there already.
+struct FoundFuse {
+    std::optional<Amps> rating;  // none: not known
+};
 
 // A fuse or a breaker. Its poles stand at ends of conductors, between the terminal and the wire;
 // all open together.
@@ -110,8 +126,9 @@ struct Protection {
     DeviceId id;
     std::vector<ConductorEnd> poles;  // one at least; the first names it
     Breaks breaks = Breaks::EitherWay;
-    std::string missing = "W3";  // the rule that its absence breaks
-    std::string family;          // of the library; empty: to be chosen
+    std::string missing = "W3";      // the rule that its absence breaks
+    std::string family;              // of the library; empty: to be chosen
+    std::optional<FoundFuse> found;  // where it is there already
     Holds holds = Holds::Itself;
     bool leftOut = false;      // by an amendment
     bool distanceSet = false;  // by an amendment
@@ -126,6 +143,7 @@ struct Conductor {
     Purpose purpose = Purpose::Feed;
     Side side = Side::House;
     LaidBy laid = LaidBy::Us;
+    std::optional<Found> found;       // where it was laid before
     UnitId unit;                      // that it belongs to
     std::optional<ConductorId> pair;  // the other pole of its run: bought and laid together
     std::string insulation;           // id of an ampacity column
@@ -248,8 +266,10 @@ struct Circuit {
                                              End end);
 // The node that a terminal of an indexed circuit is; nothing where there is no such terminal.
 [[nodiscard]] std::optional<int> nodeOf(const Circuit& circuit, const TerminalId& id);
-// A conductor that is sized by Spirk: all but the vehicle's own.
-[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.laid == LaidBy::Us; }
+// A conductor that Spirk sizes or judges: all but the vehicle's own.
+[[nodiscard]] inline bool isOurs(const Conductor& c) { return c.laid != LaidBy::VehicleMaker; }
+// That is bought and laid.
+[[nodiscard]] inline bool isNew(const Conductor& c) { return c.laid == LaidBy::Us; }
 // Carries the current of sources and loads, on the house's side.
 [[nodiscard]] inline bool isHousePole(const Conductor& c, Pole pole) {
     return c.pole == pole && c.side == Side::House && isOurs(c) && c.purpose != Purpose::Signal;

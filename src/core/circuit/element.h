@@ -69,7 +69,8 @@ struct Transfer {
     Live live = Live::Always;
     Volts set;
     Amps most;
-    std::optional<Watts> inFullSun;   // most power, with Live::InSun, of what does not track
+    std::optional<Amps> withOthers = {};  // most, while another transfer of its device gives too
+    std::optional<Watts> inFullSun;       // most power, with Live::InSun, of what does not track
     std::optional<Amps> bestInput;    // where its panels give most in full sun: it draws no more
     std::optional<Undervoltage> low;  // where it eases off
     double efficiency = 1.0;

@@ -22,6 +22,8 @@ constexpr auto kOutput = Rated::ForItsOutput;
 constexpr auto kUnrated = Rated::No;
 constexpr auto kShared = Studs::Shared;
 constexpr auto kEach = Studs::OneEach;
+constexpr auto kVehicle = Meets::Vehicle;
+constexpr auto kPanels = Meets::Panels;
 // Of what is no rung by itself: behind all that are.
 constexpr int kLast = 6;
 
@@ -42,10 +44,15 @@ constexpr std::array kRows{
     KindRow{Chassis, "chassis", kNo, Vehicle, kLast, kShut, kUnrated, kEach},
     KindRow{Ignition, "ignition", kNo, Vehicle, kLast, kShut, kUnrated, kShared},
     KindRow{Array, "array", kYes, BeforeController, kLast, kShut, kUnrated, kShared},
-    KindRow{SolarController, "solar_controller", kYes, Rung, 1, kShut, kUnrated, kShared},
-    KindRow{DcdcCharger, "dcdc_charger", kYes, Rung, 0, kShut, kUnrated, kShared},
-    KindRow{Relay, "relay", kYes, Rung, 0, kShut, kPasses, kShared},
+    KindRow{SolarController, "solar_controller", kYes, Rung, 1, kShut, kUnrated, kShared, kPanels},
+    KindRow{DcdcCharger, "dcdc_charger", kYes, Rung, 0, kShut, kUnrated, kShared, kVehicle},
+    KindRow{Relay, "relay", kYes, Rung, 0, kShut, kPasses, kShared, kVehicle},
     KindRow{ShoreCharger, "shore_charger", kYes, Rung, 0, kShut, kUnrated, kShared},
+    KindRow{
+        CombinedCharger, "combined_charger", kYes, Rung, 0, kShut, kUnrated, kShared, Meets::Both},
+    KindRow{SecondAlternator, "second_alternator", kYes, Rung, 0, kShut, kUnrated, kShared},
+    KindRow{TrickleCharger, "trickle_charger", kYes, Rung, 0, kShut, kUnrated, kShared, kVehicle},
+    KindRow{SupplyPoint, "supply_point", kNo, Vehicle, kLast, kShut, kUnrated, kShared},
     KindRow{Converter, "converter", kYes, Leg, kLast, kShut, kOutput, kShared},
     KindRow{Inverter, "inverter", kYes, Rung, 3, kShut, kUnrated, kShared},
     KindRow{Load, "load", kNo, Rung, 4, kShut, kUnrated, kShared},

@@ -19,6 +19,9 @@ enum class Rated { ForAllThatPasses, ForItsIntake, ForItsOutput, No };
 // Whether it has a stud for each conductor, or one for all of them.
 enum class Studs { Shared, OneEach };
 
+// What joins it at its left, besides the rails.
+enum class Meets { Nothing, Vehicle, Panels, Both };
+
 struct KindRow {
     DeviceKind kind;
     std::string_view name;  // stable: in reports
@@ -28,8 +31,17 @@ struct KindRow {
     Opens opens;
     Rated rated;
     Studs studs;
+    Meets meets = Meets::Nothing;
 };
 
 [[nodiscard]] const KindRow& kindRow(DeviceKind kind);
+[[nodiscard]] inline bool meetsVehicle(DeviceKind kind) {
+    const Meets meets = kindRow(kind).meets;
+    return meets == Meets::Vehicle || meets == Meets::Both;
+}
+[[nodiscard]] inline bool meetsPanels(DeviceKind kind) {
+    const Meets meets = kindRow(kind).meets;
+    return meets == Meets::Panels || meets == Meets::Both;
+}
 
 }  // namespace spirk

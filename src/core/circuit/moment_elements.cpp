@@ -131,6 +131,15 @@ private:
                        {p.node(x.at.pos), p.node(x.at.neg), set, x.most, watts(kNoPowerLimit), {}});
         }
     }
+    // Of a device's transfers that share a limit, less while another gives too.
+    [[nodiscard]] Amps mostOf(const Place& p, const Transfer& x) const {
+        const auto& elements = state_.circuit->devices[p.at.device].elements;
+        const auto gives = [&](const Element& e) {
+            const auto* other = std::get_if<Transfer>(&e);
+            return other != nullptr && lives(other->live, moment_);
+        };
+        return x.withOthers && std::ranges::count_if(elements, gives) > 1 ? *x.withOthers : x.most;
+    }
     void addTransfer(const Place& p, const Transfer& x) {
         if (!lives(x.live, moment_)) {
             return;
@@ -146,9 +155,9 @@ private:
         }
         // Sizing reckons with the most that is ever drawn, not with what a weak supply leaves.
         if (x.low && moment_.reckoning != Reckoning::AtLowVoltage) {
-            input.fold = Fold{x.low->full, x.low->none, x.set * x.most / x.efficiency};
+            input.fold = Fold{x.low->full, x.low->none, x.set * mostOf(p, x) / x.efficiency};
         }
-        addCharger(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, x.most, most, input});
+        addCharger(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, mostOf(p, x), most, input});
     }
 
     // What a draw takes in this moment; nothing where it is off.

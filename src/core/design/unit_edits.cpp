@@ -112,9 +112,7 @@ Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
         case NewUnit::Sun:
             source(kSunUnit,
                    WayKind::Sun,
-                   SolarChoice{library.panels.front().id,
-                               1,
-                               1,
+                   SolarChoice{{library.panels.front().id, 1, 1},
                                firstFitting(library.controllers, [](const ControllerModel& m) {
                                    return m.tracking == Tracking::Mppt;
                                }).id});
@@ -131,6 +129,25 @@ Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
             source("shore",
                    WayKind::Shore,
                    ShoreChoice{firstFitting(library.shoreChargers, charges).id, hours(0)});
+            break;
+        case NewUnit::Combined: {
+            CombinedChoice combined;
+            combined.panel = library.panels.front().id;
+            combined.unit = firstFitting(library.combineds, charges).id;
+            source("combined", WayKind::Combined, std::move(combined));
+            break;
+        }
+        case NewUnit::Alternator:
+            source("second",
+                   WayKind::Alternator,
+                   AlternatorChoice{firstFitting(library.alternators, charges).id});
+            break;
+        case NewUnit::Trickle:
+            source("trickle",
+                   WayKind::Trickle,
+                   TrickleChoice{firstFitting(library.trickles, [&](const TrickleModel& m) {
+                                     return m.inputSystem == system;
+                                 }).id});
             break;
         case NewUnit::Inverter:
             gear.inverters.push_back(

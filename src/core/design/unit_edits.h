@@ -14,7 +14,18 @@ namespace spirk {
 [[nodiscard]] std::optional<Plan> withoutUnit(const Design& design, const UnitId& unit);
 
 // What can be put in.
-enum class NewUnit { Sun, Engine, Relay, Shore, Inverter, Bank, Converter };
+enum class NewUnit {
+    Sun,
+    Engine,
+    Relay,
+    Shore,
+    Combined,
+    Alternator,
+    Trickle,
+    Inverter,
+    Bank,
+    Converter
+};
 // The plan with one more of a kind, of the library's least model that fits its bank, by the usual
 // way, on the first rail; a bank comes with a rail of its own.
 [[nodiscard]] Plan withUnit(const Design& design, const Library& library, NewUnit kind);

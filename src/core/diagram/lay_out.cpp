@@ -92,7 +92,7 @@ private:
     }
     // Room at the left of a rung for what stands before its device.
     static double sideWidth(const Rung& rung) {
-        return rung.device->kind == DeviceKind::SolarController ? kArraySide : 0.0;
+        return meetsPanels(rung.device->kind) ? kArraySide : 0.0;
     }
     [[nodiscard]] double leftMargin() const {
         const bool vehicle = firstOf(circuit_, DeviceKind::Starter) != nullptr;
@@ -197,7 +197,7 @@ private:
             if (rung.side != nullptr) {
                 placeSide(*rung.side, x + width - side, bottom);
             }
-            if (rung.device->kind == DeviceKind::SolarController) {
+            if (meetsPanels(rung.device->kind)) {
                 placeArray(*rung.device, x);
             }
             x += width;
@@ -375,7 +375,7 @@ private:
             if (ownPlace || reading.placed.contains(d.id) || reading.hidden.contains(d.id)) {
                 continue;
             }
-            const bool controller = d.kind == DeviceKind::SolarController;
+            const bool controller = meetsPanels(d.kind);
             x += controller ? kArraySide : 0.0;
             placeEndDevice(d, x + kColumn / 2.0, (top + bottom - kDeviceHeight) / 2.0);
             if (controller) {
@@ -400,30 +400,45 @@ private:
     void placeArray(const Device& controller, double left) {
         const Rect own = *rectOf(controller.id);
         const Device* array = firstOf(circuit_, DeviceKind::Array, controller.unit);
-        const Device* isolator = firstOf(circuit_, DeviceKind::PvIsolator, controller.unit);
-        if (array == nullptr || isolator == nullptr) {
+        const Transfer* fromSun = fromPanels(controller);
+        if (array == nullptr || fromSun == nullptr) {
             return;
         }
         const double x0 = left - kArraySide + kGap;
         const Rect arrayRect{x0, own.y, kDeviceWidth, own.h};
-        const double x1 = x0 + kDeviceWidth + kSideWire;
-        const Rect isolatorRect{x1, own.y, kThroughWidth, own.h};
         addDevice(*array, arrayRect);
-        addDevice(*isolator, isolatorRect);
         const PortPair panels = std::get<PanelCurve>(array->elements.front()).at;
-        const auto& poles = std::get<Contact>(isolator->elements.front()).poles;
-        const PortPair input = std::get<Transfer>(controller.elements.front()).in;
         const double plus = own.y + kPoleInset;
         const double minus = own.y + own.h - kPoleInset;
         setTerminal(*array, panels.pos, {arrayRect.x + arrayRect.w, plus});
         setTerminal(*array, panels.neg, {arrayRect.x + arrayRect.w, minus});
-        for (const PortPair& pole : poles) {
-            const double y = isolator->ports[pole.pos].pole == Pole::Positive ? plus : minus;
-            setTerminal(*isolator, pole.pos, {isolatorRect.x, y});
-            setTerminal(*isolator, pole.neg, {isolatorRect.x + isolatorRect.w, y});
+        setTerminal(controller, fromSun->in.pos, {own.x, plus});
+        setTerminal(controller, fromSun->in.neg, {own.x, minus});
+        if (const Device* isolator = firstOf(circuit_, DeviceKind::PvIsolator, controller.unit)) {
+            placeArrayIsolator(*isolator,
+                               {x0 + kDeviceWidth + kSideWire, own.y, kThroughWidth, own.h});
         }
-        setTerminal(controller, input.pos, {own.x, plus});
-        setTerminal(controller, input.neg, {own.x, minus});
+    }
+
+    static const Transfer* fromPanels(const Device& device) {
+        for (const Element& e : device.elements) {
+            const auto* transfer = std::get_if<Transfer>(&e);
+            if (transfer != nullptr && transfer->live == Live::InSun) {
+                return transfer;
+            }
+        }
+        return nullptr;
+    }
+
+    void placeArrayIsolator(const Device& isolator, const Rect& rect) {
+        addDevice(isolator, rect);
+        for (const PortPair& pole : std::get<Contact>(isolator.elements.front()).poles) {
+            const double y = isolator.ports[pole.pos].pole == Pole::Positive
+                                 ? rect.y + kPoleInset
+                                 : rect.y + rect.h - kPoleInset;
+            setTerminal(isolator, pole.pos, {rect.x, y});
+            setTerminal(isolator, pole.neg, {rect.x + rect.w, y});
+        }
     }
 
     // --- the vehicle's own side at the far left, and the bond
@@ -438,14 +453,35 @@ private:
         return at == circuit_.conductors.end() ? nullptr : &*at;
     }
 
+    // The first that takes from the vehicle.
+    [[nodiscard]] std::optional<Rect> firstAtVehicle() const {
+        for (const Device& d : circuit_.devices) {
+            const auto rect = meetsVehicle(d.kind) ? rectOf(d.id) : std::nullopt;
+            if (rect) {
+                return rect;
+            }
+        }
+        return std::nullopt;
+    }
+
+    // Supply points, one below the other under the starter battery.
+    void placePoints(double x, double y) {
+        for (const Device& d : circuit_.devices) {
+            if (d.kind == DeviceKind::SupplyPoint) {
+                y += kDeviceHeight + kGap;
+                addDevice(d, {x, y, kDeviceWidth, kDeviceHeight});
+                setTerminal(d, 0, {x + kDeviceWidth, y + kPoleInset});
+            }
+        }
+    }
+
     void placeVehicle(double bottom) {
         const Device* starter = firstOf(circuit_, DeviceKind::Starter);
         const Device* alternator = firstOf(circuit_, DeviceKind::Alternator);
         if (starter == nullptr || alternator == nullptr) {
             return;
         }
-        const Device* charger = firstOf(circuit_, DeviceKind::DcdcCharger);
-        const auto place = charger == nullptr ? std::nullopt : rectOf(charger->id);
+        const auto place = firstAtVehicle();
         placeInputs();
         const double y = place ? place->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
         const double x0 = kMargin;
@@ -463,6 +499,7 @@ private:
         }
         setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
         setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
+        placePoints(x1, y);
         if (place) {
             placeLiveSupply(*place, x0);
         }
@@ -472,14 +509,29 @@ private:
     void placeInputs() {
         for (const Device& d : circuit_.devices) {
             const auto place = rectOf(d.id);
-            if (!place || (d.kind != DeviceKind::DcdcCharger && d.kind != DeviceKind::Relay)) {
+            if (!place || !meetsVehicle(d.kind)) {
                 continue;
             }
+            // Where panels come in at the left, they have its ends.
+            const bool panels = fromPanels(d) != nullptr;
+            const double inset = panels ? 2.0 * kPoleInset : kPoleInset;
             const auto signal = std::ranges::find(d.ports, Pole::None, &Port::pole);
             if (signal != d.ports.end()) {
-                terminals_[{d.id, signal->name}] = {place->x, place->y + kPoleInset};
+                terminals_[{d.id, signal->name}] = {place->x, place->y + inset};
             }
-            setTerminal(d, 0, {place->x, place->y + place->h - kPoleInset});
+            setTerminal(d, 0, {place->x, place->y + place->h - inset});
+            setOwnReturn(d, *place);
+        }
+    }
+
+    // The input's negative of an isolated charger, below its positive.
+    void setOwnReturn(const Device& d, const Rect& place) {
+        for (const Element& e : d.elements) {
+            const auto* transfer = std::get_if<Transfer>(&e);
+            if (transfer != nullptr && transfer->live == Live::EngineRunning &&
+                transfer->in.neg != transfer->out.neg) {
+                setTerminal(d, transfer->in.neg, {place.x, place.y + place.h - kPoleInset / 2.0});
+            }
         }
     }
 

@@ -49,6 +49,19 @@ auto plain(std::string_view key, Phrase label, double least, double most) {
     return number<Member, same, same>(key, label, "", least, most);
 }
 
+// Optional; zero where it is not stated.
+template <auto Member>
+auto atMost(std::string_view key, Phrase label, std::string_view unit, double least, double most) {
+    using Model = decltype(modelOf(Member));
+    auto out = number<Member, amps, siOf<Amps>>(key, label, unit, least, most);
+    out.get = [](const Model& m) {
+        return (m.*Member).si() > 0.0 ? Optional((m.*Member).si()) : std::nullopt;
+    };
+    out.set = [](Model& m, Optional v) { m.*Member = amps(v.value_or(0.0)); };
+    out.presence = Presence::Optional;
+    return out;
+}
+
 // Weight and price, of every kind.
 template <class Model>
 void addWare(GearFields<Model>& fields) {
@@ -87,6 +100,9 @@ void addConnection(GearFields<Model>& fields) {
          [](Model& m, Optional v) { m.connection.maxArea = squareMillimetres(*v); }});
 }
 
+// As files have them.
+constexpr std::array kNoYes{TextChoice{"no", "no"_text}, TextChoice{"yes", "yes"_text}};
+
 GearFields<BatteryModel> batteryFields() {
     using M = BatteryModel;
     GearFields<M> out{"batteries", "Battery"_text, {}, {}, {}, {}};
@@ -99,9 +115,9 @@ GearFields<BatteryModel> batteryFields() {
                  {"heated",
                   "heats itself before charging in frost"_text,
                   TextFrom::Choices,
-                  {{"no", "no"_text}, {"yes", "yes"_text}},
-                  [](const M& m) { return std::string(m.heated ? "yes" : "no"); },
-                  [](M& m, const std::string& v) { m.heated = v == "yes"; }}};
+                  {kNoYes.begin(), kNoYes.end()},
+                  [](const M& m) { return std::string(kNoYes.at(m.heated ? 1 : 0).id); },
+                  [](M& m, const std::string& v) { m.heated = v == kNoYes.back().id; }}};
     out.numbers = {
         inVolts<&M::nominal>("nominal_v", "nominal voltage"_text, 6, 60),
         number<&M::capacity, ampHours, inAmpHours>("capacity_ah", "capacity"_text, "Ah", 1, 2000),
@@ -178,6 +194,13 @@ GearFields<ControllerModel> controllerFields() {
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
     GearFields<M> out{"dcdc_chargers", "DC-DC charger"_text, {}, {}, {}, {}};
+    out.texts = {{"isolated",
+                  "input and output isolated"_text,
+                  TextFrom::Choices,
+                  {kNoYes.begin(), kNoYes.end()},
+                  [](const M& m) { return std::string(kNoYes.at(m.isolated ? 1 : 0).id); },
+                  [](M& m, const std::string& v) { m.isolated = v == kNoYes.back().id; },
+                  Presence::Optional}};
     out.numbers = {
         inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
         inAmps<&M::output>("output_a", "output"_text, 1, 500),
@@ -218,6 +241,54 @@ GearFields<ShoreChargerModel> shoreChargerFields() {
     return out;
 }
 
+GearFields<CombinedModel> combinedFields() {
+    using M = CombinedModel;
+    GearFields<M> out{"combined_chargers", "Charger for engine and sun"_text, {}, {}, {}, {}};
+    out.numbers = {
+        inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
+        inAmps<&M::output>("output_a", "output"_text, 1, 500),
+        inAmps<&M::eachOfBoth>("each_of_both_a", "from each while both are there"_text, 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
+        inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
+        inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
+        number<&M::delay, seconds, siOf<Seconds>>(
+            "start_delay_s", "starts after"_text, "s", 0, 600),
+        inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input"_text, 1, 1000),
+        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
+        inVolts<&M::startAbove>("start_above_v", "starts this far above the bank"_text, 0, 20)};
+    out.orders = {{"stop_v", "start_v", Equal::Refused},
+                  {"each_of_both_a", "output_a", Equal::Allowed},
+                  {"start_above_v", "max_voc", Equal::Refused}};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
+GearFields<AlternatorModel> alternatorFields() {
+    using M = AlternatorModel;
+    GearFields<M> out{"alternators", "Second alternator"_text, {}, {}, {}, {}};
+    out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 48),
+                   inAmps<&M::output>("output_a", "output, hot"_text, 1, 1000)};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
+GearFields<TrickleModel> trickleFields() {
+    using M = TrickleModel;
+    GearFields<M> out{
+        "trickle_chargers", "Trickle charger for the starter battery"_text, {}, {}, {}, {}};
+    out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of"_text, 12, 48),
+                   inAmps<&M::output>("output_a", "output"_text, 0.1, 30),
+                   plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
+                   inVolts<&M::full>("full_v", "gives all above"_text, 10, 60),
+                   inVolts<&M::none>("none_v", "gives nothing below"_text, 10, 60)};
+    out.orders = {{"none_v", "full_v", Equal::Refused}};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
 GearFields<ConverterModel> converterFields() {
     using M = ConverterModel;
     GearFields<M> out{"converters", "Converter for 12 V loads"_text, {}, {}, {}, {}};
@@ -234,12 +305,14 @@ GearFields<ConverterModel> converterFields() {
 GearFields<InverterModel> inverterFields() {
     using M = InverterModel;
     GearFields<M> out{"inverters", "Inverter"_text, {}, {}, {}, {}};
-    out.numbers = {inVolts<&M::system>("system_v", "on a bank of"_text, 12, 48),
-                   inWatts<&M::power>("watts", "continuous power"_text, 50, 20e3),
-                   inWatts<&M::surge>("surge_w", "short-time power"_text, 50, 40e3),
-                   plain<&M::lossA>("loss_a", "idle loss, part of the rating"_text, 0, 0.1),
-                   plain<&M::lossB>("loss_b", "loss in proportion to the load"_text, 0, 0.5),
-                   plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5)};
+    out.numbers = {
+        inVolts<&M::system>("system_v", "on a bank of"_text, 12, 48),
+        inWatts<&M::power>("watts", "continuous power"_text, 50, 20e3),
+        inWatts<&M::surge>("surge_w", "short-time power"_text, 50, 40e3),
+        atMost<&M::charge>("charge_a", "charges the bank from shore with"_text, "A", 1, 500),
+        plain<&M::lossA>("loss_a", "idle loss, part of the rating"_text, 0, 0.1),
+        plain<&M::lossB>("loss_b", "loss in proportion to the load"_text, 0, 0.5),
+        plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5)};
     out.orders = {{"watts", "surge_w", Equal::Allowed}};
     addConnection(out);
     addWare(out);
@@ -257,18 +330,6 @@ constexpr std::array kHardwareKinds{TextChoice{"bus_bar", "bus bar"_text},
 
 bool holdsFuses(const HardwareModel& m) {
     return m.kind == HardwareKind::Distributor || m.kind == HardwareKind::FuseBlock;
-}
-
-template <auto Member>
-auto atMost(std::string_view key, Phrase label, std::string_view unit, double least, double most) {
-    using Model = decltype(modelOf(Member));
-    auto out = number<Member, amps, siOf<Amps>>(key, label, unit, least, most);
-    out.get = [](const Model& m) {
-        return (m.*Member).si() > 0.0 ? Optional((m.*Member).si()) : std::nullopt;
-    };
-    out.set = [](Model& m, Optional v) { m.*Member = amps(v.value_or(0.0)); };
-    out.presence = Presence::Optional;
-    return out;
 }
 
 GearFields<HardwareModel> hardwareFields() {
@@ -340,6 +401,21 @@ const GearFields<RelayModel>& gearFields() {
 template <>
 const GearFields<ShoreChargerModel>& gearFields() {
     static const GearFields<ShoreChargerModel> fields = shoreChargerFields();
+    return fields;
+}
+template <>
+const GearFields<CombinedModel>& gearFields() {
+    static const GearFields<CombinedModel> fields = combinedFields();
+    return fields;
+}
+template <>
+const GearFields<AlternatorModel>& gearFields() {
+    static const GearFields<AlternatorModel> fields = alternatorFields();
+    return fields;
+}
+template <>
+const GearFields<TrickleModel>& gearFields() {
+    static const GearFields<TrickleModel> fields = trickleFields();
     return fields;
 }
 template <>

@@ -45,6 +45,7 @@ struct TextField {
     std::vector<TextChoice> choices;
     std::string (*get)(const Model&) = nullptr;
     void (*set)(Model&, const std::string&) = nullptr;
+    Presence presence = Presence::Required;  // Optional: a file without it means the first choice
 };
 
 // Two numbers of which one is never above the other, by what they are: a panel's voltage at most
@@ -100,6 +101,12 @@ template <>
 template <>
 [[nodiscard]] const GearFields<ShoreChargerModel>& gearFields();
 template <>
+[[nodiscard]] const GearFields<CombinedModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<AlternatorModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<TrickleModel>& gearFields();
+template <>
 [[nodiscard]] const GearFields<ConverterModel>& gearFields();
 template <>
 [[nodiscard]] const GearFields<InverterModel>& gearFields();
@@ -115,6 +122,9 @@ void forEachKind(AnyShelf& shelf, const Visit& visit) {
     visit(gearFields<DcdcModel>(), shelf.dcdcs);
     visit(gearFields<RelayModel>(), shelf.relays);
     visit(gearFields<ShoreChargerModel>(), shelf.shoreChargers);
+    visit(gearFields<CombinedModel>(), shelf.combineds);
+    visit(gearFields<AlternatorModel>(), shelf.alternators);
+    visit(gearFields<TrickleModel>(), shelf.trickles);
     visit(gearFields<ConverterModel>(), shelf.converters);
     visit(gearFields<InverterModel>(), shelf.inverters);
     visit(gearFields<HardwareModel>(), shelf.hardware);
@@ -137,7 +147,9 @@ template <class Model, class AnyShelf>
 // Where a term comes from when it is one of a model's figures.
 template <class Model>
 [[nodiscard]] FromTable fromGear(const Library& library, const Model& model) {
-    return fromTable(library, std::string(gearFields<Model>().list), model.name);
+    return fromTable(library,
+                     model.table.empty() ? std::string(gearFields<Model>().list) : model.table,
+                     model.name);
 }
 
 }  // namespace spirk

@@ -34,7 +34,8 @@ void readGear(JsonFields& row, Model& out) {
             for (const TextChoice& choice : field.choices) {
                 choices.push_back(choice.id);
             }
-            field.set(out, std::string(choices[row.oneOf(key, choices)]));
+            const bool given = field.presence == Presence::Required || row.has(key);
+            field.set(out, std::string(choices[given ? row.oneOf(key, choices) : 0]));
         } else {
             field.set(out, row.text(key));
         }

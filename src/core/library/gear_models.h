@@ -25,6 +25,7 @@ struct Ware {
     Words name;
     double weightKg = 0.0;
     double price = 0.0;
+    std::string table = {};  // that it is in, where that is not its kind's own
     bool operator==(const Ware&) const = default;
 };
 
@@ -71,8 +72,42 @@ struct DcdcModel : Ware {
     Volts start, stop;
     Seconds delay;
     Amps maxInputFuse;
+    bool isolated = false;  // its input's negative is a terminal of its own
     Connection connection;
     bool operator==(const DcdcModel&) const = default;
+};
+
+// One unit that charges from engine and sun, common negative.
+struct CombinedModel : Ware {
+    Volts outputSystem;
+    Amps output;      // of both together, and of either alone
+    Amps eachOfBoth;  // of either, while both are there
+    double efficiency = 1.0;
+    Volts start, stop;  // at its engine's input
+    Seconds delay;
+    Amps maxInputFuse;
+    Volts maxVoc;      // of the panels
+    Volts startAbove;  // of the panels, above the bank
+    Connection connection;
+    bool operator==(const CombinedModel&) const = default;
+};
+
+// A second alternator with a regulator of its own, for the bank.
+struct AlternatorModel : Ware {
+    Volts outputSystem;
+    Amps output;
+    Connection connection;
+    bool operator==(const AlternatorModel&) const = default;
+};
+
+// From the house's rail into a 12 V starter battery.
+struct TrickleModel : Ware {
+    Volts inputSystem;
+    Amps output;
+    double efficiency = 1.0;
+    Volts full, none;  // of the house: it gives all above, nothing below
+    Connection connection;
+    bool operator==(const TrickleModel&) const = default;
 };
 
 // Joins starter battery and bank while the starter battery is being charged.
@@ -106,6 +141,7 @@ struct ConverterModel : Ware {
 struct InverterModel : Ware {
     Volts system;  // 12 or 24
     Watts power, surge;
+    Amps charge;  // into the bank from shore power; zero: it only inverts
     double lossA = 0.0, lossB = 0.0, lossC = 0.0;  // loss / P = a + b p + c p^2
     Connection connection;
     bool operator==(const InverterModel&) const = default;
@@ -149,6 +185,9 @@ struct Shelf {
     std::vector<DcdcModel> dcdcs;
     std::vector<RelayModel> relays;
     std::vector<ShoreChargerModel> shoreChargers;
+    std::vector<CombinedModel> combineds;
+    std::vector<AlternatorModel> alternators;
+    std::vector<TrickleModel> trickles;
     std::vector<ConverterModel> converters;
     std::vector<InverterModel> inverters;
     std::vector<HardwareModel> hardware;

@@ -96,6 +96,13 @@ void readRelays(JsonFields& fields, Library& library) { readGearTable(fields, li
 void readShoreChargers(JsonFields& fields, Library& library) {
     readGearTable(fields, library.shoreChargers);
 }
+void readCombineds(JsonFields& fields, Library& library) {
+    readGearTable(fields, library.combineds);
+}
+void readAlternators(JsonFields& fields, Library& library) {
+    readGearTable(fields, library.alternators);
+}
+void readTrickles(JsonFields& fields, Library& library) { readGearTable(fields, library.trickles); }
 void readConverters(JsonFields& fields, Library& library) {
     readGearTable(fields, library.converters);
 }

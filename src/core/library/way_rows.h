@@ -19,6 +19,9 @@ enum class WayKind {  // stored by name
     Engine,
     Relay,
     Shore,
+    Combined,
+    Alternator,
+    Trickle,
     Inverter,
     Circuits,
 };

@@ -9,7 +9,7 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 10> kWayKindNames{"bank",
+constexpr std::array<std::string_view, 13> kWayKindNames{"bank",
                                                          "main_rail",
                                                          "converter_rail",
                                                          "bond",
@@ -17,6 +17,9 @@ constexpr std::array<std::string_view, 10> kWayKindNames{"bank",
                                                          "engine",
                                                          "relay",
                                                          "shore",
+                                                         "combined",
+                                                         "alternator",
+                                                         "trickle",
                                                          "inverter",
                                                          "circuits"};
 

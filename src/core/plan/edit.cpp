@@ -32,59 +32,83 @@ bool sameSlot(const Amendment& a, const Amendment& b) {
     return a.index() == b.index() && targetOf(a) == targetOf(b) && endOf(a) == endOf(b);
 }
 
+// Null where there is none.
 template <class Choice>
-Choice& there(Choice* choice) {
-    promise(choice != nullptr, "a mend of a unit needs one");
-    return *choice;
-}
-
-template <class Choice>
-Choice& unitIn(std::vector<Choice>& list, const UnitId& id) {
+Choice* unitIn(std::vector<Choice>& list, const UnitId& id) {
     const auto found = std::ranges::find(list, id, &Choice::id);
-    promise(found != list.end(), "a mend of a unit names one that is there");
-    return *found;
+    return found == list.end() ? nullptr : &*found;
 }
 
-std::string& modelOf(Gear& gear, const UnitId& unit, GearPart part) {
-    const auto what = [&]<class Kind>(std::type_identity<Kind>) -> Kind& {
-        return there(std::get_if<Kind>(&unitIn(gear.sources, unit).what));
+ArrayChoice* arrayIn(Gear& gear, const UnitId& unit) {
+    SourceChoice* source = unitIn(gear.sources, unit);
+    if (source == nullptr) {
+        return nullptr;
+    }
+    if (auto* solar = std::get_if<SolarChoice>(&source->what)) {
+        return solar;
+    }
+    return std::get_if<CombinedChoice>(&source->what);
+}
+
+template <class Part>
+Part& there(Part* part) {
+    promise(part != nullptr, "a mend that is applied names what is there");
+    return *part;
+}
+
+// Null where the unit has no such part.
+std::string* modelOf(Gear& gear, const UnitId& unit, GearPart part) {
+    const auto source = [&]<class Kind>(std::type_identity<Kind>) -> Kind* {
+        SourceChoice* found = unitIn(gear.sources, unit);
+        return found == nullptr ? nullptr : std::get_if<Kind>(&found->what);
+    };
+    const auto member = [](auto* choice, auto of) -> std::string* {
+        return choice == nullptr ? nullptr : &(choice->*of);
     };
     switch (part) {
         case GearPart::Battery:
-            return unitIn(gear.banks, unit).model;
-        case GearPart::Converter:
-            return there(std::get_if<FromConverter>(&unitIn(gear.rails, unit).fedBy)).model;
+            return member(unitIn(gear.banks, unit), &BankChoice::model);
+        case GearPart::Converter: {
+            RailChoice* rail = unitIn(gear.rails, unit);
+            return member(rail == nullptr ? nullptr : std::get_if<FromConverter>(&rail->fedBy),
+                          &FromConverter::model);
+        }
         case GearPart::Panel:
-            return what(std::type_identity<SolarChoice>()).panel;
+            return member(arrayIn(gear, unit), &ArrayChoice::panel);
         case GearPart::SolarController:
-            return what(std::type_identity<SolarChoice>()).controller;
+            return member(source(std::type_identity<SolarChoice>()), &SolarChoice::controller);
         case GearPart::EngineCharger:
-            return what(std::type_identity<EngineChoice>()).charger;
+            return member(source(std::type_identity<EngineChoice>()), &EngineChoice::charger);
         case GearPart::Relay:
-            return what(std::type_identity<RelayChoice>()).relay;
+            return member(source(std::type_identity<RelayChoice>()), &RelayChoice::relay);
         case GearPart::ShoreCharger:
-            return what(std::type_identity<ShoreChoice>()).charger;
+            return member(source(std::type_identity<ShoreChoice>()), &ShoreChoice::charger);
         case GearPart::Inverter:
-            return unitIn(gear.inverters, unit).model;
+            return member(unitIn(gear.inverters, unit), &InverterChoice::model);
     }
     unreachable("modelOf(GearPart)");
 }
 
-int& countOf(Gear& gear, const UnitId& unit, GearCount of) {
-    const auto array = [&]() -> SolarChoice& {
-        return there(std::get_if<SolarChoice>(&unitIn(gear.sources, unit).what));
+int* countOf(Gear& gear, const UnitId& unit, GearCount of) {
+    const auto member = [](auto* choice, auto count) -> int* {
+        return choice == nullptr ? nullptr : &(choice->*count);
     };
     switch (of) {
         case GearCount::BankStrings:
-            return unitIn(gear.banks, unit).count;
+            return member(unitIn(gear.banks, unit), &BankChoice::count);
         case GearCount::BankSeries:
-            return unitIn(gear.banks, unit).series;
+            return member(unitIn(gear.banks, unit), &BankChoice::series);
         case GearCount::PanelStrings:
-            return array().parallel;
+            return member(arrayIn(gear, unit), &ArrayChoice::parallel);
         case GearCount::PanelSeries:
-            return array().series;
+            return member(arrayIn(gear, unit), &ArrayChoice::series);
     }
     unreachable("countOf(GearCount)");
+}
+
+// The one part that a mend may be the first to put in.
+bool putsIn(const UseModel& change) {
+    return change.unit.value.empty() && change.part == GearPart::Converter;
 }
 
 }  // namespace
@@ -139,6 +163,22 @@ const Accepted* acceptance(const Plan& plan, const std::string& finding) {
     return found == plan.accepted.end() ? nullptr : &*found;
 }
 
+bool applies(const Plan& plan, const Mend& mend) {
+    Gear gear = plan.gear;
+    return std::ranges::all_of(mend.changes, [&](const Change& change) {
+        return match(
+            change,
+            [](const Amend&) { return true; },
+            [](const TakeBack&) { return true; },
+            [&](const UseModel& c) {
+                return putsIn(c) || modelOf(gear, c.unit, c.part) != nullptr;
+            },
+            [&](const UseCount& c) { return countOf(gear, c.unit, c.of) != nullptr; },
+            [&](const UseWay& c) { return unitOf(gear, c.unit) != nullptr; },
+            [&](const UseOption& c) { return unitOf(gear, c.unit) != nullptr; });
+    });
+}
+
 Plan apply(Plan plan, const Mend& mend) {
     for (const Change& change : mend.changes) {
         match(
@@ -146,15 +186,13 @@ Plan apply(Plan plan, const Mend& mend) {
             [&](const Amend& c) { plan = amended(std::move(plan), c.amendment); },
             [&](const TakeBack& c) { plan = withoutKind(std::move(plan), c.slot); },
             [&](const UseModel& c) {
-                // The one part that a mend may be the first to put in.
-                if (c.unit.value.empty()) {
-                    promise(c.part == GearPart::Converter, "only a converter is put in");
+                if (putsIn(c)) {
                     putConverter(plan.gear, c.model);
                 } else {
-                    modelOf(plan.gear, c.unit, c.part) = c.model;
+                    there(modelOf(plan.gear, c.unit, c.part)) = c.model;
                 }
             },
-            [&](const UseCount& c) { countOf(plan.gear, c.unit, c.of) = c.count; },
+            [&](const UseCount& c) { there(countOf(plan.gear, c.unit, c.of)) = c.count; },
             [&](const UseWay& c) { there(unitOf(plan.gear, c.unit)).way = c.way; },
             [&](const UseOption& c) {
                 there(unitOf(plan.gear, c.unit)).options[c.option] = c.choice;

@@ -33,6 +33,9 @@ namespace spirk {
 [[nodiscard]] Plan notAccepting(Plan plan, const std::string& finding);
 [[nodiscard]] const Accepted* acceptance(const Plan& plan, const std::string& finding);
 
+// Whether the plan has what the mend's changes name: a unit made of one piece has no part to
+// change.
+[[nodiscard]] bool applies(const Plan& plan, const Mend& mend);
 // The plan after a finding's mend. Requires that the plan has what its changes name (a test holds
 // every rule to it).
 [[nodiscard]] Plan apply(Plan plan, const Mend& mend);

@@ -68,6 +68,10 @@ std::vector<Error> beyondLimits(const Plan& plan) {
          limits::kUnits,
          "A plan holds at most {n} inverters."_text,
          "gear.inverters"},
+        {plan.van.vehicle.points.size(),
+         limits::kUnits,
+         "A plan holds at most {n} supply points."_text,
+         "van.vehicle.supply_points"},
         {plan.variants.size(),
          limits::kVariants,
          "A plan holds at most {n} variants."_text,
@@ -87,6 +91,9 @@ std::vector<Error> beyondLimits(const Plan& plan) {
     }
     for (const VanPlace& place : plan.van.places) {
         c.text(place.name, kMostText, "van.places.name");
+    }
+    for (const SupplyPoint& point : plan.van.vehicle.points) {
+        c.text(point.name, kMostText, "van.vehicle.supply_points.name");
     }
     for (const Accepted& accepted : plan.accepted) {
         c.text(accepted.reason, kMostText, "accepted.reason");

@@ -70,10 +70,21 @@ struct UnitChoice {
     std::map<std::string, std::string> options;
     bool operator==(const UnitChoice&) const = default;
 };
+// Where a battery's gas goes. A vented box is closed to the inside.
+enum class Venting { None, Tube, Box, Outside };  // stored by name
+// Warms each battery of a bank; of its own, or built in by hand.
+struct BatteryHeater {
+    Watts power;    // of one battery
+    Celsius below;  // it switches on there
+    bool operator==(const BatteryHeater&) const = default;
+};
 struct BankChoice : UnitChoice {
     std::string model;
     int count = 1;   // strings in parallel, 1 to 4
     int series = 1;  // batteries in series in each string, 1 to 4
+    Venting venting = Venting::None;
+    std::optional<SquareMetres> opening = {};  // free area of each of a box's two vents
+    std::optional<BatteryHeater> heater = {};
     bool operator==(const BankChoice&) const = default;
 };
 // What the positive bar and the big fuses are: two bars with separate holders, or one distributor
@@ -94,36 +105,71 @@ struct RailChoice : UnitChoice {
     Distribution kind = Distribution::Bars;
     bool operator==(const RailChoice&) const = default;
 };
-struct SolarChoice {
+// Panels of one kind.
+struct ArrayChoice {
     std::string panel;
     int series = 1;
     int parallel = 1;
+    bool operator==(const ArrayChoice&) const = default;
+};
+struct SolarChoice : ArrayChoice {
     std::string controller;
     bool operator==(const SolarChoice&) const = default;
 };
+// What takes from the vehicle's own electrics.
+struct FromVehicle {
+    UnitId point = {};  // a supply point of the vehicle; empty: the starter battery itself
+    bool operator==(const FromVehicle&) const = default;
+};
 struct EngineChoice {
     std::string charger;
+    FromVehicle from = {};
     bool operator==(const EngineChoice&) const = default;
 };
 struct RelayChoice {
     std::string relay;
+    FromVehicle from = {};
     bool operator==(const RelayChoice&) const = default;
+};
+// One unit that charges from the engine and from panels.
+struct CombinedChoice : ArrayChoice {
+    std::string unit;
+    FromVehicle from = {};
+    bool operator==(const CombinedChoice&) const = default;
+};
+// A second alternator, for the bank alone.
+struct AlternatorChoice {
+    std::string alternator;
+    bool operator==(const AlternatorChoice&) const = default;
 };
 struct ShoreChoice {
     std::string charger;
     Seconds perDay;  // on shore power, on average
     bool operator==(const ShoreChoice&) const = default;
 };
-// What charges the bank of a rail.
+// Keeps the starter battery full, from the house's rail.
+struct TrickleChoice {
+    std::string charger;
+    bool operator==(const TrickleChoice&) const = default;
+};
+// What charges the bank of a rail; a trickle charger takes from it.
 struct SourceChoice : UnitChoice {
     UnitId into;
-    std::variant<SolarChoice, EngineChoice, RelayChoice, ShoreChoice> what;
+    std::variant<SolarChoice,
+                 EngineChoice,
+                 RelayChoice,
+                 ShoreChoice,
+                 CombinedChoice,
+                 AlternatorChoice,
+                 TrickleChoice>
+        what;
     bool operator==(const SourceChoice&) const = default;
 };
 struct InverterChoice : UnitChoice {
     UnitId from;  // rail
     std::string model;
-    Seconds onPerDay;  // switched on, loaded or idle
+    Seconds onPerDay;          // switched on, loaded or idle
+    Seconds shorePerDay = {};  // of one that charges too: on shore power, on average
     bool operator==(const InverterChoice&) const = default;
 };
 // Loads that share a circuit because the person says so; all others are grouped by the program.
@@ -159,9 +205,21 @@ struct WireWay {
 // The vehicle's own electrics, as they are before anything is built in.
 // A plain alternator holds one voltage; newer vehicles let it fall and rise with the engine's load.
 enum class Regulation { Steady, Variable };  // stored by name
+// Where the vehicle's maker lets others take current: a fuse, a cable, a terminal. What is not
+// known is judged as the least that is plausible.
+struct SupplyPoint {
+    UnitId id;
+    std::string name;
+    PlaceId place;
+    Metres length;  // of its cable, from the starter battery
+    std::optional<SquareMetres> area;
+    std::optional<Amps> fuse;
+    bool operator==(const SupplyPoint&) const = default;
+};
 struct Vehicle {
     Regulation regulation = Regulation::Steady;
     Amps alternator{amps(120.0)};  // its rating. Judgement: as vans of today have it
+    std::vector<SupplyPoint> points;
     bool operator==(const Vehicle&) const = default;
 };
 struct Van {

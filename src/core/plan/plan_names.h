@@ -11,7 +11,9 @@ namespace spirk {
 inline constexpr std::array<std::string_view, 2> kEndNames{"from", "to"};
 inline constexpr std::array<std::string_view, 2> kBundlingNames{"loose", "tied"};
 inline constexpr std::array<std::string_view, 2> kDistributionNames{"bars", "distributor"};
-inline constexpr std::array<std::string_view, 4> kSourceNames{"sun", "engine", "relay", "shore"};
+inline constexpr std::array<std::string_view, 7> kSourceNames{
+    "sun", "engine", "relay", "shore", "combined", "alternator", "trickle"};
+inline constexpr std::array<std::string_view, 4> kVentingNames{"none", "tube", "box", "outside"};
 inline constexpr std::array<std::string_view, 2> kRegulationNames{"fixed", "variable"};
 inline constexpr std::array<std::string_view, 3> kInLineNames{"isolator", "strip", "shunt"};
 inline constexpr std::array<std::string_view, 2> kPlannedNames{"now", "growth"};

@@ -2,6 +2,7 @@
 #include "core/plan/read_gear.h"
 
 #include <algorithm>
+#include <array>
 #include <set>
 
 #include "core/base/shortened.h"
@@ -55,22 +56,53 @@ void readFedBy(JsonFields& row, RailChoice& out) {
     }
 }
 
+FromVehicle readFrom(JsonFields& row) { return {UnitId(row.textOr("from_point", ""))}; }
+
+RelayChoice readRelay(JsonFields& row) { return {row.text("relay"), readFrom(row)}; }
+ShoreChoice readShore(JsonFields& row) {
+    return {row.text("charger"), hours(row.number("h_per_day", 0, 24))};
+}
+CombinedChoice readCombined(JsonFields& row) {
+    CombinedChoice out;
+    readArray(row, out);
+    out.unit = row.text("unit");
+    out.from = readFrom(row);
+    return out;
+}
+AlternatorChoice readAlternatorUnit(JsonFields& row) { return {row.text("alternator")}; }
+TrickleChoice readTrickle(JsonFields& row) { return {row.text("charger")}; }
+
+// In the order of their names.
+template <auto Read>
+void readAs(JsonFields& row, SourceChoice& out) {
+    out.what = Read(row);
+}
+constexpr std::array<void (*)(JsonFields&, SourceChoice&), kSourceNames.size()> kSourceReaders{
+    readAs<readSolar>,
+    readAs<readEngine>,
+    readAs<readRelay>,
+    readAs<readShore>,
+    readAs<readCombined>,
+    readAs<readAlternatorUnit>,
+    readAs<readTrickle>};
+
 void readWhat(JsonFields& row, SourceChoice& out) {
     out.into = UnitId(row.text("into"));
-    switch (row.oneOf("kind", kSourceNames)) {
-        case 0:
-            out.what = readSolar(row);
-            return;
-        case 1:
-            out.what = readEngine(row);
-            return;
-        case 2:
-            out.what = RelayChoice{row.text("relay")};
-            return;
-        default: {
-            const std::string charger = row.text("charger");
-            out.what = ShoreChoice{charger, hours(row.number("h_per_day", 0, 24))};
-        }
+    kSourceReaders.at(row.oneOf("kind", kSourceNames))(row, out);
+}
+
+void readCare(JsonFields& row, BankChoice& out) {
+    if (row.has("venting")) {
+        out.venting = static_cast<Venting>(row.oneOf("venting", kVentingNames));
+    }
+    if (const auto opening = row.maybeNumber("opening_cm2", 0.1, 10e3)) {
+        out.opening = squareMillimetres(*opening * 100.0);
+    }
+    if (row.has("heater")) {
+        JsonFields heater = row.object("heater");
+        out.heater = BatteryHeater{watts(heater.number("watts", 0.1, 1000)),
+                                   celsius(heater.number("below_c", -30, 40))};
+        heater.settleUnknownKeys();
     }
 }
 
@@ -140,20 +172,20 @@ void readStrings(JsonFields& fields, BankChoice& bank) {
     bank.series = fields.has("series") ? fields.integer("series", 1, 4) : 1;
 }
 
+void readArray(JsonFields& fields, ArrayChoice& array) {
+    array.panel = fields.text("panel");
+    array.series = fields.integer("series", 1, 8);
+    array.parallel = fields.integer("parallel", 1, 8);
+}
+
 SolarChoice readSolar(JsonFields& fields) {
     SolarChoice out;
-    out.panel = fields.text("panel");
-    out.series = fields.integer("series", 1, 8);
-    out.parallel = fields.integer("parallel", 1, 8);
+    readArray(fields, out);
     out.controller = fields.text("controller");
     return out;
 }
 
-EngineChoice readEngine(JsonFields& fields) {
-    EngineChoice out;
-    out.charger = fields.text("charger");
-    return out;
-}
+EngineChoice readEngine(JsonFields& fields) { return {fields.text("charger"), readFrom(fields)}; }
 
 std::optional<Amps> readAlternator(JsonFields& fields) {
     const auto rating = fields.maybeNumber("alternator_a", 1, 1000);
@@ -171,6 +203,7 @@ ReadGear readGear(JsonFields fields) {
     const std::size_t before = fields.problemCount();
     readUnits(fields, "banks", gear.banks, [](JsonFields& row, BankChoice& bank) {
         readStrings(row, bank);
+        readCare(row, bank);
     });
     readUnits(fields, "rails", gear.rails, readFedBy);
     readUnits(fields, "sources", gear.sources, [&](JsonFields& row, SourceChoice& source) {
@@ -182,6 +215,9 @@ ReadGear readGear(JsonFields fields) {
     readUnits(fields, "inverters", gear.inverters, [](JsonFields& row, InverterChoice& inverter) {
         inverter.from = UnitId(row.text("from"));
         readModel(row, inverter);
+        if (const auto shore = row.maybeNumber("shore_h_per_day", 0, 24)) {
+            inverter.shorePerDay = hours(*shore);
+        }
     });
     readCircuits(fields, gear);
     fields.settleUnknownKeys();

@@ -23,6 +23,7 @@ struct ReadGear {
 
 // What both say of one unit, without its id and way.
 void readStrings(JsonFields& fields, BankChoice& bank);
+void readArray(JsonFields& fields, ArrayChoice& array);
 [[nodiscard]] SolarChoice readSolar(JsonFields& fields);
 [[nodiscard]] EngineChoice readEngine(JsonFields& fields);
 [[nodiscard]] std::optional<Amps> readAlternator(JsonFields& fields);

@@ -94,11 +94,37 @@ Trip readTrip(JsonFields fields) {
     return trip;
 }
 
+SupplyPoint readSupplyPoint(JsonFields& row) {
+    SupplyPoint out;
+    const std::size_t before = row.problemCount();
+    out.id = UnitId(readPlainId(row));
+    if (row.problemCount() == before && out.id.value.find('.') != std::string::npos) {
+        row.problem(
+            "id", "The id of a supply point has no dot."_text, "Use '_' or '-' instead."_text);
+    }
+    out.name = row.text("name");
+    out.place = PlaceId(row.text("place"));
+    out.length = metres(row.number("length_m", 0, 100));
+    if (row.has("area_mm2") || row.has("awg")) {
+        out.area = readArea(row);
+    }
+    if (const auto fuse = row.maybeNumber("fuse_a", 0.5, 2000)) {
+        out.fuse = amps(*fuse);
+    }
+    row.settleUnknownKeys();
+    return out;
+}
+
 Vehicle readVehicle(JsonFields fields) {
     Vehicle out;
     out.alternator = amps(fields.number("alternator_a", 1, 1000));
     if (fields.has("regulation")) {
         out.regulation = static_cast<Regulation>(fields.oneOf("regulation", kRegulationNames));
+    }
+    if (fields.has("supply_points")) {
+        for (JsonFields& row : fields.objects("supply_points", limits::kUnits)) {
+            out.points.push_back(readSupplyPoint(row));
+        }
     }
     fields.settleUnknownKeys();
     return out;

@@ -58,7 +58,17 @@ Json unit(const UnitChoice& u) {
 
 Json write(const BankChoice& bank) {
     Json out = unit(bank);
-    out.update({{"model", bank.model}, {"count", bank.count}, {"series", bank.series}});
+    out.update({{"model", bank.model},
+                {"count", bank.count},
+                {"series", bank.series},
+                {"venting", nameOf(kVentingNames, bank.venting)}});
+    if (bank.opening) {
+        out["opening_cm2"] = tidy(inMm2(*bank.opening) / 100.0);
+    }
+    if (bank.heater) {
+        out["heater"] = {{"watts", tidy(bank.heater->power.si())},
+                         {"below_c", tidy(bank.heater->below.degrees)}};
+    }
     return out;
 }
 
@@ -75,6 +85,16 @@ Json write(const RailChoice& rail) {
     return out;
 }
 
+void writeFrom(const FromVehicle& from, Json& out) {
+    if (!from.point.value.empty()) {
+        out["from_point"] = from.point.value;
+    }
+}
+
+void writeArray(const ArrayChoice& array, Json& out) {
+    out.update({{"panel", array.panel}, {"series", array.series}, {"parallel", array.parallel}});
+}
+
 Json write(const SourceChoice& source) {
     Json out = unit(source);
     out["into"] = source.into.value;
@@ -82,20 +102,27 @@ Json write(const SourceChoice& source) {
     match(
         source.what,
         [&](const SolarChoice& solar) {
-            out.update({{"panel", solar.panel},
-                        {"series", solar.series},
-                        {"parallel", solar.parallel},
-                        {"controller", solar.controller}});
+            writeArray(solar, out);
+            out["controller"] = solar.controller;
         },
         [&](const EngineChoice& engine) {
-            out.update({{"charger", engine.charger}});
+            out["charger"] = engine.charger;
+            writeFrom(engine.from, out);
         },
         [&](const RelayChoice& relay) {
-            out.update({{"relay", relay.relay}});
+            out["relay"] = relay.relay;
+            writeFrom(relay.from, out);
         },
         [&](const ShoreChoice& shore) {
             out.update({{"charger", shore.charger}, {"h_per_day", tidy(inHours(shore.perDay))}});
-        });
+        },
+        [&](const CombinedChoice& combined) {
+            writeArray(combined, out);
+            out["unit"] = combined.unit;
+            writeFrom(combined.from, out);
+        },
+        [&](const AlternatorChoice& second) { out["alternator"] = second.alternator; },
+        [&](const TrickleChoice& trickle) { out["charger"] = trickle.charger; });
     return out;
 }
 
@@ -104,6 +131,9 @@ Json write(const InverterChoice& inverter) {
     out.update({{"from", inverter.from.value},
                 {"model", inverter.model},
                 {"on_h_per_day", tidy(inHours(inverter.onPerDay))}});
+    if (inverter.shorePerDay.si() > 0.0) {
+        out["shore_h_per_day"] = tidy(inHours(inverter.shorePerDay));
+    }
     return out;
 }
 
@@ -138,6 +168,26 @@ Json write(const Variant& variant) {
     return {{"id", variant.id.value}, {"name", variant.name}, {"gear", write(variant.gear)}};
 }
 
+Json write(const Vehicle& vehicle) {
+    Json points = Json::array();
+    for (const SupplyPoint& p : vehicle.points) {
+        Json out{{"id", p.id.value},
+                 {"name", p.name},
+                 {"place", p.place.value},
+                 {"length_m", tidy(p.length.si())}};
+        if (p.area) {
+            out["area_mm2"] = tidy(inMm2(*p.area));
+        }
+        if (p.fuse) {
+            out["fuse_a"] = tidy(p.fuse->si());
+        }
+        points.push_back(out);
+    }
+    return {{"alternator_a", tidy(vehicle.alternator.si())},
+            {"regulation", nameOf(kRegulationNames, vehicle.regulation)},
+            {"supply_points", points}};
+}
+
 Json write(const Van& van) {
     Json places = Json::array();
     for (const VanPlace& p : van.places) {
@@ -155,12 +205,8 @@ Json write(const Van& van) {
     for (const auto& [device, place] : van.placed) {
         placed[device.value] = place.value;
     }
-    return {{"places", places},
-            {"ways", ways},
-            {"placed", placed},
-            {"vehicle",
-             {{"alternator_a", tidy(van.vehicle.alternator.si())},
-              {"regulation", nameOf(kRegulationNames, van.vehicle.regulation)}}}};
+    return {
+        {"places", places}, {"ways", ways}, {"placed", placed}, {"vehicle", write(van.vehicle)}};
 }
 
 Json write(const Amendment& amendment) {

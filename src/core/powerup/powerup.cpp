@@ -151,7 +151,7 @@ private:
     [[nodiscard]] const BankUnit& bankBehind(const Device& device) const {
         std::size_t at = static_cast<std::size_t>(&device - circuit().devices.data());
         for (std::size_t steps = 0; steps < circuit().devices.size(); ++steps) {
-            if (const BankUnit* bank = bankOfUnit(circuit().devices[at].unit)) {
+            if (const BankUnit* bank = in_.gear.bankBehind(circuit().devices[at].unit)) {
                 return *bank;
             }
             const auto& ends = circuit().index->endsOn[at];
@@ -166,32 +166,6 @@ private:
         }
         return in_.gear.bank();
     }
-    [[nodiscard]] const BankUnit* bankOfUnit(const UnitId& unit) const {
-        for (const BankUnit& bank : in_.gear.banks) {
-            if (bank.id == unit) {
-                return &bank;
-            }
-        }
-        const System& gear = in_.gear;
-        const auto ofRail = [&](const auto& units, auto rail) -> const BankUnit* {
-            for (const auto& each : units) {
-                if (each.id == unit) {
-                    return &gear.bankOf(rail(each));
-                }
-            }
-            return nullptr;
-        };
-        const auto into = [](const auto& each) { return each.into; };
-        const BankUnit* found = ofRail(gear.rails, [](const RailUnit& rail) { return rail.id; });
-        found = found != nullptr ? found : ofRail(gear.suns, into);
-        found = found != nullptr ? found : ofRail(gear.engines, into);
-        found = found != nullptr ? found : ofRail(gear.relays, into);
-        found = found != nullptr ? found : ofRail(gear.shores, into);
-        return found != nullptr
-                   ? found
-                   : ofRail(gear.inverters, [](const InverterUnit& each) { return each.from; });
-    }
-
     [[nodiscard]] Term atRest(const Rest& rest, Phrase symbol, double charge, Volts v) const {
         return {symbol,
                 {"rest volts of the bank at {charge} charge"_text, {{"charge", percent(charge)}}},

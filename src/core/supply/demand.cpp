@@ -6,6 +6,7 @@
 #include "core/gear/inverter.h"
 #include "core/needs/day_profile.h"
 #include "core/plan/units.h"
+#include "core/supply/frost.h"
 
 namespace spirk {
 
@@ -190,6 +191,14 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
         out.why.add(std::move(day.why));
     } else if (needs.mainsPerDay.si() > 0.0) {
         total.note = "There is no inverter: mains appliances are not fed from the bank."_text;
+    }
+    if (const Joules heaters = heatersDay(plan, gear); heaters.si() > 0.0) {
+        out.total += heaters;
+        total.terms.push_back(
+            {"E_heater"_text,
+             "heaters of the batteries, an eighth of a frosty day"_text,
+             measure(heaters),
+             FromRule{"their watts over 24 h in the trip's coldest month (common practice)"_text}});
     }
     total.formula = {"E = {sum}"_text, {{"sum", summed(total.terms)}}};
     total.result = measure(out.total);

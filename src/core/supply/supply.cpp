@@ -254,13 +254,21 @@ Amps givenBy(const Plan& plan, const Library& library, const System& gear, const
                      bank.model->maxCharge * static_cast<double>(bank.count)});
 }
 
+Amps givenBy(const System& gear, const AlternatorUnit& second) {
+    const BankUnit& bank = gear.bankOf(second.into);
+    return std::min(second.model->output, bank.model->maxCharge * static_cast<double>(bank.count));
+}
+
 Amps allChargers(const Plan& plan, const Library& library, const System& gear) {
     Amps out;
     for (const EngineUnit& engine : gear.engines) {
-        out += engine.charger->output;
+        out += engine.usual();
     }
     for (const RelayUnit& relay : gear.relays) {
         out += givenBy(plan, library, gear, relay);
+    }
+    for (const AlternatorUnit& second : gear.alternators) {
+        out += givenBy(gear, second);
     }
     return out;
 }
@@ -294,7 +302,7 @@ void explainEngineChosen(const Plan& plan, const Library& library, const System&
     for (const EngineUnit& engine : gear.engines) {
         terms.push_back({"I"_text,
                          engine.charger->name,
-                         measure(engine.charger->output),
+                         measure(engine.usual()),
                          fromGear(library, *engine.charger)});
     }
     for (const RelayUnit& relay : gear.relays) {
@@ -303,6 +311,12 @@ void explainEngineChosen(const Plan& plan, const Library& library, const System&
              relay.relay->name,
              measure(givenBy(plan, library, gear, relay)),
              FromRule{"half of the alternator, within relay and bank (judgement)"_text}});
+    }
+    for (const AlternatorUnit& second : gear.alternators) {
+        terms.push_back({"I"_text,
+                         second.model->name,
+                         measure(givenBy(gear, second)),
+                         FromRule{"its output, within what the bank takes"_text}});
     }
     s.why.add({.id = fig("supply.engine.chosen"),
                .title = "Engine charging chosen"_text,

@@ -73,6 +73,38 @@ const Climate* chosenClimate(const Plan& plan,
     return &library.climates.front();
 }
 
+constexpr const char* kCombinedTable = "combined_chargers";
+
+// What a combined unit is to its panels.
+ControllerModel controllerOf(const CombinedModel& model) {
+    ControllerModel out;
+    static_cast<Ware&>(out) = model;
+    out.table = kCombinedTable;
+    out.tracking = Tracking::Mppt;
+    out.maxVoc = model.maxVoc;
+    out.maxOutput = model.output;
+    out.efficiency = model.efficiency;
+    out.startAbove = model.startAbove;
+    out.connection = model.connection;
+    return out;
+}
+
+// What it is to the engine.
+DcdcModel chargerOf(const CombinedModel& model) {
+    DcdcModel out;
+    static_cast<Ware&>(out) = model;
+    out.table = kCombinedTable;
+    out.outputSystem = model.outputSystem;
+    out.output = model.output;
+    out.efficiency = model.efficiency;
+    out.start = model.start;
+    out.stop = model.stop;
+    out.delay = model.delay;
+    out.maxInputFuse = model.maxInputFuse;
+    out.connection = model.connection;
+    return out;
+}
+
 // Puts the plan's units together one after another; what cannot be resolved is told and left out.
 class Resolver {
 public:
@@ -161,6 +193,9 @@ private:
         auto out = unitAs<BankUnit>(choice, UnitList::Banks, WayKind::Bank);
         out.count = choice.count;
         out.series = choice.series;
+        out.venting = choice.venting;
+        out.opening = choice.opening;
+        out.heater = choice.heater;
         out.model = look(&Shelf::batteries, choice.model, out.path + ".model");
         if (out.model == nullptr) {
             out.model = &library_.batteries.front();
@@ -232,15 +267,38 @@ private:
             [&](const SolarChoice& solar) { addSun(choice, solar); },
             [&](const EngineChoice& engine) { addEngine(choice, engine); },
             [&](const RelayChoice& relay) { addRelay(choice, relay); },
-            [&](const ShoreChoice& shore) { addShore(choice, shore); });
+            [&](const ShoreChoice& shore) { addShore(choice, shore); },
+            [&](const CombinedChoice& combined) { addCombined(choice, combined); },
+            [&](const AlternatorChoice& second) { addAlternator(choice, second); },
+            [&](const TrickleChoice& trickle) { addTrickle(choice, trickle); });
+    }
+    void takeArray(const ArrayChoice& array, SunUnit& out) {
+        out.panel = look(&Shelf::panels, array.panel, out.path + ".panel");
+        out.series = array.series;
+        out.parallel = array.parallel;
+    }
+    // Null: the starter battery itself, also in place of a point that is not there.
+    [[nodiscard]] const SupplyPoint* pointOf(const FromVehicle& from, const std::string& path) {
+        if (from.point.value.empty()) {
+            return nullptr;
+        }
+        const std::vector<SupplyPoint>& points = plan_.van.vehicle.points;
+        const auto at = std::ranges::find(points, from.point, &SupplyPoint::id);
+        if (at == points.end()) {
+            Finding f = unfed(path, from.point);
+            f.id += " from_point";
+            f.why = "It is wired to the starter battery itself."_text;
+            f.remedy = "Choose where it takes from in Supply."_text;
+            out_.findings.push_back(std::move(f));
+            return nullptr;
+        }
+        return &*at;
     }
     void addSun(const SourceChoice& choice, const SolarChoice& solar) {
         auto out = unitAs<SunUnit>(choice, UnitList::Sources, WayKind::Sun);
         out.into = choice.into;
-        out.panel = look(&Shelf::panels, solar.panel, out.path + ".panel");
+        takeArray(solar, out);
         out.controller = look(&Shelf::controllers, solar.controller, out.path + ".controller");
-        out.series = solar.series;
-        out.parallel = solar.parallel;
         if (out.panel != nullptr && out.controller != nullptr && hangsAtBank(out.into, out.path)) {
             out_.suns.push_back(out);
         }
@@ -249,6 +307,7 @@ private:
         auto out = unitAs<EngineUnit>(choice, UnitList::Sources, WayKind::Engine);
         out.into = choice.into;
         out.charger = look(&Shelf::dcdcs, engine.charger, out.path + ".charger");
+        out.from = pointOf(engine.from, out.path);
         if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
             out_.engines.push_back(out);
         }
@@ -257,6 +316,7 @@ private:
         auto out = unitAs<RelayUnit>(choice, UnitList::Sources, WayKind::Relay);
         out.into = choice.into;
         out.relay = look(&Shelf::relays, relay.relay, out.path + ".relay");
+        out.from = pointOf(relay.from, out.path);
         if (out.relay != nullptr && hangsAtBank(out.into, out.path)) {
             out_.relays.push_back(out);
         }
@@ -268,6 +328,45 @@ private:
         out.perDay = shore.perDay;
         if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
             out_.shores.push_back(out);
+        }
+    }
+    void addCombined(const SourceChoice& choice, const CombinedChoice& combined) {
+        auto out = unitAs<CombinedUnit>(choice, UnitList::Sources, WayKind::Combined);
+        out.into = choice.into;
+        out.model = look(&Shelf::combineds, combined.unit, out.path + ".unit");
+        static_cast<SystemUnit&>(out.sun) = out;
+        takeArray(combined, out.sun);
+        if (out.model == nullptr || out.sun.panel == nullptr || !hangsAtBank(out.into, out.path)) {
+            return;
+        }
+        out_.asControllers.push_back(std::make_shared<ControllerModel>(controllerOf(*out.model)));
+        out_.asChargers.push_back(std::make_shared<DcdcModel>(chargerOf(*out.model)));
+        out.sun.into = out.into;
+        out.sun.controller = out_.asControllers.back().get();
+        out.sun.combined = true;
+        static_cast<SystemUnit&>(out.engine) = out;
+        out.engine.into = out.into;
+        out.engine.charger = out_.asChargers.back().get();
+        out.engine.from = pointOf(combined.from, out.path);
+        out.engine.withSun = out.model->eachOfBoth;
+        out_.suns.push_back(out.sun);
+        out_.engines.push_back(out.engine);
+        out_.combineds.push_back(std::move(out));
+    }
+    void addAlternator(const SourceChoice& choice, const AlternatorChoice& second) {
+        auto out = unitAs<AlternatorUnit>(choice, UnitList::Sources, WayKind::Alternator);
+        out.into = choice.into;
+        out.model = look(&Shelf::alternators, second.alternator, out.path + ".alternator");
+        if (out.model != nullptr && hangsAtBank(out.into, out.path)) {
+            out_.alternators.push_back(out);
+        }
+    }
+    void addTrickle(const SourceChoice& choice, const TrickleChoice& trickle) {
+        auto out = unitAs<TrickleUnit>(choice, UnitList::Sources, WayKind::Trickle);
+        out.from = choice.into;
+        out.charger = look(&Shelf::trickles, trickle.charger, out.path + ".charger");
+        if (out.charger != nullptr && hangsAtBank(out.from, out.path)) {
+            out_.trickles.push_back(out);
         }
     }
     void addInverter(const InverterChoice& choice) {
@@ -324,6 +423,12 @@ const CircuitChoice* circuitWith(const System& system, const ApplianceId& load) 
     return found == system.circuits.end() ? nullptr : &*found;
 }
 
+bool System::usesShore() const {
+    return !shores.empty() || std::ranges::any_of(inverters, [](const InverterUnit& inverter) {
+        return inverter.model->charge.si() > 0.0;
+    });
+}
+
 const RailUnit& System::rail(const UnitId& id) const {
     const auto found = std::ranges::find(rails, id, &RailUnit::id);
     promise(found != rails.end(), "a rail that something hangs on is there");
@@ -334,6 +439,22 @@ const BankUnit& System::bankOf(const UnitId& rail) const {
     const auto found = std::ranges::find(banks, this->rail(rail).bank, &BankUnit::id);
     promise(found != banks.end(), "a rail's bank is there");
     return *found;
+}
+
+const BankUnit* System::bankBehind(const UnitId& unit) const {
+    const auto own = std::ranges::find(banks, unit, &BankUnit::id);
+    if (own != banks.end()) {
+        return &*own;
+    }
+    const BankUnit* out = nullptr;
+    const auto look = [&](const SystemUnit& each, const UnitId& on) {
+        out = out == nullptr && each.id == unit ? &bankOf(on) : out;
+    };
+    for (const RailUnit& each : rails) {
+        look(each, each.id);
+    }
+    eachOnRail(look);
+    return out;
 }
 
 const RailUnit& System::mainRail() const {

@@ -4,6 +4,7 @@
 // not know becomes a finding and counts as not there, so that a design is always complete.
 
 #include <map>
+#include <memory>
 #include <optional>
 #include <vector>
 
@@ -33,6 +34,9 @@ struct BankUnit : SystemUnit {
     int series = 1;
     Volts nominal;  // from pole to pole
     Volts system;   // 12, 24 ...: what gear is sold for
+    Venting venting = Venting::None;
+    std::optional<SquareMetres> opening;
+    std::optional<BatteryHeater> heater;
 };
 // What loads, sources and inverters hang on.
 struct RailUnit : SystemUnit {
@@ -47,14 +51,35 @@ struct SunUnit : SystemUnit {
     const ControllerModel* controller = nullptr;
     int series = 1;
     int parallel = 1;
+    bool combined = false;  // a part of a unit that charges from the engine too
 };
 struct EngineUnit : SystemUnit {
     UnitId into;
     const DcdcModel* charger = nullptr;
+    const SupplyPoint* from = nullptr;  // null: the starter battery itself
+    std::optional<Amps> withSun;  // of a part of a combined unit: what it gives beside the sun
+    // What a day's driving brings: of a combined unit, while the sun is there too.
+    [[nodiscard]] Amps usual() const { return withSun.value_or(charger->output); }
 };
 struct RelayUnit : SystemUnit {
     UnitId into;
     const RelayModel* relay = nullptr;
+    const SupplyPoint* from = nullptr;
+};
+// Of engine and sun, which are among the system's own engines and suns too.
+struct CombinedUnit : SystemUnit {
+    UnitId into;
+    const CombinedModel* model = nullptr;
+    SunUnit sun;
+    EngineUnit engine;
+};
+struct AlternatorUnit : SystemUnit {
+    UnitId into;
+    const AlternatorModel* model = nullptr;
+};
+struct TrickleUnit : SystemUnit {
+    UnitId from;  // rail
+    const TrickleModel* charger = nullptr;
 };
 struct ShoreUnit : SystemUnit {
     UnitId into;
@@ -77,17 +102,48 @@ struct System {
     std::vector<EngineUnit> engines;
     std::vector<RelayUnit> relays;
     std::vector<ShoreUnit> shores;
+    std::vector<CombinedUnit> combineds;
+    std::vector<AlternatorUnit> alternators;
+    std::vector<TrickleUnit> trickles;
     std::vector<InverterUnit> inverters;
     std::vector<CircuitChoice> circuits;  // that the person gave, on rails that are there
     const Climate* climate = nullptr;
     std::vector<Finding> findings;
+    // Of combined units, what their halves are as a controller and as a charger.
+    std::vector<std::shared_ptr<const ControllerModel>> asControllers;
+    std::vector<std::shared_ptr<const DcdcModel>> asChargers;
 
+    // Whether anything takes from the vehicle's own electrics, or gives to them.
+    [[nodiscard]] bool usesVehicle() const { return takesFromVehicle() || !trickles.empty(); }
+    [[nodiscard]] bool takesFromVehicle() const { return !engines.empty() || !relays.empty(); }
     // Whether anything charges from the running engine.
-    [[nodiscard]] bool usesEngine() const { return !engines.empty() || !relays.empty(); }
+    [[nodiscard]] bool usesEngine() const { return takesFromVehicle() || !alternators.empty(); }
+    // Whether anything charges from shore power.
+    [[nodiscard]] bool usesShore() const;
     // Requires that it is there, as every rail is that something hangs on.
     [[nodiscard]] const RailUnit& rail(const UnitId& id) const;
     // That a rail hangs on.
     [[nodiscard]] const BankUnit& bankOf(const UnitId& rail) const;
+
+    // Calls `visit(unit, rail)` for all that hangs on a rail of a bank, in the plan's order of each
+    // kind.
+    template <class Visit>
+    void eachOnRail(const Visit& visit) const {
+        const auto all = [&](const auto& units, auto rail) {
+            for (const auto& unit : units) {
+                visit(unit, unit.*rail);
+            }
+        };
+        all(suns, &SunUnit::into);
+        all(engines, &EngineUnit::into);
+        all(relays, &RelayUnit::into);
+        all(shores, &ShoreUnit::into);
+        all(alternators, &AlternatorUnit::into);
+        all(trickles, &TrickleUnit::from);
+        all(inverters, &InverterUnit::from);
+    }
+    // That a unit belongs to or hangs on; null where no unit has that id.
+    [[nodiscard]] const BankUnit* bankBehind(const UnitId& unit) const;
 
     // The first of each kind; null where there is none.
     [[nodiscard]] const BankUnit& bank() const { return banks.front(); }

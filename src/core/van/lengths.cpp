@@ -101,7 +101,17 @@ private:
         return found->second;
     }
 
+    // One that is there already is as long as the plan says.
     Route routeOf(const Conductor& c) {
+        Route route = wayOf(c);
+        if (c.found) {
+            route.length = c.found->length;
+            route.found = true;
+        }
+        return route;
+    }
+
+    Route wayOf(const Conductor& c) {
         const PlaceId from = placeOf(c.from);
         const PlaceId to = placeOf(c.to);
         Route route;
@@ -198,6 +208,12 @@ private:
         if (route.amended) {
             d.formula = "set by you"_text;
             d.terms = {{"L"_text, "length"_text, measure(route.length), FromPlan{"amendments"}}};
+        } else if (route.found) {
+            d.formula = "as it was found"_text;
+            d.terms = {{"L"_text,
+                        "length"_text,
+                        measure(route.length),
+                        FromPlan{"van.vehicle.supply_points"}}};
         } else if (route.places.size() == 1) {
             d.formula = "both ends at the same place"_text;
             d.terms = {{"L"_text,

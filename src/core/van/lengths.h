@@ -18,6 +18,7 @@ struct Route {
     Celsius ambient;              // the warmest of them
     int tied = 0;                 // most current-carrying conductors in one bundle on the way
     bool amended = false;         // length set by the person
+    bool found = false;           // of a conductor that is there already
 };
 
 struct Lengths {

@@ -20,6 +20,13 @@ Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, SwitchSide::B
 Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, SwitchSide::BeforeSwitch}; }
 Post starterPost(Pole pole) { return {UnitId("engine"), pole, SwitchSide::BeforeSwitch}; }
 Post liveSupplyPost() { return {UnitId("engine"), Pole::None, SwitchSide::BehindSwitch}; }
+Post vehiclePost(const SupplyPoint* point) {
+    return point == nullptr ? starterPost(Pole::Positive)
+                            : Post{point->id, Pole::Positive, SwitchSide::BeforeSwitch};
+}
+Text vehicleName(const SupplyPoint* point) {
+    return point == nullptr ? Text("starter battery"_text) : Text::given(point->name);
+}
 Post chassisPost() { return {UnitId("chassis"), Pole::Negative, SwitchSide::BehindSwitch}; }
 
 const Fixture& Draft::fixtureRow(const std::string& row) const {

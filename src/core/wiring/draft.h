@@ -19,6 +19,9 @@ namespace spirk {
 // The vehicle's own battery; what of it is live only while the engine runs.
 [[nodiscard]] Post starterPost(Pole pole);
 [[nodiscard]] Post liveSupplyPost();
+// The supply point; where there is none, the starter battery itself.
+[[nodiscard]] Post vehiclePost(const SupplyPoint* point);
+[[nodiscard]] Text vehicleName(const SupplyPoint* point);
 
 struct Draft {
     const Plan& plan;

@@ -2,6 +2,9 @@
 // The inverter on the bars with its own fuse. Its mains side is not planned here: a standing
 // finding says so.
 
+#include <algorithm>
+#include <iterator>
+
 #include "core/gear/inverter.h"
 #include "core/plan/units.h"
 #include "core/quantities/format.h"
@@ -34,6 +37,23 @@ LiveStep idling(const DeviceId& id, const ConductorId& feed, const InverterModel
     return s;
 }
 
+// It is plugged in last, and only by who may.
+LiveStep charging(const DeviceId& id) {
+    LiveStep s;
+    s.id = "on." + id.value + ".shore";
+    s.stage = Stage::Shore;
+    s.text =
+        "Check its charge settings and its limit of shore current. Plug shore power in only once a "
+        "licensed electrician has inspected and tested the mains side."_text;
+    s.caution = "Shore power is mains and can kill."_text;
+    s.subjects = {subject(id)};
+    Look look;
+    look.onShore = true;
+    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the inverter/charger"_text}};
+    s.looks = {look};
+    return s;
+}
+
 LiveStep leftOff(const DeviceId& id) {
     LiveStep s;
     s.id = id.value == kInverterUnit ? "on.end" : "on.end." + id.value;
@@ -62,6 +82,11 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
                                  .largest = {},
                                  .nominal = bank.nominal,
                                  .lowest = bank.chemistry.inverterCutOff});
+    const bool charges = model->charge.si() > 0.0;
+    if (charges) {
+        const Volts set = bank.chemistry.absorption;
+        d.elements.emplace_back(Limited{{0, 1}, Live::OnShore, set, set, model->charge});
+    }
     const ConductorId feed(id + ".feed+");
     draft.conductor(feed.value,
                     "positive bar to inverter"_text,
@@ -87,6 +112,11 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     draft.piece.steps = {idling(DeviceId(id), feed, *model), leftOff(DeviceId(id))};
     draft.piece.settings = {
         {d.id, Sets::Output, "low-voltage cut-off"_text, measure(bank.chemistry.inverterCutOff)}};
+    if (charges) {
+        draft.piece.steps.push_back(charging(d.id));
+        std::ranges::move(chargeSettings(d.id, bank.chemistry),
+                          std::back_inserter(draft.piece.settings));
+    }
     return std::move(draft.piece);
 }
 

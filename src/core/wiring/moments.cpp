@@ -40,6 +40,20 @@ void shareOutput(Moment& m, const Draft& draft, Watts all) {
     });
 }
 
+bool severalCharge(const Draft& draft) {
+    const System& gear = draft.gear;
+    return int{gear.usesEngine()} + int{!gear.suns.empty()} + int{gear.usesShore()} > 1;
+}
+
+// Sun on the road, or at a pitch with the engine running: what joins them carries all.
+Moment allThatCharges(const Draft& draft, const char* id, double stateOfCharge) {
+    Moment out = moment(id, "everything that charges, at once"_text, stateOfCharge);
+    out.driving = draft.gear.usesEngine();
+    out.sun = draft.gear.suns.empty() ? 0.0 : 1.0;
+    out.onShore = draft.gear.usesShore();
+    return out;
+}
+
 }  // namespace
 
 std::vector<Moment> sizingMoments(const Draft& draft) {
@@ -60,10 +74,14 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
         noon.sun = 1.0;
         out.push_back(noon);
     }
-    if (!draft.gear.shores.empty()) {
+    if (draft.gear.usesShore()) {
         Moment shore = moment("sizing.shore", "on shore power, into a low bank"_text, kNearlyEmpty);
         shore.onShore = true;
         out.push_back(shore);
+    }
+    if (const Moment together = allThatCharges(draft, "sizing.together", kNearlyEmpty);
+        severalCharge(draft)) {
+        out.push_back(together);
     }
     for (Moment& m : out) {
         m.reckoning = Reckoning::AtLowVoltage;
@@ -102,10 +120,16 @@ std::vector<Moment> shownMoments(const Draft& draft) {
         driving.driving = true;
         out.push_back(driving);
     }
-    if (!draft.gear.shores.empty()) {
+    if (draft.gear.usesShore()) {
         Moment shore = moment("shore", "On shore power, nothing running"_text, kHalf);
         shore.onShore = true;
         out.push_back(shore);
+    }
+    if (draft.gear.usesEngine() && !draft.gear.suns.empty()) {
+        Moment both = moment("driving_in_sun", "Driving in full sun, nothing running"_text, kHalf);
+        both.driving = true;
+        both.sun = 1.0;
+        out.push_back(both);
     }
     const bool parted = firstOf(draft.circuit(), DeviceKind::MainSwitch) != nullptr;
     Moment rest = moment("rest", parted ? "At rest, main switch off"_text : "At rest"_text, kHalf);

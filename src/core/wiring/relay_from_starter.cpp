@@ -3,7 +3,7 @@
 // alternator charges. A fuse at each battery end, and its thin lead to the negative, by which it
 // measures.
 
-#include "core/wiring/ways.h"
+#include "core/wiring/engine_parts.h"
 
 namespace spirk {
 
@@ -16,8 +16,8 @@ public:
           relay_(relay),
           model_(*relay.relay),
           id_(relay.id.value),
-          in_(partOf(relay.id, "engine") + ".feed+"),
-          out_(id_ + ".feed+") {
+          in_(engineFeed(relay.id)),
+          out_(bankFeed(relay.id)) {
         draft_.unit = relay.id;
     }
 
@@ -41,8 +41,8 @@ private:
 
     void addLeads() {
         draft_.conductor(in_.value,
-                         "starter battery to relay"_text,
-                         starterPost(Pole::Positive),
+                         {"{source} to relay"_text, {{"source", vehicleName(relay_.from)}}},
+                         vehiclePost(relay_.from),
                          terminal(id_, "a"),
                          Pole::Positive,
                          Purpose::Feed);
@@ -65,14 +65,15 @@ private:
     }
 
     void addDrop() {
-        draft_.drop({.id = "drop." + id_,
-                     .name = "starter battery to bus bars and back"_text,
-                     // It limits nothing: what is lost on the way only charges slower.
-                     .rule = "drop_relay",
-                     .moment = "sizing.driving",
-                     .base = volts(12.0)},  // the vehicle's own system
-                    {starterPost(Pole::Positive), chassisPost()},
-                    {railPost(relay_.into, Pole::Positive), railPost(relay_.into, Pole::Negative)});
+        draft_.drop(
+            {.id = "drop." + id_,
+             .name = {"{source} to bus bars and back"_text, {{"source", vehicleName(relay_.from)}}},
+             // It limits nothing: what is lost on the way only charges slower.
+             .rule = "drop_relay",
+             .moment = "sizing.driving",
+             .base = volts(12.0)},  // the vehicle's own system
+            {starterPost(Pole::Positive), chassisPost()},
+            {railPost(relay_.into, Pole::Positive), railPost(relay_.into, Pole::Negative)});
     }
 
     [[nodiscard]] LiveStep joined() const {
@@ -83,9 +84,7 @@ private:
             "Both fuses of the relay in, engine stopped: nothing flows. Start the engine: within a "
             "minute, above {joins} at the starter battery, it joins both batteries."_text,
             {{"joins", measure(model_.joins)}}};
-        s.caution =
-            "Leads of alternator and starter battery are live with the engine off. Keep clear of "
-            "belts and fans."_text;
+        s.caution = beltsAndFans();
         s.subjects = {subject(DeviceId(id_))};
         s.fuses = {in_, out_};
         Look look;

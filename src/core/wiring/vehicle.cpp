@@ -10,6 +10,8 @@ namespace spirk {
 
 namespace {
 
+const std::string kPoint = "point.";
+
 // Judgement: rest voltage of a charged lead-acid starter battery, and what a plain alternator
 // holds.
 constexpr double kStarterVolts = 12.7;
@@ -58,6 +60,30 @@ void addDevices(Draft& draft) {
         {0, 1}, Live::EngineRunning, volts(kAlternatorVolts), lowestThatIsFed(draft.gear), rating});
 }
 
+// What its maker lets others take from, with the cable and the fuse that are there.
+void addPoint(Draft& draft, const SupplyPoint& point) {
+    const Fixture& row = draft.fixtureRow("supply_point");
+    const std::string id = kPoint + point.id.value;
+    Device& d = draft.fixture(id, DeviceKind::SupplyPoint, "supply_point");
+    d.name = Text::given(point.name);
+    d.place = point.place;
+    Draft::port(d, "+", row.connection, Pole::Positive);
+    draft.piece.offers.push_back({vehiclePost(&point), terminal(id, "+"), Holds::Itself});
+    Conductor& lead =
+        draft.conductor(supplyLead(point.id).value,
+                        {"starter battery to {point}"_text, {{"point", Text::given(point.name)}}},
+                        starterPost(Pole::Positive),
+                        terminal(id, "+"),
+                        Pole::Positive,
+                        Purpose::Feed);
+    lead.laid = LaidBy::SomebodyBefore;
+    lead.found = Found{point.area, point.length};
+    // A maker's fuse nobody has looked at yet is there all the same.
+    Protection fuse = guarding(holderFuse(draft), "E5");
+    fuse.found = FoundFuse{point.fuse};
+    draft.protect(lead.id, std::move(fuse));
+}
+
 // What the chargers' enable leads come from; none where no charger has one.
 void addLiveSupply(Draft& draft) {
     Device& live =
@@ -91,12 +117,17 @@ void addConductors(Draft& draft) {
 
 }  // namespace
 
+ConductorId supplyLead(const UnitId& point) { return ConductorId(kPoint + point.value + ".lead+"); }
+
 Piece vehicle(Draft draft) {
     draft.unit = starterPost(Pole::Positive).unit;
     addDevices(draft);
     addConductors(draft);
     draft.piece.offers = {{starterPost(Pole::Positive), terminal("starter", "+"), Holds::Itself},
                           {starterPost(Pole::Negative), terminal("starter", "-"), Holds::Itself}};
+    for (const SupplyPoint& point : draft.plan.van.vehicle.points) {
+        addPoint(draft, point);
+    }
     if (std::ranges::any_of(draft.gear.engines, [](const EngineUnit& engine) {
             return engine.option("enable") != "voltage";
         })) {

@@ -22,6 +22,9 @@ constexpr std::array kWays{
     Way{"dcdc_from_starter", WayKind::Engine, dcdcFromStarter},
     Way{"relay_from_starter", WayKind::Relay, relayFromStarter},
     Way{"shore_on_bars", WayKind::Shore, shoreOnBars},
+    Way{"combined_from_starter", WayKind::Combined, combinedFromStarter},
+    Way{"alternator_on_bars", WayKind::Alternator, alternatorOnBars},
+    Way{"trickle_to_starter", WayKind::Trickle, trickleToStarter},
     Way{"inverter_on_bars", WayKind::Inverter, inverterOnBars},
     Way{"blade_block", WayKind::Circuits, bladeBlock},
 };
@@ -57,20 +60,33 @@ std::vector<Piece> piecesOf(const Draft& draft) {
         }
     }
     out.push_back(pieceBy(draft, WayKind::Bond, usual(WayKind::Bond), system.mainRail()));
-    if (system.usesEngine()) {
+    if (system.usesVehicle()) {
         out.push_back(vehicle(draft));
     }
     for (const SunUnit& sun : system.suns) {
-        out.push_back(pieceOf(draft, WayKind::Sun, sun));
+        if (!sun.combined) {
+            out.push_back(pieceOf(draft, WayKind::Sun, sun));
+        }
     }
     for (const EngineUnit& engine : system.engines) {
-        out.push_back(pieceOf(draft, WayKind::Engine, engine));
+        if (!engine.withSun) {
+            out.push_back(pieceOf(draft, WayKind::Engine, engine));
+        }
+    }
+    for (const CombinedUnit& unit : system.combineds) {
+        out.push_back(pieceOf(draft, WayKind::Combined, unit));
     }
     for (const RelayUnit& relay : system.relays) {
         out.push_back(pieceOf(draft, WayKind::Relay, relay));
     }
     for (const ShoreUnit& shore : system.shores) {
         out.push_back(pieceOf(draft, WayKind::Shore, shore));
+    }
+    for (const AlternatorUnit& second : system.alternators) {
+        out.push_back(pieceOf(draft, WayKind::Alternator, second));
+    }
+    for (const TrickleUnit& trickle : system.trickles) {
+        out.push_back(pieceOf(draft, WayKind::Trickle, trickle));
     }
     for (const InverterUnit& inverter : system.inverters) {
         out.push_back(pieceOf(draft, WayKind::Inverter, inverter));

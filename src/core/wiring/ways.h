@@ -17,12 +17,25 @@ using SunWay = Piece (*)(Draft, const SunUnit&);
 using EngineWay = Piece (*)(Draft, const EngineUnit&);
 using RelayWay = Piece (*)(Draft, const RelayUnit&);
 using ShoreWay = Piece (*)(Draft, const ShoreUnit&);
+using CombinedWay = Piece (*)(Draft, const CombinedUnit&);
+using AlternatorWay = Piece (*)(Draft, const AlternatorUnit&);
+using TrickleWay = Piece (*)(Draft, const TrickleUnit&);
 using InverterWay = Piece (*)(Draft, const InverterUnit&);
 
 struct Way {
     std::string_view id;
     WayKind of;
-    std::variant<BankWay, RailWay, SunWay, EngineWay, RelayWay, ShoreWay, InverterWay> piece;
+    std::variant<BankWay,
+                 RailWay,
+                 SunWay,
+                 EngineWay,
+                 RelayWay,
+                 ShoreWay,
+                 CombinedWay,
+                 AlternatorWay,
+                 TrickleWay,
+                 InverterWay>
+        piece;
 };
 [[nodiscard]] std::span<const Way> ways();
 
@@ -37,6 +50,9 @@ struct Way {
 [[nodiscard]] Piece dcdcFromStarter(Draft draft, const EngineUnit& engine);
 [[nodiscard]] Piece relayFromStarter(Draft draft, const RelayUnit& relay);
 [[nodiscard]] Piece shoreOnBars(Draft draft, const ShoreUnit& shore);
+[[nodiscard]] Piece combinedFromStarter(Draft draft, const CombinedUnit& unit);
+[[nodiscard]] Piece alternatorOnBars(Draft draft, const AlternatorUnit& second);
+[[nodiscard]] Piece trickleToStarter(Draft draft, const TrickleUnit& trickle);
 [[nodiscard]] Piece inverterOnBars(Draft draft, const InverterUnit& inverter);
 [[nodiscard]] Piece converterOnBars(Draft draft, const RailUnit& rail);
 [[nodiscard]] Piece bladeBlock(Draft draft, const RailUnit& rail);  // circuits and their loads

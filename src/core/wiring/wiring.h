@@ -33,6 +33,8 @@ struct Wiring {
 // its own. Stable: adding an appliance renames no circuit.
 [[nodiscard]] std::string circuitOf(const Appliance& appliance, const System& gear);
 
+// The cable that the vehicle's maker laid to a supply point.
+[[nodiscard]] ConductorId supplyLead(const UnitId& point);
 // The protection at an end of a conductor as it was wired; it keeps its name where the conductor is
 // split.
 [[nodiscard]] DeviceId protectionOf(const ConductorEnd& end);

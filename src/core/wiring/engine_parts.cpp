@@ -1,0 +1,159 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/wiring/engine_parts.h"
+
+#include "core/quantities/format.h"
+
+namespace spirk {
+
+Transfer engineTransfer(const EngineUnit& engine, const BankUnit& bank) {
+    const DcdcModel& model = *engine.charger;
+    return {.in = {0, 2},
+            .out = {1, 2},
+            .live = Live::EngineRunning,
+            .set = bank.chemistry.absorption,
+            .most = model.output,
+            .withOthers = engine.withSun,
+            .inFullSun = {},
+            .bestInput = {},
+            .low = Undervoltage{model.start, model.stop},
+            .efficiency = model.efficiency,
+            .inside = {}};
+}
+
+ConductorId engineFeed(const UnitId& unit) {
+    return ConductorId(partOf(unit, "engine") + ".feed+");
+}
+ConductorId bankFeed(const UnitId& unit) { return ConductorId(unit.value + ".feed+"); }
+
+Text beltsAndFans() {
+    return "Leads of alternator and starter battery are live with the engine off. Keep clear of "
+           "belts and fans."_text;
+}
+
+// Belongs to the vehicle's side, as its fuse does.
+void addEngineInput(Draft& draft, const EngineUnit& engine, const EngineNames& names) {
+    const ConductorId in = engineFeed(engine.id);
+    const std::string& id = engine.id.value;
+    const Post source = vehiclePost(engine.from);
+    draft.unit = starterPost(Pole::Positive).unit;
+    draft.conductor(
+        in.value,
+        {"{source} to {unit}"_text, {{"source", vehicleName(engine.from)}, {"unit", names.unit}}},
+        source,
+        terminal(id, "in+"),
+        Pole::Positive,
+        Purpose::Feed);
+    draft.unit = engine.id;
+    draft.protect(in, guarding(holderFuse(draft), "E5"));
+    draft.drop({.id = "drop." + partOf(engine.id, "engine"),
+                .name = {"{source} to {unit} and back"_text,
+                         {{"source", vehicleName(engine.from)}, {"unit", names.unit}}},
+                .rule = "drop_dcdc_input",
+                .moment = "sizing.driving",
+                .base = volts(12.0)},  // the vehicle's own system
+               {starterPost(Pole::Positive), chassisPost()},
+               {terminal(id, "in+"), terminal(id, names.inputNegative)});
+}
+
+// Drawn from the bar, where its fuse stands: the bank can feed a fault there.
+void addBankSide(Draft& draft, const EngineUnit& engine, const EngineNames& names) {
+    const Post pos = railPost(engine.into, Pole::Positive);
+    const Post neg = railPost(engine.into, Pole::Negative);
+    const std::string& id = engine.id.value;
+    const ConductorId out = bankFeed(engine.id);
+    draft.conductor(out.value,
+                    {"positive bar to {unit}"_text, {{"unit", names.unit}}},
+                    pos,
+                    terminal(id, "out+"),
+                    Pole::Positive,
+                    Purpose::Feed);
+    draft.protect(out, guarding(holderFuse(draft), "E5"));
+    draft.conductor(id + ".feed-",
+                    {"{unit} to negative bar"_text, {{"unit", names.unit}}},
+                    terminal(id, "neg"),
+                    neg,
+                    Pole::Negative,
+                    Purpose::Feed);
+    draft.pair(out.value, id + ".feed-");
+    draft.drop({.id = "drop." + id,
+                .name = {"{unit} to bus bars"_text, {{"unit", names.unit}}},
+                .rule = "drop_charge",
+                .moment = "sizing.driving",
+                .base = draft.gear.bankOf(engine.into).system},
+               {pos, neg},
+               {terminal(id, "out+"), terminal(id, "neg")});
+}
+
+namespace {
+
+void protectSignal(Draft& draft, const ConductorId& lead) {
+    Protection fuse = guarding(holderFuse(draft), "W24");
+    fuse.family = "blade";
+    draft.protect(lead, fuse);
+}
+
+// From the starter battery by a small fuse to a switch that the driver sees.
+void addDriverSwitch(Draft& draft, const std::string& unit) {
+    const Fixture& row = draft.fixtureRow("driver_switch");
+    const std::string id = unit + ".enable.switch";
+    Device& d = draft.fixture(id, DeviceKind::Isolator, "driver_switch");
+    d.name = "switch at the driver"_text;
+    d.place = draft.placeOf(d.id, "seat");
+    Draft::port(d, "a", row.connection, Pole::Positive);
+    Draft::port(d, "b", row.connection, Pole::Positive);
+    d.elements.emplace_back(Contact{{{0, 1}}, row.resistance});
+    Conductor& lead = draft.conductor(unit + ".enable.feed",
+                                      "starter battery to the driver's switch"_text,
+                                      starterPost(Pole::Positive),
+                                      terminal(id, "a"),
+                                      Pole::None,
+                                      Purpose::Signal);
+    lead.insulation = draft.library.region.smallInsulation;
+    protectSignal(draft, lead.id);
+}
+
+}  // namespace
+
+void addEnable(Draft& draft, const EngineUnit& engine, const EngineNames& names) {
+    const std::string& by = engine.option("enable");
+    if (by == "voltage") {
+        return;
+    }
+    if (by == "switch") {
+        addDriverSwitch(draft, engine.id.value);
+    }
+    const std::string enable = engine.id.value + ".enable";
+    Conductor& lead = draft.conductor(
+        enable,
+        {"enable lead of the {unit}"_text, {{"unit", names.unit}}},
+        by == "switch" ? Fixed(terminal(enable + ".switch", "b")) : Fixed(liveSupplyPost()),
+        terminal(engine.id.value, "enable"),
+        Pole::None,
+        Purpose::Signal);
+    lead.insulation = draft.library.region.smallInsulation;
+    if (by != "switch") {
+        protectSignal(draft, lead.id);
+    }
+}
+
+Text signalText(const EngineUnit& engine) {
+    const std::string& by = engine.option("enable");
+    if (by == "voltage") {
+        return {
+            "It has no enable lead: it starts when the starter battery is above {volts}. "
+            "With the engine stopped it must not run, whatever charges the starter "
+            "battery."_text,
+            {{"volts", measure(engine.charger->start)}}};
+    }
+    if (by == "switch") {
+        return "Its enable lead must read 0 V with the driver's switch off, about 12 V on."_text;
+    }
+    if (by == "d_plus") {
+        return "Its enable lead must read below 2 V with the key on and the engine stopped, "
+               "about 14 V running."_text;
+    }
+    return "Its enable lead must read 0 V with the engine stopped and the key on, about 14 V "
+           "running."_text;
+}
+
+}  // namespace spirk
