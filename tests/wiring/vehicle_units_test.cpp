@@ -16,8 +16,7 @@ using test::library;
 
 template <class What>
 Plan with(Plan plan, const char* id, const char* way, What what) {
-    plan.gear.sources.push_back(
-        {{UnitId(id), WayId(way), {}}, UnitId(kMainRail), std::move(what)});
+    plan.gear.sources.push_back({{UnitId(id), WayId(way), {}}, UnitId(kMainRail), std::move(what)});
     return plan;
 }
 
@@ -29,7 +28,10 @@ Plan aVan() {
 }
 
 Plan aCombinedVan() {
-    return with(aVan(), "duo", "combined_from_starter", CombinedChoice{{"panel_180", 1, 3}, "combined_50", {}});
+    return with(aVan(),
+                "duo",
+                "combined_from_starter",
+                CombinedChoice{{"panel_180", 1, 3}, "combined_50", {}});
 }
 
 const MomentSolution& momentOf(const Design& d, const std::string& moment) {
@@ -43,9 +45,7 @@ double along(const Design& d, const std::string& moment, const std::string& cond
     const auto& conductors = d.wiring.circuit.conductors;
     const auto at = std::ranges::find(conductors, ConductorId(conductor), &Conductor::id);
     EXPECT_NE(at, conductors.end()) << conductor;
-    return momentOf(d, moment)
-        .conductor[static_cast<std::size_t>(at - conductors.begin())]
-        .si();
+    return momentOf(d, moment).conductor[static_cast<std::size_t>(at - conductors.begin())].si();
 }
 
 // The maker's rule: with sun and engine each gives half of the rating, either alone gives all that
@@ -63,11 +63,11 @@ TEST(Combined, SharesItsRatingWhileSunAndEngineAreThere) {
 
 TEST(Combined, IsOneDeviceThatIsBoughtOnceAndStartedTwice) {
     const Design d = design(aCombinedVan(), library());
-    EXPECT_EQ(std::ranges::count_if(d.build.parts,
-                                    [](const Part& p) {
-                                        return english(p.name) == "charger for engine and sun, 50 A";
-                                    }),
-              1);
+    EXPECT_EQ(
+        std::ranges::count_if(
+            d.build.parts,
+            [](const Part& p) { return english(p.name) == "charger for engine and sun, 50 A"; }),
+        1);
     for (const char* step : {"on.duo.sun", "on.duo"}) {
         EXPECT_NE(std::ranges::find(d.powerUp.switchOn, std::string(step), &SwitchStep::id),
                   d.powerUp.switchOn.end())
@@ -108,15 +108,16 @@ TEST(Isolated, BringsItsInputCurrentBackByItsOwnLead) {
         with(aVan(), "dcdc", "dcdc_from_starter", EngineChoice{"dcdc_isolated_30", {}}), library());
     EXPECT_NEAR(along(own, "driving", "engine.feed-"), along(own, "driving", "engine.feed+"), 1e-6);
     EXPECT_NEAR(along(own, "driving", "bond"), 0.0, 1e-6);
-    const Design common = design(
-        with(aVan(), "dcdc", "dcdc_from_starter", EngineChoice{"dcdc_30", {}}), library());
+    const Design common =
+        design(with(aVan(), "dcdc", "dcdc_from_starter", EngineChoice{"dcdc_30", {}}), library());
     EXPECT_GT(std::abs(along(common, "driving", "bond")), 25.0);
     EXPECT_EQ(findConductor(common.wiring.circuit, ConductorId("engine.feed-")), nullptr);
 }
 
 TEST(SecondAlternator, ChargesTheBankAlone) {
-    const Design d = design(
-        with(aVan(), "second", "alternator_on_bars", AlternatorChoice{"alternator_100"}), library());
+    const Design d =
+        design(with(aVan(), "second", "alternator_on_bars", AlternatorChoice{"alternator_100"}),
+               library());
     // Into a weak bank it holds its volts; into a strong one it gives all it can, and that decides.
     EXPECT_GT(-along(d, "driving", "second.feed+"), 50.0);
     EXPECT_NEAR(test::rowOf(d, "second.feed+").load.si(), 100.0, 1e-3);
@@ -162,9 +163,9 @@ TEST(SupplyPoint, IsWhatItIsAndIsNotBought) {
     EXPECT_EQ(test::findingOf(d, "E11"), nullptr);
     EXPECT_EQ(findConductor(d.wiring.circuit, ConductorId("engine.feed+"))->from.device.value,
               "point.seatbox");
-    EXPECT_EQ(std::ranges::count(
-                  d.build.cuts, ConductorId("point.seatbox.lead+"), &CutPiece::conductor),
-              0);
+    EXPECT_EQ(
+        std::ranges::count(d.build.cuts, ConductorId("point.seatbox.lead+"), &CutPiece::conductor),
+        0);
     EXPECT_GT(lead.load.si(), 25.0);
 }
 
@@ -208,9 +209,12 @@ TEST(InverterCharger, ChargesOnShoreByItsRating) {
 
 TEST(VehicleUnits, SurviveTheFile) {
     Plan plan = aPointVan(squareMillimetres(16), amps(80));
-    plan = with(std::move(plan), "duo", "combined_from_starter",
+    plan = with(std::move(plan),
+                "duo",
+                "combined_from_starter",
                 CombinedChoice{{"panel_180", 1, 3}, "combined_50", {UnitId("seatbox")}});
-    plan = with(std::move(plan), "second", "alternator_on_bars", AlternatorChoice{"alternator_100"});
+    plan =
+        with(std::move(plan), "second", "alternator_on_bars", AlternatorChoice{"alternator_100"});
     plan = with(std::move(plan), "trickle", "trickle_to_starter", TrickleChoice{"trickle_4"});
     plan.van.vehicle.points.push_back(
         {UnitId("hitch"), "hitch socket", PlaceId("engine"), metres(5), {}, {}});

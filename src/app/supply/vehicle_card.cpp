@@ -4,6 +4,7 @@
 
 #include <QComboBox>
 #include <QFrame>
+#include <QLabel>
 #include <QPushButton>
 #include <algorithm>
 
@@ -90,6 +91,9 @@ void UnitCards::addVehicle() {
     auto* frame = new QFrame(inner_[static_cast<std::size_t>(Column::In)]);
     frame->setFrameShape(QFrame::StyledPanel);
     auto* form = new QFormLayout(frame);
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    auto* title = new QLabel(tr("The vehicle's own"), frame);
+    form->addRow(title);
     const Vehicle& vehicle = document_.plan().van.vehicle;
     addQuantity<Amps>(form,
                       "supply.alternator",

@@ -21,7 +21,7 @@ public:
 
     DiagramGeometry place(const Reading& reading) {
         const double left = leftMargin();
-        double height = kLeastLadder;
+        double height = kLeastLadder + pointsHeight();
         for (const Ladder& ladder : reading.ladders) {
             height = std::max(height, ladderHeight(ladder));
         }
@@ -83,6 +83,23 @@ private:
             rung.inner ? std::max(ladderHeight(*rung.inner), kWire) : kDeviceHeight;
         return chainHeight(rung.up) + middle + std::max(chainHeight(rung.down), kWire);
     }
+    // What the vehicle's supply points need below what else leaves its battery.
+    [[nodiscard]] double pointsHeight() const {
+        double points = 0.0;
+        double leads = 0.0;
+        for (const Device& d : circuit_.devices) {
+            points += d.kind == DeviceKind::SupplyPoint ? kDeviceHeight + kGap : 0.0;
+        }
+        for (const Conductor& c : circuit_.conductors) {
+            leads += leavesStarter(c) ? kBelow : 0.0;
+        }
+        // The ladder is twice as high as what stands below its middle.
+        return points > 0.0 ? std::max(0.0, 2.0 * (points + leads) - kLeastLadder / 2.0) : 0.0;
+    }
+    [[nodiscard]] bool leavesStarter(const Conductor& c) const {
+        const Device* from = findDevice(circuit_, c.from.device);
+        return from != nullptr && from->kind == DeviceKind::Starter && c.pole != Pole::Negative;
+    }
     static double ladderHeight(const Ladder& ladder) {
         double h = 0.0;
         for (const Rung& rung : ladder.rungs) {
@@ -96,7 +113,8 @@ private:
     }
     [[nodiscard]] double leftMargin() const {
         const bool vehicle = firstOf(circuit_, DeviceKind::Starter) != nullptr;
-        return kMargin + (vehicle ? kVehicleSide : 0.0);
+        const bool points = firstOf(circuit_, DeviceKind::SupplyPoint) != nullptr;
+        return kMargin + (vehicle ? kVehicleSide : 0.0) + (points ? kDeviceWidth + kSideWire : 0.0);
     }
 
     // --- placing
@@ -464,13 +482,21 @@ private:
         return std::nullopt;
     }
 
-    // Supply points, one below the other under the starter battery.
+    // Supply points, one below the other at the right of the starter battery, below all that leaves
+    // it.
     void placePoints(double x, double y) {
+        y -= kDeviceHeight + kGap;
+        for (const Conductor& c : circuit_.conductors) {
+            y += leavesStarter(c) ? kBelow : 0.0;
+        }
         for (const Device& d : circuit_.devices) {
             if (d.kind == DeviceKind::SupplyPoint) {
                 y += kDeviceHeight + kGap;
-                addDevice(d, {x, y, kDeviceWidth, kDeviceHeight});
-                setTerminal(d, 0, {x + kDeviceWidth, y + kPoleInset});
+                const Rect rect{x, y, kDeviceWidth, kDeviceHeight};
+                addDevice(d, rect);
+                const PortPair through = std::get<Resistance>(d.elements.front()).between;
+                setTerminal(d, through.pos, {x, y + kDeviceHeight / 2.0});
+                setTerminal(d, through.neg, {x + kDeviceWidth, y + kDeviceHeight / 2.0});
             }
         }
     }
@@ -499,7 +525,7 @@ private:
         }
         setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
         setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
-        placePoints(x1, y);
+        placePoints(x1 + kDeviceWidth + kSideWire, y);
         if (place) {
             placeLiveSupply(*place, x0);
         }

@@ -67,7 +67,7 @@ private:
     void addDrop() {
         draft_.drop(
             {.id = "drop." + id_,
-             .name = {"{source} to bus bars and back"_text, {{"source", vehicleName(relay_.from)}}},
+             .name = "starter battery to bus bars and back"_text,
              // It limits nothing: what is lost on the way only charges slower.
              .rule = "drop_relay",
              .moment = "sizing.driving",

@@ -67,13 +67,15 @@ void addPoint(Draft& draft, const SupplyPoint& point) {
     Device& d = draft.fixture(id, DeviceKind::SupplyPoint, "supply_point");
     d.name = Text::given(point.name);
     d.place = point.place;
+    Draft::port(d, "in", row.connection, Pole::Positive);
     Draft::port(d, "+", row.connection, Pole::Positive);
+    d.elements.emplace_back(Resistance{{0, 1}, row.resistance});
     draft.piece.offers.push_back({vehiclePost(&point), terminal(id, "+"), Holds::Itself});
     Conductor& lead =
         draft.conductor(supplyLead(point.id).value,
                         {"starter battery to {point}"_text, {{"point", Text::given(point.name)}}},
                         starterPost(Pole::Positive),
-                        terminal(id, "+"),
+                        terminal(id, "in"),
                         Pole::Positive,
                         Purpose::Feed);
     lead.laid = LaidBy::SomebodyBefore;
