@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/circuit/kinds.h"
 #include "paper/symbols.h"
 #include "paper/words.h"
 
@@ -246,10 +247,8 @@ private:
             selected(SubjectKind::Device, placed.id.value) ||
             (device->appliance && selected(SubjectKind::Appliance, device->appliance->value));
         const QColor ink = chosen ? v_.ink.accent : v_.ink.text;
-        const bool inLeg = device->kind == DeviceKind::MainSwitch ||
-                           device->kind == DeviceKind::Isolator ||
-                           device->kind == DeviceKind::Shunt;
-        if (inLeg) {
+        const bool inLeg = kindRow(device->kind).stands == Stands::Leg;
+        if (inLeg && device->kind != DeviceKind::Converter) {
             p_.setPen(QPen(ink, chosen ? 2.6 : 1.6));
             paintLegDevice(*device, box, ink);
             return;

@@ -84,6 +84,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
             paintConverter(p, b, Output::Direct);
             break;
         case DeviceKind::Relay:
+        case DeviceKind::LoadSwitch:
             p.drawRect(b);
             p.drawLine(QPointF(b.left() + b.width() * 0.25, b.center().y()),
                        QPointF(b.right() - b.width() * 0.25, b.top() + b.height() * 0.25));
@@ -110,6 +111,7 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
             break;
         case DeviceKind::Ignition:
         case DeviceKind::SupplyPoint:
+        case DeviceKind::BodyPoint:
         case DeviceKind::CollectingBar:
         case DeviceKind::BusBar:
         case DeviceKind::MainSwitch:
@@ -133,7 +135,7 @@ void paintInLeg(QPainter& p, const QRectF& b, DeviceKind kind, Contacts contacts
         p.drawLine(QPointF(x, b.top()), QPointF(x, body.top()));
         p.drawRect(body);
         p.drawLine(QPointF(x, body.bottom()), QPointF(x, b.bottom()));
-    } else if (kind == DeviceKind::Joint) {
+    } else if (kind == DeviceKind::Joint || kind == DeviceKind::BodyPoint) {
         p.drawLine(QPointF(x, b.top()), QPointF(x, b.bottom()));
         p.drawEllipse(b.center(), 4, 4);
     } else {

@@ -37,7 +37,7 @@ Asked askedOf(const SizingTask& task,
     const auto through = mostThrough(circuit, device, currents);
     out.current = through ? through->current : Amps();
     out.ways = waysUsed(circuit, device);
-    out.ways += d.made->kind == HardwareKind::FuseBlock ? kSpareWays : 0;
+    out.ways += d.kind == DeviceKind::FuseBlock ? kSpareWays : 0;
     for (const EndOn& end : circuit.index->endsOn[device]) {
         const Working& w = state.conductors[end.conductor];
         if (isOurs(circuit.conductors[end.conductor]) && !isClip(d.ports[end.port])) {

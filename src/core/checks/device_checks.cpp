@@ -252,7 +252,7 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
         const Volts bank = in.gear.bankOf(rail.id).system;
         const bool high = bank > volts(12.0);
         const Supplied wrong = high ? Supplied::Twelve : Supplied::TwentyFour;
-        if (a.supplied != wrong || rail.converter != nullptr) {
+        if (a.supplied != wrong || in.gear.converterBehind(rail.id) != nullptr) {
             continue;
         }
         Finding f = findingOf(in, "V2", subject(deviceOf(a.id)));

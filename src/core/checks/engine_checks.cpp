@@ -359,13 +359,22 @@ void checkSupplyPoints(const CheckInput& in, Checks& out) {
     }
 }
 
-// Loads that were moved to the starter battery.
+// What hangs behind it draws only while the alternator gives.
+bool opensWhenStopped(const Device& device) {
+    return std::ranges::any_of(device.elements, [](const Element& e) {
+        const auto* contact = std::get_if<Contact>(&e);
+        return contact != nullptr && contact->closed == Live::EngineRunning;
+    });
+}
+
+// Loads on the starter battery, also such as were moved there.
 void checkStarterLoads(const CheckInput& in, Checks& out) {
     const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
     for (const Conductor& c : in.wiring.circuit.conductors) {
         const Device& far = *findDevice(in.wiring.circuit,
                                         c.from.device == starter->id ? c.to.device : c.from.device);
-        const bool charges = meetsVehicle(far.kind) || far.kind == DeviceKind::SupplyPoint;
+        const bool charges = meetsVehicle(far.kind) || far.kind == DeviceKind::SupplyPoint ||
+                             opensWhenStopped(far);
         const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit && !charges;
         const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
         if (!ours || !hangs) {

@@ -29,6 +29,8 @@ enum class DeviceKind {
     FuseBlock,
     Strip,
     Joint,
+    LoadSwitch,
+    BodyPoint,
     Starter,
     Alternator,
     Chassis,

@@ -39,6 +39,8 @@ constexpr std::array kRows{
     KindRow{FuseBlock, "fuse_block", kYes, Rung, 5, kLadder, kIntake, kShared},
     KindRow{Strip, "strip", kYes, Rung, 4, kLadder, kIntake, kShared},
     KindRow{Joint, "joint", kYes, Leg, kLast, kShut, kPasses, kShared},
+    KindRow{LoadSwitch, "load_switch", kYes, Leg, kLast, kShut, kPasses, kShared},
+    KindRow{BodyPoint, "body_point", kYes, Leg, kLast, kShut, kUnrated, kShared},
     KindRow{Starter, "starter_battery", kNo, Vehicle, kLast, kShut, kUnrated, kShared},
     KindRow{Alternator, "alternator", kNo, Vehicle, kLast, kShut, kUnrated, kShared},
     KindRow{Chassis, "chassis", kNo, Vehicle, kLast, kShut, kUnrated, kEach},

@@ -49,6 +49,7 @@ int waysUsed(const Circuit& circuit, std::size_t device) {
             return static_cast<int>(circuit.index->endsOn[device].size());
         case HardwareKind::Distributor:
         case HardwareKind::FuseBlock:
+        case HardwareKind::BreakerPanel:
             return fusesIn(circuit, device);
         case HardwareKind::Switch:
         case HardwareKind::PvIsolator:

@@ -326,10 +326,12 @@ constexpr std::array kHardwareKinds{TextChoice{"bus_bar", "bus bar"_text},
                                     TextChoice{"pv_isolator", "isolator of panels"_text},
                                     TextChoice{"shunt", "shunt"_text},
                                     TextChoice{"fuse_block", "blade-fuse block"_text},
+                                    TextChoice{"breaker_panel", "breaker panel"_text},
                                     TextChoice{"strip", "terminal strip"_text}};
 
 bool holdsFuses(const HardwareModel& m) {
-    return m.kind == HardwareKind::Distributor || m.kind == HardwareKind::FuseBlock;
+    return m.kind == HardwareKind::Distributor || m.kind == HardwareKind::FuseBlock ||
+           m.kind == HardwareKind::BreakerPanel;
 }
 
 GearFields<HardwareModel> hardwareFields() {

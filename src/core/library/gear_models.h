@@ -155,6 +155,7 @@ enum class HardwareKind {  // stored by name
     PvIsolator,
     Shunt,
     FuseBlock,
+    BreakerPanel,
     Strip,
 };
 

@@ -14,6 +14,7 @@ enum class WayKind {  // stored by name
     Bank,
     MainRail,
     ConverterRail,
+    SubRail,
     Bond,
     Sun,
     Engine,

@@ -9,9 +9,10 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 13> kWayKindNames{"bank",
+constexpr std::array<std::string_view, 14> kWayKindNames{"bank",
                                                          "main_rail",
                                                          "converter_rail",
+                                                         "sub_rail",
                                                          "bond",
                                                          "sun",
                                                          "engine",

@@ -84,6 +84,9 @@ std::vector<Error> beyondLimits(const Plan& plan) {
     c.text(plan.notes, limits::kNotes, "notes");
     for (const Appliance& a : plan.appliances) {
         c.text(a.name, kMostText, "appliances.name");
+        if (a.switched) {
+            c.text(a.switched->plate, kMostText, "appliances.switched.plate");
+        }
         c.most(a.uses.size(),
                limits::kUsesOfOne,
                "A plan holds at most {n} spans of one appliance."_text,

@@ -29,6 +29,17 @@ struct Use {
 // Growth: to come. It sizes cables, fuses and blocks, and takes nothing from the bank yet.
 enum class Planned { Now, Growth };  // stored by name
 
+// A lamp's own switch or a dimmer, in its positive lead between fuse and lamp. Two way: from two
+// places.
+enum class SwitchKind { Switch, TwoWay, Dimmer };  // stored by name
+struct LoadSwitch {
+    SwitchKind kind = SwitchKind::Switch;
+    PlaceId place;
+    PlaceId second = {};     // of a two-way one
+    std::string plate = {};  // that it sits on with others; empty: alone
+    bool operator==(const LoadSwitch&) const = default;
+};
+
 struct Appliance {
     ApplianceId id;
     std::string name;
@@ -45,6 +56,7 @@ struct Appliance {
     Runs runs = Runs::WithOthers;
     PlaceId place;
     Planned planned = Planned::Now;
+    std::optional<LoadSwitch> switched = {};  // of a DC appliance; none: it has its own
     bool operator==(const Appliance&) const = default;
 };
 
@@ -94,6 +106,11 @@ struct FromBank {
     UnitId bank;
     bool operator==(const FromBank&) const = default;
 };
+// A block of its own somewhere in the van, fed by a fuse of another rail.
+struct FromRail {
+    UnitId rail;
+    bool operator==(const FromRail&) const = default;
+};
 struct FromConverter {
     UnitId rail;  // that the converter draws from
     std::string model;
@@ -101,7 +118,7 @@ struct FromConverter {
 };
 // What loads, sources and inverters hang on.
 struct RailChoice : UnitChoice {
-    std::variant<FromBank, FromConverter> fedBy;
+    std::variant<FromBank, FromConverter, FromRail> fedBy;
     Distribution kind = Distribution::Bars;
     bool operator==(const RailChoice&) const = default;
 };
@@ -172,11 +189,20 @@ struct InverterChoice : UnitChoice {
     Seconds shorePerDay = {};  // of one that charges too: on shore power, on average
     bool operator==(const InverterChoice&) const = default;
 };
+// Where a circuit begins: at a way of a block, or with a fuse of its own where the block is fed.
+enum class Tap { Block, OwnFuse };  // stored by name
+// When a circuit is live: with the main switch on; always, from before that; while the engine runs.
+enum class LiveWhen { Switched, Always, Driving };  // stored by name
+// How its current comes back.
+enum class Back { Cable, Body };  // stored by name
 // Loads that share a circuit because the person says so; all others are grouped by the program.
 struct CircuitChoice {
     UnitId id;
-    UnitId on;  // rail
+    UnitId on;  // a rail, or kOnVehicle: the starter battery
     std::vector<ApplianceId> loads;
+    Tap tap = Tap::Block;
+    LiveWhen live = LiveWhen::Switched;
+    Back back = Back::Cable;
     bool operator==(const CircuitChoice&) const = default;
 };
 struct Gear {

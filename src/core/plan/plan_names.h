@@ -13,6 +13,10 @@ inline constexpr std::array<std::string_view, 2> kBundlingNames{"loose", "tied"}
 inline constexpr std::array<std::string_view, 2> kDistributionNames{"bars", "distributor"};
 inline constexpr std::array<std::string_view, 7> kSourceNames{
     "sun", "engine", "relay", "shore", "combined", "alternator", "trickle"};
+inline constexpr std::array<std::string_view, 3> kSwitchNames{"switch", "two_way", "dimmer"};
+inline constexpr std::array<std::string_view, 2> kTapNames{"block", "own_fuse"};
+inline constexpr std::array<std::string_view, 3> kLiveNames{"switched", "always", "driving"};
+inline constexpr std::array<std::string_view, 2> kBackNames{"cable", "body"};
 inline constexpr std::array<std::string_view, 4> kVentingNames{"none", "tube", "box", "outside"};
 inline constexpr std::array<std::string_view, 2> kRegulationNames{"fixed", "variable"};
 inline constexpr std::array<std::string_view, 3> kInLineNames{"isolator", "strip", "shunt"};

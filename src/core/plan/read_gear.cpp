@@ -8,6 +8,7 @@
 #include "core/base/shortened.h"
 #include "core/plan/limits.h"
 #include "core/plan/plan_names.h"
+#include "core/plan/units.h"
 
 namespace spirk {
 
@@ -21,6 +22,11 @@ void readUnit(JsonFields& row, UnitChoice& out) {
     out.id = UnitId(readPlainId(row));
     if (row.problemCount() == before && out.id.value.find('.') != std::string::npos) {
         row.problem("id", "The id of a unit has no dot."_text, "Use '_' or '-' instead."_text);
+    }
+    if (std::ranges::find(kReservedStems, out.id.value) != kReservedStems.end()) {
+        row.problem("id",
+                    {"Spirk itself calls something '{id}'."_text, {{"id", out.id.value}}},
+                    "Give the unit another id, there and where it is named."_text);
     }
     out.way = WayId(row.text("way"));
     if (row.has("options")) {
@@ -48,6 +54,8 @@ void readUnits(JsonFields& fields, const char* list, std::vector<Choice>& into, 
 void readFedBy(JsonFields& row, RailChoice& out) {
     if (row.has("converter")) {
         out.fedBy = FromConverter{UnitId(row.text("from_rail")), row.text("converter")};
+    } else if (row.has("from_rail")) {
+        out.fedBy = FromRail{UnitId(row.text("from_rail"))};
     } else {
         out.fedBy = FromBank{UnitId(row.text("from_bank"))};
     }
@@ -106,12 +114,23 @@ void readCare(JsonFields& row, BankChoice& out) {
     }
 }
 
+// The usual where the file does not say it.
+template <class Names, class Enum>
+Enum readOr(JsonFields& row, const char* key, const Names& names, Enum usual) {
+    return row.has(key) ? static_cast<Enum>(row.oneOf(key, names)) : usual;
+}
+
 void readCircuits(JsonFields& fields, Gear& gear) {
     if (!fields.has("circuits")) {
         return;
     }
     for (JsonFields& row : fields.objects("circuits", limits::kAppliances)) {
-        CircuitChoice out{UnitId(readPlainId(row)), UnitId(row.text("on")), {}};
+        CircuitChoice out;
+        out.id = UnitId(readPlainId(row));
+        out.on = UnitId(row.text("on"));
+        out.tap = readOr(row, "tap", kTapNames, Tap::Block);
+        out.live = readOr(row, "live", kLiveNames, LiveWhen::Switched);
+        out.back = readOr(row, "back", kBackNames, Back::Cable);
         for (const std::string& load : row.texts("loads")) {
             out.loads.emplace_back(load);
         }

@@ -70,6 +70,14 @@ Appliance readAppliance(JsonFields& row) {
     if (row.has("planned")) {
         out.planned = static_cast<Planned>(row.oneOf("planned", kPlannedNames));
     }
+    if (row.has("switched")) {
+        JsonFields fields = row.object("switched");
+        out.switched = LoadSwitch{static_cast<SwitchKind>(fields.oneOf("kind", kSwitchNames)),
+                                  PlaceId(fields.text("place")),
+                                  PlaceId(fields.textOr("second", "")),
+                                  fields.textOr("plate", "")};
+        fields.settleUnknownKeys();
+    }
     row.settleUnknownKeys();
     return out;
 }

@@ -3,6 +3,8 @@
 // The units of a plan's gear: found, put in and taken out.
 
 #include <algorithm>
+#include <array>
+#include <string_view>
 
 #include "core/plan/plan.h"
 
@@ -15,6 +17,27 @@ inline constexpr const char* kConverterRail = "converter";
 inline constexpr const char* kSunUnit = "mppt";
 inline constexpr const char* kEngineUnit = "dcdc";
 inline constexpr const char* kInverterUnit = "inverter";
+
+// What Spirk itself calls devices and conductors by: no unit's id is one of these.
+inline constexpr std::array<std::string_view, 16> kReservedStems{"alternator",
+                                                                 "array",
+                                                                 "bond",
+                                                                 "bus",
+                                                                 "chassis",
+                                                                 "circuit",
+                                                                 "engine",
+                                                                 "fuseblock",
+                                                                 "ignition",
+                                                                 "load",
+                                                                 "point",
+                                                                 "shunt",
+                                                                 "starter",
+                                                                 "switch",
+                                                                 "switch2",
+                                                                 "vehicle"};
+
+// What a circuit of the starter battery hangs on; no unit is called so.
+inline constexpr const char* kOnVehicle = "vehicle";
 
 // The lists of a plan's gear.
 enum class UnitList { Banks, Rails, Sources, Inverters, Circuits };

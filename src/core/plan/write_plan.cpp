@@ -45,6 +45,16 @@ Json write(const Appliance& a) {
     out["runs"] = nameOf(kRunsNames, a.runs);
     out["place"] = a.place.value;
     out["planned"] = nameOf(kPlannedNames, a.planned);
+    if (a.switched) {
+        out["switched"] = {{"kind", nameOf(kSwitchNames, a.switched->kind)},
+                           {"place", a.switched->place.value}};
+        if (!a.switched->second.value.empty()) {
+            out["switched"]["second"] = a.switched->second.value;
+        }
+        if (!a.switched->plate.empty()) {
+            out["switched"]["plate"] = a.switched->plate;
+        }
+    }
     return out;
 }
 
@@ -80,7 +90,8 @@ Json write(const RailChoice& rail) {
         [&](const FromConverter& from) {
             out["from_rail"] = from.rail.value;
             out["converter"] = from.model;
-        });
+        },
+        [&](const FromRail& from) { out["from_rail"] = from.rail.value; });
     out["kind"] = nameOf(kDistributionNames, rail.kind);
     return out;
 }
@@ -142,7 +153,11 @@ Json write(const CircuitChoice& circuit) {
     for (const ApplianceId& load : circuit.loads) {
         loads.push_back(load.value);
     }
-    return {{"id", circuit.id.value}, {"on", circuit.on.value}, {"loads", loads}};
+    Json out{{"id", circuit.id.value}, {"on", circuit.on.value}, {"loads", loads}};
+    out["tap"] = nameOf(kTapNames, circuit.tap);
+    out["live"] = nameOf(kLiveNames, circuit.live);
+    out["back"] = nameOf(kBackNames, circuit.back);
+    return out;
 }
 
 Json write(const Variant& variant);

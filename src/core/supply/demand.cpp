@@ -100,7 +100,21 @@ Joules behind(const RailUnit& rail, const Plan& plan, const System& gear, const 
     Joules out;
     for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
         const Appliance& a = plan.appliances[i];
-        if (a.feed == Feed::Dc && railOf(a, gear).id == rail.id) {
+        const bool here = a.feed == Feed::Dc && !onVehicle(a, gear) &&
+                          gear.converterBehind(railOf(a, gear).id) == &rail;
+        if (here) {
+            out += needs.appliances[i].perDay;
+        }
+    }
+    return out;
+}
+
+// What circuits on the vehicle's own battery take.
+Joules byTheVehicle(const Plan& plan, const System& gear, const Needs& needs) {
+    Joules out;
+    for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
+        const Appliance& a = plan.appliances[i];
+        if (a.feed == Feed::Dc && onVehicle(a, gear)) {
             out += needs.appliances[i].perDay;
         }
     }
@@ -166,6 +180,13 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
                      .source = "own arithmetic"_text,
                      .note = {}};
     out.total = needs.dcPerDay;
+    if (const Joules driven = byTheVehicle(plan, gear, needs); driven.si() > 0.0) {
+        out.total = out.total - driven;
+        total.terms.push_back({"E_vehicle"_text,
+                               "of these the vehicle's own battery feeds, taken off"_text,
+                               measure(Joules::fromSi(-driven.si())),
+                               FromRule{"the sum of those appliances in Needs"_text}});
+    }
     if (gear.converter() != nullptr) {
         ConverterDay day = convertersDay(plan, gear, needs);
         out.total += day.extra;

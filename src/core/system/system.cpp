@@ -41,6 +41,17 @@ Finding leftOut(const std::string& path, Text what, Text remedy) {
     return out;
 }
 
+Finding notAlways(const std::string& path) {
+    Finding out = leftOut(path,
+                          {"'{unit}' cannot be live with the main switch off: what feeds its rail "
+                           "hangs behind that."_text,
+                           {{"unit", path}}},
+                          "Let it hang on a rail of the bank."_text);
+    out.id += " live";
+    out.why = "It is wired as one that the main switch makes dead."_text;
+    return out;
+}
+
 Finding unfed(const std::string& path, const UnitId& on) {
     return leftOut(
         path,
@@ -172,13 +183,14 @@ private:
     // Of a source or an inverter: a converter's rail neither takes a charge nor bears them.
     [[nodiscard]] bool hangsAtBank(const UnitId& rail, const std::string& path) {
         const auto at = std::ranges::find(out_.rails, rail, &RailUnit::id);
-        if (at == out_.rails.end() || at->converter == nullptr) {
+        if (at == out_.rails.end() || at->atBank()) {
             return hasRail(rail, path);
         }
-        out_.findings.push_back(leftOut(path,
-                                        {"'{unit}' hangs on '{on}', which a converter feeds."_text,
-                                         {{"unit", path}, {"on", rail.value}}},
-                                        {"Let it hang on a rail that the bank feeds."_text, {}}));
+        out_.findings.push_back(
+            leftOut(path,
+                    {"'{unit}' hangs on '{on}', which is no rail of a bank."_text,
+                     {{"unit", path}, {"on", rail.value}}},
+                    {"Let it hang on a rail that the bank feeds."_text, {}}));
         return false;
     }
     void addBanks() {
@@ -225,6 +237,11 @@ private:
                 addConverterRail(choice, *from);
             }
         }
+        for (const RailChoice& choice : plan_.gear.rails) {
+            if (const auto* from = std::get_if<FromRail>(&choice.fedBy)) {
+                addSubRail(choice, *from);
+            }
+        }
         promise(!out_.rails.empty(), "a plan has a rail at its bank");
         std::erase_if(out_.banks, [&](const BankUnit& bank) {
             const bool feeds =
@@ -260,6 +277,17 @@ private:
             out.bank = out_.rail(from.rail).bank;
             out_.rails.push_back(out);
         }
+    }
+    // Of a rail of a bank or of a converter, or of a block that stands before it.
+    void addSubRail(const RailChoice& choice, const FromRail& from) {
+        auto out = unitAs<RailUnit>(choice, UnitList::Rails, WayKind::SubRail);
+        if (!hasRail(from.rail, out.path)) {
+            return;
+        }
+        const RailUnit& parent = out_.rail(from.rail);
+        out.from = from.rail;
+        out.bank = parent.bank;
+        out_.rails.push_back(out);
     }
     void addSource(const SourceChoice& choice) {
         match(
@@ -383,8 +411,12 @@ private:
     // suit one is the person's choice, and is told (V2).
     void addCircuit(const CircuitChoice& choice) {
         const std::string path = pathOf(UnitList::Circuits, choice.id);
-        if (!hasRail(choice.on, path)) {
+        if (choice.on.value != kOnVehicle && !hasRail(choice.on, path)) {
             return;
+        }
+        const auto rail = std::ranges::find(out_.rails, choice.on, &RailUnit::id);
+        if (choice.live == LiveWhen::Always && rail != out_.rails.end() && !rail->atBank()) {
+            out_.findings.push_back(notAlways(path));
         }
         CircuitChoice out = choice;
         std::erase_if(out.loads, [&](const ApplianceId& load) {
@@ -423,6 +455,13 @@ const CircuitChoice* circuitWith(const System& system, const ApplianceId& load) 
     return found == system.circuits.end() ? nullptr : &*found;
 }
 
+bool System::usesVehicle() const {
+    const auto onIt = [](const CircuitChoice& c) {
+        return c.on.value == kOnVehicle && !c.loads.empty();
+    };
+    return takesFromVehicle() || !trickles.empty() || std::ranges::any_of(circuits, onIt);
+}
+
 bool System::usesShore() const {
     return !shores.empty() || std::ranges::any_of(inverters, [](const InverterUnit& inverter) {
         return inverter.model->charge.si() > 0.0;
@@ -433,6 +472,14 @@ const RailUnit& System::rail(const UnitId& id) const {
     const auto found = std::ranges::find(rails, id, &RailUnit::id);
     promise(found != rails.end(), "a rail that something hangs on is there");
     return *found;
+}
+
+const RailUnit* System::converterBehind(const UnitId& rail) const {
+    const RailUnit* at = &this->rail(rail);
+    while (at->converter == nullptr && !at->atBank()) {
+        at = &this->rail(at->from);
+    }
+    return at->converter == nullptr ? nullptr : at;
 }
 
 const BankUnit& System::bankOf(const UnitId& rail) const {
@@ -505,7 +552,8 @@ Chemistry scaled(const Chemistry& block, double blocks) {
 }
 
 const RailUnit& railOf(const Appliance& a, const System& gear) {
-    if (const CircuitChoice* given = circuitWith(gear, a.id)) {
+    const CircuitChoice* given = circuitWith(gear, a.id);
+    if (given != nullptr && given->on.value != kOnVehicle) {
         return gear.rail(given->on);
     }
     const RailUnit& main = gear.mainRail();
@@ -517,8 +565,13 @@ const RailUnit& railOf(const Appliance& a, const System& gear) {
     return asksForLess && converter != gear.rails.end() ? *converter : main;
 }
 
+bool onVehicle(const Appliance& a, const System& gear) {
+    const CircuitChoice* given = circuitWith(gear, a.id);
+    return given != nullptr && given->on.value == kOnVehicle;
+}
+
 bool onConverter(const Appliance& a, const System& gear) {
-    return a.feed == Feed::Dc && railOf(a, gear).converter != nullptr;
+    return a.feed == Feed::Dc && gear.converterBehind(railOf(a, gear).id) != nullptr;
 }
 
 Watts arrayPower(const SunUnit& solar) {

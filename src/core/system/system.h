@@ -41,9 +41,10 @@ struct BankUnit : SystemUnit {
 // What loads, sources and inverters hang on.
 struct RailUnit : SystemUnit {
     UnitId bank;                                // that it hangs on, by a converter or not
-    UnitId from;                                // of a converter's, the rail it draws from
-    const ConverterModel* converter = nullptr;  // that makes it; null: the bank does
+    UnitId from;                                // the rail that it draws from; none of a bank's own
+    const ConverterModel* converter = nullptr;  // that makes it of that; null: as it comes
     Distribution kind = Distribution::Bars;
+    [[nodiscard]] bool atBank() const { return from.value.empty(); }
 };
 struct SunUnit : SystemUnit {
     UnitId into;
@@ -106,7 +107,7 @@ struct System {
     std::vector<AlternatorUnit> alternators;
     std::vector<TrickleUnit> trickles;
     std::vector<InverterUnit> inverters;
-    std::vector<CircuitChoice> circuits;  // that the person gave, on rails that are there
+    std::vector<CircuitChoice> circuits;  // that the person gave, on what is there
     const Climate* climate = nullptr;
     std::vector<Finding> findings;
     // Of combined units, what their halves are as a controller and as a charger.
@@ -114,7 +115,7 @@ struct System {
     std::vector<std::shared_ptr<const DcdcModel>> asChargers;
 
     // Whether anything takes from the vehicle's own electrics, or gives to them.
-    [[nodiscard]] bool usesVehicle() const { return takesFromVehicle() || !trickles.empty(); }
+    [[nodiscard]] bool usesVehicle() const;
     [[nodiscard]] bool takesFromVehicle() const { return !engines.empty() || !relays.empty(); }
     // Whether anything charges from the running engine.
     [[nodiscard]] bool usesEngine() const { return takesFromVehicle() || !alternators.empty(); }
@@ -122,6 +123,8 @@ struct System {
     [[nodiscard]] bool usesShore() const;
     // Requires that it is there, as every rail is that something hangs on.
     [[nodiscard]] const RailUnit& rail(const UnitId& id) const;
+    // The converter's rail that a rail is, or is fed by; null where it has the bank's own volts.
+    [[nodiscard]] const RailUnit* converterBehind(const UnitId& rail) const;
     // That a rail hangs on.
     [[nodiscard]] const BankUnit& bankOf(const UnitId& rail) const;
 
@@ -182,7 +185,7 @@ template <class Model>
 // A 12 V block's chemistry, for `blocks` of them in series.
 [[nodiscard]] Chemistry scaled(const Chemistry& block, double blocks);
 
-// The rail that a DC appliance hangs on: that of the circuit that the person gave it; else the
+// The rail that a DC appliance hangs on, of one on the vehicle the first: that of the circuit that the person gave it; else the
 // converter's, where its bank has one and the appliance bears no more; else the first.
 [[nodiscard]] const RailUnit& railOf(const Appliance& appliance, const System& gear);
 // Whether that is a converter's.
@@ -190,6 +193,8 @@ template <class Model>
 
 // The given circuit that a load is in; null where the program groups it.
 [[nodiscard]] const CircuitChoice* circuitWith(const System& system, const ApplianceId& load);
+// Whether a load hangs on the vehicle's own battery: it takes nothing from the house.
+[[nodiscard]] bool onVehicle(const Appliance& appliance, const System& gear);
 
 [[nodiscard]] Watts arrayPower(const SunUnit& solar);
 // Rated capacity of the whole bank.

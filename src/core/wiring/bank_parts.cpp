@@ -59,9 +59,8 @@ void addString(Draft& draft, const BankUnit& bank, int string) {
 
 // The rail that it feeds: its fuse is that of a bank of one string.
 const RailUnit& railFed(const System& system, const BankUnit& bank) {
-    const auto found = std::ranges::find_if(system.rails, [&](const RailUnit& rail) {
-        return rail.converter == nullptr && rail.bank == bank.id;
-    });
+    const auto found = std::ranges::find_if(
+        system.rails, [&](const RailUnit& rail) { return rail.atBank() && rail.bank == bank.id; });
     promise(found != system.rails.end(), "a bank feeds a rail");
     return *found;
 }

@@ -13,9 +13,11 @@ namespace {
 constexpr double kConverterMohm = 5.0;
 
 bool isNeeded(const Draft& draft, const RailUnit& rail) {
-    return std::ranges::any_of(draft.plan.appliances, [&](const Appliance& a) {
-        return a.feed == Feed::Dc && a.count > 0 && railOf(a, draft.gear).id == rail.id;
-    });
+    const bool feedsBlock =
+        std::ranges::find(draft.gear.rails, rail.id, &RailUnit::from) != draft.gear.rails.end();
+    return feedsBlock || std::ranges::any_of(draft.plan.appliances, [&](const Appliance& a) {
+               return a.feed == Feed::Dc && a.count > 0 && railOf(a, draft.gear).id == rail.id;
+           });
 }
 
 }  // namespace

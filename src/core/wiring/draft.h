@@ -90,6 +90,8 @@ private:
 
 // Names that a piece has in several places.
 inline constexpr const char* kBar = "bar";
+// The sizing moment in which circuits that are live while driving draw.
+inline constexpr const char* kDrivingLoads = "sizing.driving_loads";
 
 // Hardware as the person names it, else the least of its kind.
 void makeHardware(Draft& draft);

@@ -83,6 +83,13 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
         severalCharge(draft)) {
         out.push_back(together);
     }
+    if (std::ranges::find(draft.gear.circuits, LiveWhen::Driving, &CircuitChoice::live) !=
+        draft.gear.circuits.end()) {
+        Moment loads = moment(kDrivingLoads, "loads that run while driving"_text, kNearlyEmpty);
+        loads.loads = LoadsOn::All;
+        loads.driving = true;
+        out.push_back(loads);
+    }
     for (Moment& m : out) {
         m.reckoning = Reckoning::AtLowVoltage;
     }

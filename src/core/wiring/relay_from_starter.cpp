@@ -65,15 +65,14 @@ private:
     }
 
     void addDrop() {
-        draft_.drop(
-            {.id = "drop." + id_,
-             .name = "starter battery to bus bars and back"_text,
-             // It limits nothing: what is lost on the way only charges slower.
-             .rule = "drop_relay",
-             .moment = "sizing.driving",
-             .base = volts(12.0)},  // the vehicle's own system
-            {starterPost(Pole::Positive), chassisPost()},
-            {railPost(relay_.into, Pole::Positive), railPost(relay_.into, Pole::Negative)});
+        draft_.drop({.id = "drop." + id_,
+                     .name = "starter battery to bus bars and back"_text,
+                     // It limits nothing: what is lost on the way only charges slower.
+                     .rule = "drop_relay",
+                     .moment = "sizing.driving",
+                     .base = volts(12.0)},  // the vehicle's own system
+                    {starterPost(Pole::Positive), chassisPost()},
+                    {railPost(relay_.into, Pole::Positive), railPost(relay_.into, Pole::Negative)});
     }
 
     [[nodiscard]] LiveStep joined() const {

@@ -16,6 +16,7 @@ constexpr std::array kWays{
     Way{"diagonal", WayKind::Bank, diagonal},
     Way{"switch_and_shunt", WayKind::MainRail, switchAndShunt},
     Way{"converter_on_bars", WayKind::ConverterRail, converterOnBars},
+    Way{"block_on_rail", WayKind::SubRail, blockOnRail},
     Way{"one_bond", WayKind::Bond, oneBond},
     Way{"behind_switch", WayKind::Sun, solarBehindSwitch},
     Way{"before_switch", WayKind::Sun, solarBeforeSwitch},
@@ -55,7 +56,7 @@ std::vector<Piece> piecesOf(const Draft& draft) {
         out.push_back(pieceOf(draft, WayKind::Bank, bank));
     }
     for (const RailUnit& rail : system.rails) {
-        if (rail.converter == nullptr) {
+        if (rail.atBank()) {
             out.push_back(pieceOf(draft, WayKind::MainRail, rail));
         }
     }
@@ -95,8 +96,11 @@ std::vector<Piece> piecesOf(const Draft& draft) {
         if (rail.converter != nullptr) {
             out.push_back(pieceOf(draft, WayKind::ConverterRail, rail));
         }
-        out.push_back(pieceBy(draft, WayKind::Circuits, usual(WayKind::Circuits), rail));
+        out.push_back(rail.atBank() || rail.converter != nullptr
+                          ? pieceBy(draft, WayKind::Circuits, usual(WayKind::Circuits), rail)
+                          : pieceOf(draft, WayKind::SubRail, rail));
     }
+    out.push_back(starterCircuits(draft));
     return out;
 }
 

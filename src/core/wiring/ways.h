@@ -55,7 +55,9 @@ struct Way {
 [[nodiscard]] Piece trickleToStarter(Draft draft, const TrickleUnit& trickle);
 [[nodiscard]] Piece inverterOnBars(Draft draft, const InverterUnit& inverter);
 [[nodiscard]] Piece converterOnBars(Draft draft, const RailUnit& rail);
-[[nodiscard]] Piece bladeBlock(Draft draft, const RailUnit& rail);  // circuits and their loads
+[[nodiscard]] Piece bladeBlock(Draft draft, const RailUnit& rail);   // circuits and their loads
+[[nodiscard]] Piece blockOnRail(Draft draft, const RailUnit& rail);  // the same, at another rail
+[[nodiscard]] Piece starterCircuits(Draft draft);                    // at the vehicle's own battery
 
 [[nodiscard]] Piece vehicle(Draft draft);  // where anything hangs on it
 
