@@ -2,7 +2,10 @@
 // Units put in, chosen and taken out at their cards in Supply.
 #include "core/plan/units.h"
 
+#include <QAction>
 #include <QComboBox>
+#include <QLineEdit>
+#include <QMenu>
 #include <QPushButton>
 #include <QToolButton>
 
@@ -34,7 +37,17 @@ TEST_F(Units, EachOfThePlansHasACard) {
 
 TEST_F(Units, EachKindCanBePutInAndTakenOutAgain) {
     const Plan before = plan();
-    for (const char* kind : {"sun", "engine", "relay", "shore", "inverter", "bank", "converter"}) {
+    for (const char* kind : {"sun",
+                             "engine",
+                             "relay",
+                             "shore",
+                             "combined",
+                             "second",
+                             "trickle",
+                             "inverter",
+                             "bank",
+                             "subRail",
+                             "converter"}) {
         SCOPED_TRACE(kind);
         trigger(("supply.putIn." + std::string(kind)).c_str());
         EXPECT_NE(plan().gear, before.gear);
@@ -90,6 +103,82 @@ TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {
     pick("supply.unit.mppt.panel", "panel_120");
     EXPECT_FALSE(body()->isHidden());
     EXPECT_EQ(solarOf(plan().gear)->panel, "panel_120");
+}
+
+// Of a form's field: its text as if it had been typed and left.
+void type(QWidget& window, const QString& name, const QString& text) {
+    auto* field = window.findChild<QLineEdit*>(name);
+    ASSERT_NE(field, nullptr) << name.toStdString();
+    field->selectAll();
+    QTest::keyClicks(field, text);
+    QTest::keyClick(field, Qt::Key_Return);
+}
+
+TEST_F(Units, ASupplyPointOfTheVehicleIsSaidAndTakenFrom) {
+    window->findChild<QPushButton*>("supply.point.add")->click();
+    ASSERT_EQ(plan().van.vehicle.points.size(), 1u);
+    type(*window, "supply.point.point.fuse", "60 A");
+    EXPECT_EQ(plan().van.vehicle.points.front().fuse, amps(60));
+    type(*window, "supply.point.point.area", "16 mm2");
+    EXPECT_EQ(plan().van.vehicle.points.front().area, squareMillimetres(16));
+    // A question mark says that nobody knows.
+    type(*window, "supply.point.point.area", "?");
+    EXPECT_FALSE(plan().van.vehicle.points.front().area.has_value());
+    pick("supply.unit.dcdc.from", "point");
+    EXPECT_EQ(findConductor(design().wiring.circuit, ConductorId("engine.feed+"))->from.device,
+              DeviceId("point.point"));
+    window->findChild<QPushButton*>("supply.point.point.remove")->click();
+    EXPECT_TRUE(engineOf(plan().gear)->from.point.value.empty());
+    EXPECT_TRUE(design().gear.findings.empty());
+}
+
+TEST_F(Units, ABanksGasAndHeaterAreSaidAtItsCard) {
+    auto* venting = window->findChild<QComboBox*>("supply.unit.bank.venting");
+    ASSERT_NE(venting, nullptr);
+    venting->setCurrentIndex(static_cast<int>(Venting::Box));
+    emit venting->activated(venting->currentIndex());
+    type(*window, "supply.unit.bank.opening", "30");
+    EXPECT_EQ(bankOf(plan().gear).opening, squareMillimetres(3000));
+    type(*window, "supply.unit.bank.heater", "60 W");
+    ASSERT_TRUE(bankOf(plan().gear).heater.has_value());
+    type(*window, "supply.unit.bank.heater.below", "2");
+    EXPECT_EQ(bankOf(plan().gear).heater->below, celsius(2));
+    type(*window, "supply.unit.bank.heater", "0");
+    EXPECT_FALSE(bankOf(plan().gear).heater.has_value());
+}
+
+// From Needs to Supply: the lamp's place and switch, and a circuit that is always live.
+TEST_F(Units, AnAppliancesWiringIsChosenInNeedsAndItsCircuitInSupply) {
+    trigger("view.station.needs");
+    window->selection().select(subject(ApplianceId("router")));
+    auto* wired = window->findChild<QToolButton*>("needs.wired");
+    ASSERT_TRUE(wired->isEnabled());
+    const auto choose = [&](const QString& name) {
+        emit wired->menu()->aboutToShow();
+        auto* action = wired->menu()->findChild<QAction*>(name);
+        ASSERT_NE(action, nullptr) << name.toStdString();
+        action->trigger();
+    };
+    const auto router = [&]() -> const Appliance& {
+        return *std::ranges::find(plan().appliances, ApplianceId("router"), &Appliance::id);
+    };
+    choose("wired.place.galley");
+    EXPECT_EQ(router().place, PlaceId("galley"));
+    choose("wired.switch.1.seat");
+    ASSERT_TRUE(router().switched.has_value());
+    EXPECT_EQ(router().switched->kind, SwitchKind::TwoWay);
+    choose("wired.switch.second.bed");
+    EXPECT_EQ(router().switched->second, PlaceId("bed"));
+    choose("wired.circuit.own");
+    ASSERT_EQ(plan().gear.circuits.size(), 1u);
+    trigger("view.station.supply");
+    auto* live = window->findChild<QComboBox*>("supply.circuit.own.live");
+    ASSERT_NE(live, nullptr);
+    live->setCurrentIndex(static_cast<int>(LiveWhen::Always));
+    emit live->activated(live->currentIndex());
+    EXPECT_NE(findConductor(design().wiring.circuit, ConductorId("main.always.feed+")), nullptr);
+    window->findChild<QPushButton*>("supply.circuit.own.remove")->click();
+    EXPECT_TRUE(plan().gear.circuits.empty());
 }
 
 }  // namespace

@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/needs/wired_menu.h"
 #include "app/shared/text.h"
 #include "core/base/promise.h"
 #include "core/library/appliance_names.h"
@@ -70,6 +71,7 @@ NeedsStation::NeedsStation(Document& document, Selection& selection, QWidget* pa
                 if (now.isValid()) {
                     this->selection().select(subject(model_->at(now.row()).id));
                 }
+                wired_->setEnabled(chosenDc() != nullptr);
             });
     NeedsStation::refresh();
 }
@@ -115,11 +117,24 @@ QWidget* NeedsStation::makeToolbar() {
     remove_->setToolTip(tr("Remove the chosen appliance (Delete)"));
     remove_->setShortcut(QKeySequence::Delete);
     connect(remove_, &QToolButton::clicked, this, &NeedsStation::removeSelected);
+    wired_ = new QToolButton(bar);
+    wired_->setObjectName("needs.wired");
+    wired_->setText(tr("&Wired"));
+    wired_->setToolTip(tr("Place, switch and circuit of the chosen DC appliance"));
+    wired_->setPopupMode(QToolButton::InstantPopup);
+    auto* wiring = new QMenu(wired_);
+    connect(wiring, &QMenu::aboutToShow, this, [this, wiring] {
+        if (const Appliance* chosen = chosenDc()) {
+            fillWiredMenu(*wiring, document(), chosen->id);
+        }
+    });
+    wired_->setMenu(wiring);
     auto* hint =
         new QLabel(tr("Edit in place; '1.2 kW', '90 min' and '0,75' are understood."), bar);
     hint->setEnabled(false);
     layout->addWidget(add);
     layout->addWidget(remove_);
+    layout->addWidget(wired_);
     layout->addStretch(1);
     layout->addWidget(hint);
     return bar;
@@ -200,6 +215,13 @@ void NeedsStation::removeSelected() {
     document().push(tr("Remove %1").arg(name), std::move(next));
 }
 
+const Appliance* NeedsStation::chosenDc() const {
+    const QModelIndex now = table_->currentIndex();
+    const bool there = now.isValid() && now.row() < model_->rowCount();
+    const Appliance* chosen = there ? &model_->at(now.row()) : nullptr;
+    return chosen != nullptr && chosen->feed == Feed::Dc ? chosen : nullptr;
+}
+
 void NeedsStation::followSelection() {
     const auto& chosen = selection().subject();
     std::optional<ApplianceId> id;
@@ -211,11 +233,13 @@ void NeedsStation::followSelection() {
     }
     const int row = id ? model_->rowOf(*id) : -1;
     table_->choose(row);
+    wired_->setEnabled(chosenDc() != nullptr);
 }
 
 void NeedsStation::refresh() {
     pages_->setCurrentIndex(plan().appliances.empty() ? 0 : 1);
     remove_->setEnabled(!plan().appliances.empty());
+    wired_->setEnabled(chosenDc() != nullptr);
     const Needs& needs = design().needs;
     totals_->setText(tr("DC %1 · mains %2 · inverter's own losses %3 · from the bank %4 a day")
                          .arg(q(needs.dcPerDay),

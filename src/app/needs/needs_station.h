@@ -45,7 +45,11 @@ private:
     Ribbon* ribbon_;
     QStackedWidget* pages_;
     QLabel* totals_;
+    // The chosen appliance, where it takes DC: mains are not wired here.
+    [[nodiscard]] const Appliance* chosenDc() const;
+
     QToolButton* remove_ = nullptr;
+    QToolButton* wired_ = nullptr;
 };
 
 }  // namespace spirk::app

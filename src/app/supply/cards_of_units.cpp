@@ -151,9 +151,57 @@ void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
     }
 }
 
+// A block with its place: its feed is as long as the way there.
+void UnitCards::addSubRail(const RailChoice& rail, const FromRail& from) {
+    const UnitId id = rail.id;
+    addCard({rail,
+             WayKind::SubRail,
+             Column::Out,
+             tr("Block elsewhere"),
+             tr("A block of fuses at another place, by one feed."),
+             [this, id, from](QFormLayout* form) {
+                 const QString at = fieldsOf(id);
+                 std::vector<Offered> rails;
+                 for (const RailChoice& other : document_.plan().gear.rails) {
+                     if (other.id != id) {
+                         rails.push_back({nameOf(other), other.id.value});
+                     }
+                 }
+                 addModel(form,
+                          at + ".from",
+                          tr("Fed by"),
+                          from.rail.value,
+                          rails,
+                          [id](Gear& g) -> std::string& {
+                              return std::get<FromRail>(in(g.rails, id).fedBy).rail.value;
+                          });
+                 auto* place = new QComboBox(this);
+                 place->setObjectName(at + ".place");
+                 place->setAccessibleName(tr("Place"));
+                 const Device* block = findDevice(document_.design()->wiring.circuit, blockOf(id));
+                 for (const VanPlace& each : document_.plan().van.places) {
+                     place->addItem(q(each.name), q(each.id.value));
+                     if (block != nullptr && block->place == each.id) {
+                         place->setCurrentIndex(place->count() - 1);
+                     }
+                 }
+                 form->addRow(tr("Place"), place);
+                 connect(place, &QComboBox::activated, this, [this, place, id] {
+                     Plan next = document_.plan();
+                     next.van.placed[blockOf(id)] =
+                         PlaceId(place->currentData().toString().toStdString());
+                     document_.push(tr("Choose a place"), std::move(next), {place->objectName()});
+                 });
+             }});
+}
+
 void UnitCards::addRail(const RailChoice& rail) {
     const UnitId id = rail.id;
     const QString at = fieldsOf(id);
+    if (const auto* from = std::get_if<FromRail>(&rail.fedBy)) {
+        addSubRail(rail, *from);
+        return;
+    }
     if (const auto* converter = std::get_if<FromConverter>(&rail.fedBy)) {
         addCard(
             {rail,
@@ -261,6 +309,7 @@ void UnitCards::addPutIn() {
         Kind{Store, NewUnit::Bank, "bank", tr("Another bank with its own bars")},
         Kind{Out, NewUnit::Inverter, "inverter", tr("Inverter")},
         Kind{Out, NewUnit::Converter, "converter", tr("Converter for 12 V loads")},
+        Kind{Out, NewUnit::SubRail, "subRail", tr("Block of fuses elsewhere in the van")},
         Kind{Out, NewUnit::Trickle, "trickle", tr("Trickle charger for the starter battery")}};
     const std::array texts{tr("Add charging"), tr("Add a bank"), tr("Add output")};
     for (const Column column : {In, Store, Out}) {

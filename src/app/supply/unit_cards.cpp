@@ -97,7 +97,7 @@ void UnitCards::resizeEvent(QResizeEvent* event) {
 
 void UnitCards::refresh() {
     const Plan& plan = document_.plan();
-    const std::pair now{plan.gear, plan.van.vehicle};
+    const Shown now{plan.gear, plan.van.vehicle, plan.van.placed};
     if (shown_ == now) {
         return;
     }
@@ -118,6 +118,9 @@ void UnitCards::refresh() {
     addVehicle();
     addAllBanks();
     addAllInverters();
+    for (const CircuitChoice& circuit : plan.gear.circuits) {
+        addCircuit(circuit);
+    }
     addPutIn();
     for (QWidget* column : inner_) {
         auto* again = focused.isEmpty() ? nullptr : column->findChild<QWidget*>(focused);

@@ -79,6 +79,16 @@ private:
     // Where a bank's gas goes; what keeps its batteries warm.
     void addCare(QFormLayout* form, const BankChoice& bank);
     void addAllInverters();
+    void addCircuit(const CircuitChoice& circuit);
+    void addSubRail(const RailChoice& rail, const FromRail& from);
+    // As the person tells rails apart.
+    [[nodiscard]] QString nameOf(const RailChoice& rail) const;
+    void addChoice(QFormLayout* form,
+                   const QString& name,
+                   const QString& label,
+                   const QStringList& choices,
+                   int now,
+                   const std::function<void(Gear&, int)>& set);
     void addVehicle();
     void addSupplyPoints(QFormLayout* form);
     // One undo step of the vehicle's own electrics.
@@ -123,7 +133,13 @@ private:
     std::array<QVBoxLayout*, 3> above_{};  // of each column
     std::array<QVBoxLayout*, 3> cards_{};
     std::array<QWidget*, 3> inner_{};  // rebuilt with the gear
-    std::optional<std::pair<Gear, Vehicle>> shown_;
+    struct Shown {
+        Gear gear;
+        Vehicle vehicle;
+        std::map<DeviceId, PlaceId> placed;
+        bool operator==(const Shown&) const = default;
+    };
+    std::optional<Shown> shown_;
     std::set<UnitId> open_;
 };
 

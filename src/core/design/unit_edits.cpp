@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <set>
 
+#include "core/base/match.h"
 #include "core/base/promise.h"
 #include "core/plan/units.h"
 
@@ -15,9 +16,11 @@ namespace {
 std::set<UnitId> hangingOn(const Gear& gear, const UnitId& unit) {
     std::set<UnitId> out{unit};
     const auto hangs = [&](const RailChoice& rail) {
-        const auto* bank = std::get_if<FromBank>(&rail.fedBy);
-        return out.contains(bank != nullptr ? bank->bank
-                                            : std::get<FromConverter>(rail.fedBy).rail);
+        return out.contains(match(
+            rail.fedBy,
+            [](const FromBank& from) { return from.bank; },
+            [](const FromConverter& from) { return from.rail; },
+            [](const FromRail& from) { return from.rail; }));
     };
     // A converter's rail may stand before the one that it draws from.
     for (bool grew = true; grew;) {
@@ -166,6 +169,12 @@ Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
                                    {}},
                                   FromConverter{rail, library.converters.front().id},
                                   Distribution::Bars});
+            break;
+        case NewUnit::SubRail:
+            gear.rails.push_back(
+                {{freshUnit(gear, "block"), WayId(usualWay(library, WayKind::SubRail).id), {}},
+                 FromRail{rail},
+                 Distribution::Bars});
             break;
         case NewUnit::Bank: {
             const UnitId bank = freshUnit(gear, kBankUnit);

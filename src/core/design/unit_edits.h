@@ -24,7 +24,8 @@ enum class NewUnit {
     Trickle,
     Inverter,
     Bank,
-    Converter
+    Converter,
+    SubRail
 };
 // The plan with one more of a kind, of the library's least model that fits its bank, by the usual
 // way, on the first rail; a bank comes with a rail of its own.

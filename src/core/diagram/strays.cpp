@@ -108,6 +108,24 @@ std::vector<Point> StrayRouter::besideTheTarget(const Conductor& c, Point a, Poi
     return {a, {out, a.y}, {out, y}, {x, y}, {x, b.y}, b};
 }
 
+// Whether a stretch of it lies on a device that it does not end at.
+bool StrayRouter::crossesDevice(const Conductor& c, const std::vector<Point>& points) const {
+    return std::ranges::any_of(geometry_.devices, [&](const PlacedDevice& d) {
+        if (d.id == c.from.device || d.id == c.to.device) {
+            return false;
+        }
+        for (std::size_t i = 0; i + 1 < points.size(); ++i) {
+            const auto [left, right] = std::minmax(points[i].x, points[i + 1].x);
+            const auto [upper, lower] = std::minmax(points[i].y, points[i + 1].y);
+            if (right > d.rect.x && left < d.rect.x + d.rect.w && lower > d.rect.y - 1.0 &&
+                upper < d.rect.y + d.rect.h + 1.0) {
+                return true;
+            }
+        }
+        return false;
+    });
+}
+
 void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
     PlacedWire wire;
     wire.id = c.id;
@@ -119,6 +137,10 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.stray = true;
     } else {
         wire.points = besideTheTarget(c, a, b);
+        if (crossesDevice(c, wire.points)) {
+            wire.points = roundTheOutside(a, b);
+            wire.stray = true;
+        }
     }
     wire.label = labelBox(wire.points);
     const Protection* from = protectionAt(circuit_, c, End::From);

@@ -25,6 +25,7 @@ private:
     [[nodiscard]] bool drawn(const ConductorId& id) const;
     [[nodiscard]] std::optional<Point> pointOf(const TerminalId& terminal,
                                                const Point* other) const;
+    [[nodiscard]] bool crossesDevice(const Conductor& c, const std::vector<Point>& points) const;
     void routeOne(const Conductor& c, Point a, Point b);
     [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
     [[nodiscard]] std::vector<Point> besideTheTarget(const Conductor& c, Point a, Point b);

@@ -81,11 +81,6 @@ std::string ownCircuit(const ApplianceId& id) {
 
 bool byPlace(const RailUnit& rail) { return rail.option("grouping") == "by_place"; }
 
-std::string blockOf(const UnitId& rail) {
-    return rail.value == kConverterRail ? "fuseblock." + std::string(kOnConverter.substr(0, 3))
-                                        : partOf(rail, "fuseblock");
-}
-
 HardwareKind centreOf(const RailUnit& rail) {
     return rail.option("load_centre") == "breakers" ? HardwareKind::BreakerPanel
                                                     : HardwareKind::FuseBlock;
@@ -118,7 +113,7 @@ Watts largestWatts(const Appliance& a) {
 Hang hangOf(const System& gear, const RailUnit& rail) {
     const bool block = !rail.atBank() && rail.converter == nullptr;
     const auto [pos, neg] = postsOf(block ? gear.rail(rail.from) : rail);
-    Hang out{rail.id, pos, neg, {}, {}, {}, {}, blockOf(rail.id), centreOf(rail)};
+    Hang out{rail.id, pos, neg, {}, {}, {}, {}, blockOf(rail.id).value, centreOf(rail)};
     if (const RailUnit* made = gear.converterBehind(rail.id)) {
         out.converter = DeviceId(made->id.value);
         out.lowest = made->converter->output;
@@ -183,6 +178,12 @@ std::vector<LoadCircuit> loadCircuits(const Draft& draft, const RailUnit* rail) 
         found->current += largestWatts(a) / hang.lowest;
     }
     return out;
+}
+
+DeviceId blockOf(const UnitId& rail) {
+    return DeviceId(rail.value == kConverterRail
+                        ? "fuseblock." + std::string(kOnConverter.substr(0, 3))
+                        : partOf(rail, "fuseblock"));
 }
 
 std::string circuitOf(const Appliance& appliance, const System& gear) {

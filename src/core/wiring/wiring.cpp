@@ -50,8 +50,15 @@ void tellApart(std::vector<LiveStep>& steps, const Circuit& circuit) {
 }
 
 bool hasSeveralOfAKind(const System& gear) {
-    return gear.banks.size() > 1 || gear.rails.size() > 2 || gear.suns.size() > 1 ||
-           gear.engines.size() > 1 || gear.inverters.size() > 1;
+    const bool blocks = std::ranges::any_of(gear.rails,
+                                            [](const RailUnit& rail) {
+                                                return !rail.atBank() && rail.converter == nullptr;
+                                            }) ||
+                        std::ranges::find(gear.circuits, LiveWhen::Always, &CircuitChoice::live) !=
+                            gear.circuits.end();
+    return blocks || gear.banks.size() > 1 || gear.rails.size() > 2 || gear.suns.size() > 1 ||
+           gear.engines.size() > 1 || gear.relays.size() > 1 || gear.shores.size() > 1 ||
+           gear.alternators.size() > 1 || gear.trickles.size() > 1 || gear.inverters.size() > 1;
 }
 
 }  // namespace

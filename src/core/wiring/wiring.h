@@ -39,6 +39,9 @@ struct Wiring {
 // split.
 [[nodiscard]] DeviceId protectionOf(const ConductorEnd& end);
 
+// The first block of a rail's circuits.
+[[nodiscard]] DeviceId blockOf(const UnitId& rail);
+
 // The device that stands for an appliance.
 [[nodiscard]] DeviceId deviceOf(const ApplianceId& id);
 

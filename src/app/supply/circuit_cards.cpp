@@ -1,0 +1,116 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A card for each circuit that the person gave: where it hangs and begins, when it is live, how its
+// current comes back.
+
+#include <QComboBox>
+#include <QFrame>
+#include <QPushButton>
+#include <algorithm>
+
+#include "app/shared/text.h"
+#include "app/shared/wrapped_label.h"
+#include "app/supply/unit_cards.h"
+#include "core/base/promise.h"
+#include "core/plan/units.h"
+
+namespace spirk::app {
+
+namespace {
+
+CircuitChoice& circuitIn(Gear& gear, const UnitId& id) {
+    const auto found = std::ranges::find(gear.circuits, id, &CircuitChoice::id);
+    promise(found != gear.circuits.end(), "a card is of a circuit that is there");
+    return *found;
+}
+
+QString loadsOf(const Plan& plan, const CircuitChoice& circuit) {
+    QStringList names;
+    for (const ApplianceId& load : circuit.loads) {
+        const auto at = std::ranges::find(plan.appliances, load, &Appliance::id);
+        names.push_back(at == plan.appliances.end() ? q(load.value) : q(at->name));
+    }
+    return names.join(", ");
+}
+
+}  // namespace
+
+// One of the choices, as words; `set` gets the one that is chosen.
+void UnitCards::addChoice(QFormLayout* form,
+                          const QString& name,
+                          const QString& label,
+                          const QStringList& choices,
+                          int now,
+                          const std::function<void(Gear&, int)>& set) {
+    auto* box = new QComboBox(this);
+    box->setObjectName(name);
+    box->setAccessibleName(label);
+    box->addItems(choices);
+    box->setCurrentIndex(now);
+    form->addRow(label, box);
+    connect(box, &QComboBox::activated, this, [this, box, label, set](int nth) {
+        push(box->objectName(), tr("Choose: %1").arg(label), [&](Gear& gear) { set(gear, nth); });
+    });
+}
+
+void UnitCards::addCircuit(const CircuitChoice& circuit) {
+    const UnitId id = circuit.id;
+    const QString at = "supply.circuit." + q(id.value);
+    auto* frame = new QFrame(inner_[static_cast<std::size_t>(Column::Out)]);
+    frame->setFrameShape(QFrame::StyledPanel);
+    frame->setObjectName(at);
+    auto* form = new QFormLayout(frame);
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    form->addRow(
+        new WrappedLabel(tr("Circuit: %1").arg(loadsOf(document_.plan(), circuit)), frame));
+    std::vector<Offered> rails;
+    for (const RailChoice& rail : document_.plan().gear.rails) {
+        rails.push_back({nameOf(rail), rail.id.value});
+    }
+    rails.push_back({tr("the starter battery"), kOnVehicle});
+    addModel(
+        form, at + ".on", tr("Hangs on"), circuit.on.value, rails, [id](Gear& g) -> std::string& {
+            return circuitIn(g, id).on.value;
+        });
+    addChoice(form,
+              at + ".tap",
+              tr("Begins"),
+              {tr("at a way of a block"), tr("with a fuse of its own")},
+              static_cast<int>(circuit.tap),
+              [id](Gear& g, int nth) { circuitIn(g, id).tap = static_cast<Tap>(nth); });
+    addChoice(form,
+              at + ".live",
+              tr("Live"),
+              {tr("with the main switch on"), tr("always"), tr("while the engine runs")},
+              static_cast<int>(circuit.live),
+              [id](Gear& g, int nth) { circuitIn(g, id).live = static_cast<LiveWhen>(nth); });
+    addChoice(form,
+              at + ".back",
+              tr("Its return"),
+              {tr("a cable"), tr("the body")},
+              static_cast<int>(circuit.back),
+              [id](Gear& g, int nth) { circuitIn(g, id).back = static_cast<Back>(nth); });
+    auto* out = new QPushButton(tr("Remove"), frame);
+    out->setObjectName(at + ".remove");
+    out->setToolTip(tip(tr("The loads stay: the program groups them again")));
+    form->addRow(out);
+    connect(out, &QPushButton::clicked, this, [this, id] {
+        push("supply.circuit", tr("Remove a circuit"), [&](Gear& gear) {
+            std::erase_if(gear.circuits, [&](const CircuitChoice& c) { return c.id == id; });
+        });
+    });
+    cardsOf(Column::Out)->addWidget(frame);
+}
+
+QString UnitCards::nameOf(const RailChoice& rail) const {
+    if (std::holds_alternative<FromConverter>(rail.fedBy)) {
+        return tr("the converter");
+    }
+    if (std::holds_alternative<FromRail>(rail.fedBy)) {
+        return tr("block elsewhere (%1)").arg(q(rail.id.value));
+    }
+    return rail.id == mainRailOf(document_.plan().gear).id
+               ? tr("the bus bars")
+               : tr("the bus bars of %1").arg(q(std::get<FromBank>(rail.fedBy).bank.value));
+}
+
+}  // namespace spirk::app
