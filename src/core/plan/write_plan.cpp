@@ -183,6 +183,15 @@ Json write(const Variant& variant) {
     return {{"id", variant.id.value}, {"name", variant.name}, {"gear", write(variant.gear)}};
 }
 
+// By its gauge, where it is one.
+void writeArea(SquareMetres area, Json& out) {
+    if (const auto gauge = gaugeName(area)) {
+        out["awg"] = *gauge;
+    } else {
+        out["area_mm2"] = tidy(inMm2(area));
+    }
+}
+
 Json write(const Vehicle& vehicle) {
     Json points = Json::array();
     for (const SupplyPoint& p : vehicle.points) {
@@ -191,7 +200,7 @@ Json write(const Vehicle& vehicle) {
                  {"place", p.place.value},
                  {"length_m", tidy(p.length.si())}};
         if (p.area) {
-            out["area_mm2"] = tidy(inMm2(*p.area));
+            writeArea(*p.area, out);
         }
         if (p.fuse) {
             out["fuse_a"] = tidy(p.fuse->si());
@@ -230,11 +239,7 @@ Json write(const Amendment& amendment) {
         amendment,
         [&](const SetSize& a) {
             Json out{{"kind", "set_size"}, {"conductor", id}};
-            if (const auto gauge = gaugeName(a.area)) {
-                out["awg"] = *gauge;
-            } else {
-                out["area_mm2"] = tidy(inMm2(a.area));
-            }
+            writeArea(a.area, out);
             return out;
         },
         [&](const SetFuse& a) {
