@@ -15,6 +15,7 @@
 #include "core/plan/units.h"
 #include "tests/corpus/format_2.h"
 #include "tests/support/builders.h"
+#include "tests/support/systems.h"
 
 namespace spirk {
 namespace {
@@ -65,6 +66,14 @@ TEST(Schema, EveryPlanOfTheTreeIsAsItSays) {
     EXPECT_GE(plans, 3);
     EXPECT_EQ(faults(json::parse(writePlan(emptyPlan(test::library())))), "");
     EXPECT_EQ(faults(json::parse(writePlan(emptyPlan(test::americanLibrary())))), "");
+}
+
+TEST(Schema, SystemsOfEveryWayAreAsItSays) {
+    for (unsigned seed = 0; seed < 100; ++seed) {
+        SCOPED_TRACE(seed);
+        const Library& library = seed % 2 == 0 ? test::library() : test::americanLibrary();
+        EXPECT_EQ(faults(json::parse(writePlan(test::systemAtRandom(seed, library)))), "");
+    }
 }
 
 // Units, amendments of each kind, own gear: what the corpus has, as this version saves it.

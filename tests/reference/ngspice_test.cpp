@@ -7,10 +7,16 @@
 #include <cmath>
 #include <cstring>
 #include <map>
+#include <optional>
+#include <set>
 #include <sstream>
 
+#include "core/circuit/assemble.h"
 #include "core/circuit/network.h"
+#include "core/design/design.h"
+#include "tests/support/builders.h"
 #include "tests/support/networks.h"
+#include "tests/support/systems.h"
 
 namespace spirk {
 namespace {
@@ -287,6 +293,117 @@ TEST(Ngspice, AgreesWhereSunAndEngineChargeTogether) {
     EXPECT_LE(unjudged, kNetworks / 8);
     EXPECT_GT(starved, static_cast<int>(kNetworks) / 10);
     EXPECT_LT(starved, static_cast<int>(kNetworks) * 9 / 10);
+}
+
+// What flows by theirs, of which every node hangs on the first by a resistor that carries nothing
+// to speak of: parts that nothing joins have no volts against each other.
+void expectTheSameCurrents(const Network& n,
+                           const Solution& ours,
+                           const std::vector<double>& theirs) {
+    const double largest = std::max(1.0, test::largestCurrent(ours));
+    const auto across = [&](int a, int b) {
+        return theirs[static_cast<std::size_t>(a)] - theirs[static_cast<std::size_t>(b)];
+    };
+    for (std::size_t i = 0; i < n.resistors.size(); ++i) {
+        const Resistor& r = n.resistors[i];
+        const double current = across(r.a, r.b) / r.resistance.si();
+        // Their voltages carry their tolerance over a fraction of a milliohm.
+        const double resolved = 1e-8 / r.resistance.si();
+        EXPECT_NEAR(ours.resistor[i].si(), current, kAgreement * largest + resolved)
+            << "resistor " << i;
+    }
+}
+
+// A system's network in one of its moments; nothing where there is nothing to compare: it cannot be
+// served, or a converter makes a rail of its own, which the reference is not told.
+std::optional<Network> networkOf(const Design& d, std::size_t moment) {
+    Network n =
+        assemble({&d.wiring.circuit, d.cables.ohms}, d.wiring.moments[moment], Detail::Terminals)
+            .network;
+    const bool makesRail =
+        std::ranges::any_of(n.sources, [](const VoltageSource& s) { return s.input.has_value(); });
+    if (makesRail || n.sources.empty() || !d.moments[moment].served) {
+        return std::nullopt;
+    }
+    return n;
+}
+
+// The reference wants all nodes to hang together and nothing that draws where nothing gives.
+Network forTheReference(Network n, const Solution& ours) {
+    const auto dead = [&](int pos, int neg) {
+        const int part = ours.part[static_cast<std::size_t>(pos)];
+        return part < 0 || part != ours.part[static_cast<std::size_t>(neg)];
+    };
+    std::erase_if(n.loads, [&](const NetLoad& l) { return dead(l.pos, l.neg); });
+    std::erase_if(n.chargers, [&](const Charger& c) {
+        return dead(c.pos, c.neg) || (c.input && dead(c.input->pos, c.input->neg));
+    });
+    for (int node = 1; node < n.nodes; ++node) {
+        n.resistors.push_back({node, 0, ohms(1e10)});
+    }
+    return n;
+}
+
+Begin besideOurs(const Network& whole, const Network& told, const Solution& ours) {
+    Begin out;
+    for (int i = 1; i < whole.nodes; ++i) {
+        out[std::to_string(i)] = ours.across(i, 0).si() + kBeside;
+    }
+    for (std::size_t i = 0; i < told.sources.size(); ++i) {
+        out["e" + std::to_string(i)] =
+            told.sources[i].emf.si() + out[std::to_string(told.sources[i].neg)];
+    }
+    for (std::size_t i = 0; i < told.chargers.size(); ++i) {
+        const Charger& c = told.chargers[i];
+        const auto same = std::ranges::find_if(whole.chargers, [&](const Charger& other) {
+            return other.pos == c.pos && other.neg == c.neg && c.input.has_value() && other.input &&
+                   other.input->pos == c.input->pos;
+        });
+        if (same != whole.chargers.end()) {
+            const auto at = static_cast<std::size_t>(same - whole.chargers.begin());
+            out["p" + std::to_string(i)] =
+                ours.chargerInput[at].si() * ours.across(c.input->pos, c.input->neg).si();
+        }
+    }
+    return out;
+}
+
+// Systems by chance of every way, each in one of its moments.
+TEST(Ngspice, AgreesOnSystemsOfEveryWay) {
+    constexpr unsigned kSystems = 400;
+    int compared = 0;
+    int unjudged = 0;
+    std::set<std::string> ways;
+    for (unsigned seed = 1; seed <= kSystems; ++seed) {
+        const Design d = design(test::systemAtRandom(seed, test::library()), test::library());
+        const std::size_t moment = seed % d.moments.size();
+        SCOPED_TRACE("system " + std::to_string(seed) + ", " + d.moments[moment].moment);
+        const auto n = networkOf(d, moment);
+        if (!n) {
+            continue;
+        }
+        const Solution ours = solve(*n);
+        ASSERT_TRUE(ours.served);
+        const Network told = forTheReference(*n, ours);
+        const std::vector<double> theirs = judge(told, besideOurs(*n, told, ours));
+        if (theirs.empty()) {
+            ++unjudged;
+            continue;
+        }
+        ++compared;
+        expectTheSameCurrents(*n, ours, theirs);
+        d.gear.eachOnRail(
+            [&](const SystemUnit& unit, const UnitId&) { ways.insert(unit.way.value); });
+    }
+    EXPECT_GE(compared, 200);
+    EXPECT_LE(unjudged, compared / 4);
+    for (const WayRow& way : test::library().ways) {
+        const bool source = way.of == WayKind::Sun || way.of == WayKind::Engine ||
+                            way.of == WayKind::Relay || way.of == WayKind::Shore ||
+                            way.of == WayKind::Alternator || way.of == WayKind::Trickle ||
+                            way.of == WayKind::Combined || way.of == WayKind::Inverter;
+        EXPECT_TRUE(!source || ways.contains(way.id)) << way.id;
+    }
 }
 
 }  // namespace

@@ -3,12 +3,10 @@
 // current comes back.
 
 #include <QComboBox>
-#include <QFrame>
 #include <QPushButton>
 #include <algorithm>
 
 #include "app/shared/text.h"
-#include "app/shared/wrapped_label.h"
 #include "app/supply/unit_cards.h"
 #include "core/base/promise.h"
 #include "core/plan/units.h"
@@ -53,15 +51,22 @@ void UnitCards::addChoice(QFormLayout* form,
 }
 
 void UnitCards::addCircuit(const CircuitChoice& circuit) {
+    const QString loads = loadsOf(document_.plan(), circuit);
+    addFolding({Column::Out,
+                "supply.circuit." + q(circuit.id.value),
+                circuit.loads.size() == 1 ? tr("Circuit: %1").arg(loads)
+                                          : tr("Circuit of %1 loads").arg(circuit.loads.size()),
+                circuit.loads.size() == 1 ? tr("One load by itself.") : loads,
+                [this, circuit](QVBoxLayout* inside) { addCircuitFields(circuit, inside); },
+                [] {}});
+}
+
+void UnitCards::addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layout) {
     const UnitId id = circuit.id;
     const QString at = "supply.circuit." + q(id.value);
-    auto* frame = new QFrame(inner_[static_cast<std::size_t>(Column::Out)]);
-    frame->setFrameShape(QFrame::StyledPanel);
-    frame->setObjectName(at);
-    auto* form = new QFormLayout(frame);
+    auto* form = new QFormLayout;
     form->setRowWrapPolicy(QFormLayout::WrapLongRows);
-    form->addRow(
-        new WrappedLabel(tr("Circuit: %1").arg(loadsOf(document_.plan(), circuit)), frame));
+    layout->addLayout(form);
     std::vector<Offered> rails;
     for (const RailChoice& rail : document_.plan().gear.rails) {
         rails.push_back({nameOf(rail), rail.id.value});
@@ -89,16 +94,15 @@ void UnitCards::addCircuit(const CircuitChoice& circuit) {
               {tr("a cable"), tr("the body")},
               static_cast<int>(circuit.back),
               [id](Gear& g, int nth) { circuitIn(g, id).back = static_cast<Back>(nth); });
-    auto* out = new QPushButton(tr("Remove"), frame);
+    auto* out = new QPushButton(tr("Remove"), this);
     out->setObjectName(at + ".remove");
     out->setToolTip(tip(tr("The loads stay: the program groups them again")));
-    form->addRow(out);
+    layout->addWidget(out, 0, Qt::AlignLeft);
     connect(out, &QPushButton::clicked, this, [this, id] {
         push("supply.circuit", tr("Remove a circuit"), [&](Gear& gear) {
             std::erase_if(gear.circuits, [&](const CircuitChoice& c) { return c.id == id; });
         });
     });
-    cardsOf(Column::Out)->addWidget(frame);
 }
 
 QString UnitCards::nameOf(const RailChoice& rail) const {

@@ -139,17 +139,31 @@ void UnitCards::push(const QString& field,
 }
 
 void UnitCards::addCard(const Card& card) {
+    const UnitId id = card.unit.id;
+    addFolding({card.column,
+                "supply.unit." + q(id.value),
+                card.title,
+                card.summary,
+                [this, card](QVBoxLayout* inside) { addBody(card, inside); },
+                [this, id] {
+                    if (const auto device = deviceOf(*document_.design(), id)) {
+                        selection_.select(*device);
+                    }
+                }});
+}
+
+void UnitCards::addFolding(const Folding& card) {
     auto* frame = new QFrame(inner_[static_cast<std::size_t>(card.column)]);
     frame->setFrameShape(QFrame::StyledPanel);
-    frame->setObjectName("supply.unit." + q(card.unit.id.value));
+    frame->setObjectName(card.name);
     auto* layout = new QVBoxLayout(frame);
     auto* head = new QToolButton(frame);
-    head->setObjectName(frame->objectName() + ".open");
-    head->setText(card.title);
+    head->setObjectName(card.name + ".open");
+    head->setText(unmarked(card.title));
     head->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     head->setAutoRaise(true);
     head->setCheckable(true);
-    head->setChecked(open_.contains(card.unit.id));
+    head->setChecked(open_.contains(card.name));
     head->setArrowType(head->isChecked() ? Qt::DownArrow : Qt::RightArrow);
     head->setAccessibleName(card.title);
     layout->addWidget(head);
@@ -158,16 +172,17 @@ void UnitCards::addCard(const Card& card) {
     body->setVisible(head->isChecked());
     auto* inside = new QVBoxLayout(body);
     inside->setContentsMargins(0, 0, 0, 0);
-    addBody(card, inside);
+    card.body(inside);
     layout->addWidget(body);
-    connect(head, &QToolButton::toggled, this, [this, head, body, id = card.unit.id](bool open) {
-        body->setVisible(open);
-        head->setArrowType(open ? Qt::DownArrow : Qt::RightArrow);
-        open ? (void)open_.insert(id) : (void)open_.erase(id);
-        if (const auto device = deviceOf(*document_.design(), id)) {
-            selection_.select(*device);
-        }
-    });
+    connect(head,
+            &QToolButton::toggled,
+            this,
+            [this, head, body, name = card.name, opened = card.opened](bool open) {
+                body->setVisible(open);
+                head->setArrowType(open ? Qt::DownArrow : Qt::RightArrow);
+                open ? (void)open_.insert(name) : (void)open_.erase(name);
+                opened();
+            });
     cardsOf(card.column)->addWidget(frame);
 }
 

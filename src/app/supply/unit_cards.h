@@ -39,7 +39,7 @@ protected:
 
 private:
     struct Card {
-        const UnitChoice& unit;
+        UnitChoice unit;
         WayKind of;
         Column column;
         QString title;    // its model
@@ -47,6 +47,15 @@ private:
         std::function<void(QFormLayout*)> fields;
     };
     void addCard(const Card& card);
+    // A frame that opens where it stands.
+    struct Folding {
+        Column column;
+        QString name;  // of the object
+        QString title, summary;
+        std::function<void(QVBoxLayout*)> body;
+        std::function<void()> opened;  // or closed
+    };
+    void addFolding(const Folding& card);
     void addBody(const Card& card, QVBoxLayout* layout);
     void addWay(const Card& card, QFormLayout* form);
     void addOptions(const Card& card, QFormLayout* form);
@@ -80,6 +89,7 @@ private:
     void addCare(QFormLayout* form, const BankChoice& bank);
     void addAllInverters();
     void addCircuit(const CircuitChoice& circuit);
+    void addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layout);
     void addSubRail(const RailChoice& rail, const FromRail& from);
     // As the person tells rails apart.
     [[nodiscard]] QString nameOf(const RailChoice& rail) const;
@@ -140,7 +150,7 @@ private:
         bool operator==(const Shown&) const = default;
     };
     std::optional<Shown> shown_;
-    std::set<UnitId> open_;
+    std::set<QString> open_;
 };
 
 template <class Value>
