@@ -7,6 +7,7 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
+#include <QTextBrowser>
 #include <QToolButton>
 
 #include "tests/app/window.h"
@@ -145,6 +146,30 @@ TEST_F(Units, ABanksGasAndHeaterAreSaidAtItsCard) {
     EXPECT_EQ(bankOf(plan().gear).heater->below, celsius(2));
     type(*window, "supply.unit.bank.heater", "0");
     EXPECT_FALSE(bankOf(plan().gear).heater.has_value());
+}
+
+TEST_F(Units, AreFoundByNameAndCanBeJoinedAnotherWayFromThere) {
+    trigger("edit.find");
+    auto* finder = window->findChild<QDialog*>("finder");
+    ASSERT_NE(finder, nullptr);
+    auto* field = finder->findChild<QLineEdit*>("finder.field");
+    QTest::keyClicks(field, "mppt instead before main switch");
+    QTest::keyClick(field, Qt::Key_Return);
+    EXPECT_EQ(firstSourceOf<SolarChoice>(plan().gear)->way, WayId("before_switch"));
+}
+
+// With nothing chosen the drawer says what matters most, and what the last edit changed.
+TEST_F(Units, TheDrawerSaysWhatMattersMostWhileNothingIsChosen) {
+    window->selection().select(std::nullopt);
+    auto* thread = window->findChild<QTextBrowser*>("drawer.thread");
+    ASSERT_NE(thread, nullptr);
+    const QString said = thread->toPlainText();
+    EXPECT_TRUE(said.contains(QString::fromStdString(design().checks.findings.front().rule)));
+    EXPECT_TRUE(said.contains("induction ring"));
+    EXPECT_FALSE(said.contains("Last edit"));
+    trigger("supply.putIn.inverter");
+    window->selection().select(std::nullopt);
+    EXPECT_TRUE(thread->toPlainText().contains("Last edit"));
 }
 
 // From Needs to Supply: the lamp's place and switch, and a circuit that is always live.

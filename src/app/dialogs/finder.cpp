@@ -6,8 +6,10 @@
 #include <QMenu>
 #include <QRegularExpression>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/shared/text.h"
+#include "core/plan/units.h"
 
 namespace spirk::app {
 
@@ -27,7 +29,7 @@ Finder::Finder(Document& document,
     field_ = new QLineEdit(this);
     field_->setObjectName("finder.field");
     field_->setAccessibleName(tr("Words to find"));
-    field_->setPlaceholderText(tr("A device, conductor, figure, rule or action"));
+    field_->setPlaceholderText(tr("A unit, way, device, conductor, figure, rule or action"));
     field_->installEventFilter(this);
     model_ = new QStandardItemModel(this);
     found_ = new QSortFilterProxyModel(this);
@@ -43,6 +45,7 @@ Finder::Finder(Document& document,
     layout->addWidget(list_, 1);
     const Design& design = *document.design();
     addActions(actions);
+    addUnits(document, selection);
     addCircuit(design, selection);
     addFindings(design, selection);
     addFigures(design, selection);
@@ -89,6 +92,44 @@ void Finder::addCircuit(const Design& design, Selection& selection) {
             selection.select(where);
         });
     }
+}
+
+// Each unit, and each way and choice that it could have instead.
+void Finder::addUnits(Document& document, Selection& selection) {
+    const Design& design = *document.design();
+    const auto goTo = [&](const SystemUnit& unit) {
+        return [&selection, &document, id = unit.id] {
+            for (const Device& d : document.design()->wiring.circuit.devices) {
+                if (d.unit == id) {
+                    selection.select(subject(d.id));
+                    return;
+                }
+            }
+        };
+    };
+    const auto addUnit = [&](const SystemUnit& unit) {
+        const auto now = std::ranges::find(document.library().ways, unit.way.value, &WayRow::id);
+        if (now == document.library().ways.end()) {
+            return;
+        }
+        add(tr("%1: %2").arg(q(unit.id.value), q(now->name)), tr("unit"), goTo(unit));
+        for (const WayRow& way : document.library().ways) {
+            if (way.of == now->of && way.id != now->id) {
+                add(tr("%1: instead %2").arg(q(unit.id.value), q(way.name)),
+                    tr("way"),
+                    [&document, id = unit.id, to = way.id, text = q(way.name)] {
+                        Plan next = document.plan();
+                        UnitChoice& changed = *unitOf(next.gear, id);
+                        changed.way = WayId(to);
+                        changed.options.clear();
+                        document.push(tr("Choose: %1").arg(text), std::move(next));
+                    });
+            }
+        }
+    };
+    std::ranges::for_each(design.gear.banks, addUnit);
+    std::ranges::for_each(design.gear.rails, addUnit);
+    design.gear.eachOnRail([&](const SystemUnit& unit, const UnitId&) { addUnit(unit); });
 }
 
 void Finder::addFindings(const Design& design, Selection& selection) {

@@ -36,6 +36,7 @@ private:
     void add(const QString& text, const QString& kind, std::function<void()> go);
     void addActions(const std::vector<QAction*>& actions);
     void addCircuit(const Design& design, Selection& selection);
+    void addUnits(Document& document, Selection& selection);
     void addFigures(const Design& design, Selection& selection);
     void addFindings(const Design& design, Selection& selection);
     void filter(const QString& typed);

@@ -83,7 +83,10 @@ void Drawer::refresh() {
     const Design& design = *document_.design();
     const Ink ink = currentInk();
     job_.drop();  // another figure, or another plan
-    thread_->setHtml(threadText(design, document_.library(), selection_.subject(), ink));
+    const auto& chosen = selection_.subject();
+    thread_->setHtml(
+        chosen ? threadText(design, document_.library(), *chosen, ink)
+               : mattersMostText(design, document_.library(), document_.consequence(), ink));
     if (!asked_.empty()) {
         const bool choice = comparedBy(design, asked_.back()).has_value();
         showAsked(choice ? "<p>" + tr("Comparing…") + "</p>" : QString());

@@ -57,7 +57,56 @@ public:
         return "<html>" + html_ + "</html>";
     }
 
+    QString ofAll(const QString& lastEdit) {
+        gravest();
+        begin();
+        if (d_.needs.deciding) {
+            const auto load =
+                std::ranges::find(d_.plan.appliances, *d_.needs.deciding, &Appliance::id);
+            const Derivation* energy = d_.why.find(energyFigure(*d_.needs.deciding));
+            const QString taken =
+                energy == nullptr ? QString()
+                                  : ", " + whyLink(energy->id, q(energy->result, d_.plan.units));
+            row(DrawerWords::tr("Decides the bank"),
+                link(subject(load->id), q(load->name)) + taken);
+        }
+        if (!lastEdit.isEmpty()) {
+            row(DrawerWords::tr("Last edit"), lastEdit.toHtmlEscaped());
+        }
+        end();
+        html_ += "<p style='color:" + faint_ + "'>" +
+                 DrawerWords::tr(
+                     "Choose an appliance, a device or a conductor anywhere to see all about it "
+                     "here. Every figure that is a link answers 'why'.") +
+                 "</p>";
+        return "<html>" + html_ + "</html>";
+    }
+
 private:
+    // The first that nobody lives with: they stand gravest first.
+    void gravest() {
+        const auto& all = d_.checks.findings;
+        const auto open =
+            std::ranges::find_if(all, [&](const Finding& f) { return !isAccepted(d_.plan, f); });
+        if (d_.plan.appliances.empty() && open == all.end()) {
+            return;
+        }
+        title(DrawerWords::tr("What matters most now"));
+        if (open == all.end()) {
+            html_ += "<p>" + DrawerWords::tr("No finding is open.") + "</p>";
+            return;
+        }
+        html_ += "<p><b>" + escaped(name(open->severity)) + " " + escaped(open->rule) + ".</b> " +
+                 q(open->what, d_.plan.units).toHtmlEscaped() + " " +
+                 q(open->remedy, d_.plan.units).toHtmlEscaped() + "</p>";
+        if (const Device* device =
+                findDevice(d_.wiring.circuit, DeviceId(open->where.front().id))) {
+            html_ += "<p>" + link(subject(device->id), q(device->name)) + "</p>";
+        } else if (const Conductor* c =
+                       findConductor(d_.wiring.circuit, ConductorId(open->where.front().id))) {
+            html_ += "<p>" + link(subject(c->id), q(c->name)) + "</p>";
+        }
+    }
     // As the person calls it; its id where the plan has no such place.
     [[nodiscard]] std::string placeName(const PlaceId& id) const {
         const auto& places = d_.plan.van.places;
@@ -298,17 +347,16 @@ private:
 
 QString threadText(const Design& design,
                    const Library& library,
-                   const std::optional<Subject>& subject,
+                   const Subject& subject,
                    const Ink& ink) {
-    if (!subject) {
-        return "<p style='color:" + ink.faint.name() + "'>" +
-               DrawerWords::tr(
-                   "Choose an appliance, a device or a conductor anywhere: its whole story is told "
-                   "here, from "
-                   "the load to the label. Every figure that is a link answers 'why'.") +
-               "</p>";
-    }
-    return Thread(design, library, ink).of(*subject);
+    return Thread(design, library, ink).of(subject);
+}
+
+QString mattersMostText(const Design& design,
+                        const Library& library,
+                        const QString& lastEdit,
+                        const Ink& ink) {
+    return Thread(design, library, ink).ofAll(lastEdit);
 }
 
 QString whyText(const Derivation& d, const Design& design, const Ink& ink) {

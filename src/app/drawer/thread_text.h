@@ -12,8 +12,14 @@ namespace spirk::app {
 
 [[nodiscard]] QString threadText(const Design& design,
                                  const Library& library,
-                                 const std::optional<Subject>& subject,
+                                 const Subject& subject,
                                  const Ink& ink);
+// With nothing chosen: the gravest finding, the load that decides, what the last edit changed
+// (`lastEdit`; may be empty).
+[[nodiscard]] QString mattersMostText(const Design& design,
+                                      const Library& library,
+                                      const QString& lastEdit,
+                                      const Ink& ink);
 [[nodiscard]] QString whyText(const Derivation& derivation, const Design& design, const Ink& ink);
 
 // What a choice was compared with, as a table that follows its 'why'.

@@ -113,6 +113,7 @@ void MainWindow::makeFrame() {
             this,
             [this](const QModelIndex& now) {
                 if (now.isValid()) {
+                    showNotice(QString());  // it was about what was on show before
                     stack_->setCurrentIndex(now.row());
                 }
             });
