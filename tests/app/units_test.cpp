@@ -153,7 +153,7 @@ TEST_F(Units, AreFoundByNameAndCanBeJoinedAnotherWayFromThere) {
     auto* finder = window->findChild<QDialog*>("finder");
     ASSERT_NE(finder, nullptr);
     auto* field = finder->findChild<QLineEdit*>("finder.field");
-    QTest::keyClicks(field, "mppt instead before main switch");
+    QTest::keyClicks(field, "panel instead before main switch");
     QTest::keyClick(field, Qt::Key_Return);
     EXPECT_EQ(firstSourceOf<SolarChoice>(plan().gear)->way, WayId("before_switch"));
 }

@@ -107,15 +107,21 @@ void Finder::addUnits(Document& document, Selection& selection) {
             }
         };
     };
+    // By its first device: ids are never shown.
+    const auto nameOf = [&](const SystemUnit& unit) {
+        const auto& devices = design.wiring.circuit.devices;
+        const auto first = std::ranges::find(devices, unit.id, &Device::unit);
+        return first == devices.end() ? QString() : q(first->name);
+    };
     const auto addUnit = [&](const SystemUnit& unit) {
         const auto now = std::ranges::find(document.library().ways, unit.way.value, &WayRow::id);
         if (now == document.library().ways.end()) {
             return;
         }
-        add(tr("%1: %2").arg(q(unit.id.value), q(now->name)), tr("unit"), goTo(unit));
+        add(tr("%1: %2").arg(nameOf(unit), q(now->name)), tr("unit"), goTo(unit));
         for (const WayRow& way : document.library().ways) {
             if (way.of == now->of && way.id != now->id) {
-                add(tr("%1: instead %2").arg(q(unit.id.value), q(way.name)),
+                add(tr("%1: instead %2").arg(nameOf(unit), q(way.name)),
                     tr("way"),
                     [&document, id = unit.id, to = way.id, text = q(way.name)] {
                         Plan next = document.plan();

@@ -106,15 +106,26 @@ void UnitCards::addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layo
 }
 
 QString UnitCards::nameOf(const RailChoice& rail) const {
+    const Circuit& circuit = document_.design()->wiring.circuit;
+    const auto batteryOf = [&](const UnitId& bank) {
+        const Device* battery = firstOf(circuit, DeviceKind::Battery, bank);
+        return battery == nullptr ? QString() : q(battery->name);
+    };
     if (std::holds_alternative<FromConverter>(rail.fedBy)) {
         return tr("the converter");
     }
     if (std::holds_alternative<FromRail>(rail.fedBy)) {
-        return tr("block elsewhere (%1)").arg(q(rail.id.value));
+        const Device* block = findDevice(circuit, blockOf(rail.id));
+        const auto& places = document_.plan().van.places;
+        const auto place = block == nullptr
+                               ? places.end()
+                               : std::ranges::find(places, block->place, &VanPlace::id);
+        return place == places.end() ? tr("block elsewhere")
+                                     : tr("block elsewhere (%1)").arg(q(place->name));
     }
     return rail.id == mainRailOf(document_.plan().gear).id
                ? tr("the bus bars")
-               : tr("the bus bars of %1").arg(q(std::get<FromBank>(rail.fedBy).bank.value));
+               : tr("the bus bars of %1").arg(batteryOf(std::get<FromBank>(rail.fedBy).bank));
 }
 
 }  // namespace spirk::app

@@ -373,8 +373,8 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
     for (const Conductor& c : in.wiring.circuit.conductors) {
         const Device& far = *findDevice(in.wiring.circuit,
                                         c.from.device == starter->id ? c.to.device : c.from.device);
-        const bool charges = meetsVehicle(far.kind) || far.kind == DeviceKind::SupplyPoint ||
-                             opensWhenStopped(far);
+        const bool charges =
+            meetsVehicle(far.kind) || far.kind == DeviceKind::SupplyPoint || opensWhenStopped(far);
         const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit && !charges;
         const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
         if (!ours || !hangs) {

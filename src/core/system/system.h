@@ -185,8 +185,9 @@ template <class Model>
 // A 12 V block's chemistry, for `blocks` of them in series.
 [[nodiscard]] Chemistry scaled(const Chemistry& block, double blocks);
 
-// The rail that a DC appliance hangs on, of one on the vehicle the first: that of the circuit that the person gave it; else the
-// converter's, where its bank has one and the appliance bears no more; else the first.
+// The rail that a DC appliance hangs on, of one on the vehicle the first: that of the circuit that
+// the person gave it; else the converter's, where its bank has one and the appliance bears no more;
+// else the first.
 [[nodiscard]] const RailUnit& railOf(const Appliance& appliance, const System& gear);
 // Whether that is a converter's.
 [[nodiscard]] bool onConverter(const Appliance& appliance, const System& gear);
