@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The first run: four answers in the real dialog, and the session that is remembered.
+// The first run: five answers in the real dialog, and the session that is remembered.
 #include <QComboBox>
 #include <QDir>
 #include <QFile>
@@ -35,7 +35,7 @@ protected:
     }
 };
 
-TEST_F(FirstRun, FourAnswersMakeACompletePlan) {
+TEST_F(FirstRun, FiveAnswersMakeACompletePlan) {
     window->beginSession();
     choose("first.trip", "working");
     choose("first.load", "induction_ring");
@@ -44,6 +44,16 @@ TEST_F(FirstRun, FourAnswersMakeACompletePlan) {
     EXPECT_TRUE(solarOf(plan().gear) && engineOf(plan().gear) && inverterOf(plan().gear));
     EXPECT_EQ(plan().trip.firstMonth, 1);
     EXPECT_GE(design().supply.daysWithoutSun, plan().trip.daysWithoutSun);
+}
+
+TEST_F(FirstRun, AnOldVanHasARelayAndAChargerOnShore) {
+    window->beginSession();
+    find<QComboBox>("first.engine")->setCurrentIndex(static_cast<int>(FirstEngine::Relay));
+    find<QComboBox>("first.shore")->setCurrentIndex(static_cast<int>(FirstShore::Charger));
+    make();
+    EXPECT_EQ(design().gear.relays.size(), 1u);
+    EXPECT_EQ(design().gear.shores.size(), 1u);
+    EXPECT_EQ(engineOf(plan().gear), nullptr);
 }
 
 TEST_F(FirstRun, TheOutcomeFollowsTheAnswers) {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Four answers make a plan that can be built: whatever is answered, the first plan has no danger,
+// Five answers make a plan that can be built: whatever is answered, the first plan has no danger,
 // and no fault but those that the answers themselves ask for.
 #include "core/firstplan/first_plan.h"
 
@@ -91,6 +91,28 @@ TEST(FirstPlan, WhatIsOwnedIsKeptAndDecidesTheVolts) {
     EXPECT_TRUE(engineOf(plan.gear)->charger.starts_with("dcdc_24"));
     EXPECT_NE(converterOf(plan.gear), nullptr);
     EXPECT_EQ(faultsOf(design(plan, library()), {"MAINS"}), "");
+}
+
+// Weekender without engine, old van with a relay, full-time with shore: each on every kind of trip.
+TEST(FirstPlan, EveryWayOfChargingGivesAPlanWithoutFaults) {
+    for (const TripKind& trip : library().trips) {
+        for (const FirstEngine engine :
+             {FirstEngine::Charger, FirstEngine::None, FirstEngine::Relay}) {
+            SCOPED_TRACE(trip.id + " " + std::to_string(static_cast<int>(engine)));
+            FirstAnswers a = answers(trip.id, "");
+            a.engine = engine;
+            a.shore = FirstShore::Charger;
+            const Plan plan = firstPlan(a, library());
+            const Design d = design(plan, library());
+            EXPECT_EQ(faultsOf(d, {"MAINS"}), "");
+            EXPECT_EQ(d.gear.shores.size(), 1u);
+            const bool drives = plan.trip.drivingPerDay.si() > 0.0;
+            EXPECT_EQ(d.gear.engines.size(), drives && engine == FirstEngine::Charger ? 1u : 0u);
+            EXPECT_EQ(d.gear.relays.size(), drives && engine == FirstEngine::Relay ? 1u : 0u);
+            EXPECT_EQ(d.gear.bank().battery.family == Family::Lithium,
+                      engine != FirstEngine::Relay);
+        }
+    }
 }
 
 TEST(FirstPlan, FrostAsksForAHeatedBattery) {

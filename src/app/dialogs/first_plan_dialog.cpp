@@ -48,6 +48,12 @@ QString gearLines(const Design& d) {
     if (gear.engine()) {
         out += line(FirstPlanDialog::tr("Engine"), q(gear.engine()->charger->name));
     }
+    if (!gear.relays.empty()) {
+        out += line(FirstPlanDialog::tr("Engine"), q(gear.relays.front().relay->name));
+    }
+    if (!gear.shores.empty()) {
+        out += line(FirstPlanDialog::tr("Shore"), q(gear.shores.front().charger->name));
+    }
     if (gear.inverter() != nullptr) {
         out += line(FirstPlanDialog::tr("Inverter"), q(gear.inverter()->name));
     }
@@ -66,7 +72,7 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
       libraries_(libraries),
       job_([this](const Outcome& outcome) { showOutcome(outcome); }, [this] { offerAgain(); }) {
     setObjectName("first");
-    setWindowTitle(tr("Four questions for a first plan"));
+    setWindowTitle(tr("Five questions for a first plan"));
     QFormLayout* form = makeQuestions();
     outcome_ = new QLabel(this);
     outcome_->setObjectName("first.outcome");
@@ -85,6 +91,9 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
     pause_->setSingleShot(true);
     pause_->setInterval(kPauseMs);
     connect(pause_, &QTimer::timeout, this, &FirstPlanDialog::compute);
+    engine_->addItems(
+        {tr("a DC-DC charger"), tr("nothing"), tr("a relay: an old van with a lead-acid bank")});
+    shore_->addItems({tr("nothing"), tr("a charger on shore power")});
     for (const Library& each : libraries_.regions) {
         addRow(region_, each.region.id, q(each.region.name));
     }
@@ -109,6 +118,9 @@ QFormLayout* FirstPlanDialog::makeQuestions() {
     inverter_ = addChoice(form, "inverter", tr("&Inverter"));
     ask(form, tr("4  Which load matters most?"));
     load_ = addChoice(form, "load", tr("&Load"));
+    ask(form, tr("5  What charges besides the sun?"));
+    engine_ = addChoice(form, "engine", tr("&While driving"));
+    shore_ = addChoice(form, "shore", tr("&Plugged in"));
     return form;
 }
 
@@ -214,7 +226,9 @@ FirstAnswers FirstPlanDialog::answers() const {
              chosen(panel_),
              panels_->value(),
              chosen(inverter_)},
-            chosen(load_)};
+            chosen(load_),
+            static_cast<FirstEngine>(engine_->currentIndex()),
+            static_cast<FirstShore>(shore_->currentIndex())};
 }
 
 void FirstPlanDialog::change() {
@@ -259,7 +273,7 @@ void FirstPlanDialog::showOutcome(const Outcome& outcome) {
     }
     const Design& d = *outcome.design;
     const StandingFigures figures = standingFigures(d);
-    QString text = "<b>" + tr("What comes of it") + "</b><table>" + gearLines(d);
+    QString text = "<b>" + tr("The plan that this makes") + "</b><table>" + gearLines(d);
     text += line(tr("Carries"),
                  tr("%1 days without sun at %2 a day")
                      .arg(q(shownDays(d.supply.daysWithoutSun)), q(d.supply.demand)));

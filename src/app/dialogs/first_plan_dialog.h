@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// The four questions that make a complete first plan, with what comes of the answers beside them.
+// The five questions that make a complete first plan, with what comes of the answers beside them.
 
 #include <QComboBox>
 #include <QDialog>
@@ -55,7 +55,8 @@ private:
     [[nodiscard]] FirstAnswers answers() const;
 
     const Libraries& libraries_;
-    QComboBox *trip_, *region_, *climate_, *battery_, *panel_, *inverter_, *load_;
+    QComboBox *trip_, *region_, *climate_, *battery_, *panel_, *inverter_, *load_, *engine_,
+        *shore_;
     QSpinBox *batteries_, *panels_;
     QLabel* outcome_;
     QPushButton* make_ = nullptr;

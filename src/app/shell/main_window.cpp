@@ -162,7 +162,7 @@ QAction* MainWindow::action(QMenu* menu,
 
 void MainWindow::makeFileMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&File"));
-    action(menu, "file.begin", tr("&New from four answers…"), QKeySequence::New, [this] {
+    action(menu, "file.begin", tr("&New from five answers…"), QKeySequence::New, [this] {
         beginPlan();
     });
     action(menu, "file.new", tr("New, &empty"), QKeySequence("Ctrl+Shift+N"), [this] {

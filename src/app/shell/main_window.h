@@ -33,7 +33,7 @@ public:
     // Place, widths and station of the last session, and for the next one.
     void restorePlace();
     void rememberPlace() const;
-    // The plan that was open last; where there is none, the four questions of a first plan.
+    // The plan that was open last; where there is none, the five questions of a first plan.
     void beginSession();
     // Opens what was left behind and says so above the station.
     void openRecovered(LeftBehind left);
@@ -75,7 +75,7 @@ private:
                     std::function<void()> run);
 
     void newPlan(Plan plan);
-    // The four questions.
+    // The five questions.
     void beginPlan();
     void askWhy();
     void find();

@@ -43,6 +43,7 @@ public:
         chooseBank();
         chooseSolar();
         chooseEngine();
+        chooseShore();
         return std::move(plan_);
     }
 
@@ -192,8 +193,11 @@ private:
         };
         std::vector<Choice> banks;
         for (const BatteryModel& model : library_.batteries) {
-            const bool fits = model.chemistry == "lfp" && model.heated == heated &&
-                              volts(12.0 * blocksOf(model.nominal)) == system_;
+            // A relay limits nothing: lead-acid limits itself, and does not mind frost.
+            const bool kind = answers_.engine == FirstEngine::Relay
+                                  ? model.chemistry == "agm"
+                                  : model.chemistry == "lfp" && model.heated == heated;
+            const bool fits = kind && volts(12.0 * blocksOf(model.nominal)) == system_;
             for (int count = 1; fits && count <= kMostBatteries; ++count) {
                 banks.push_back({model.price * count, model.id, count});
             }
@@ -246,7 +250,11 @@ private:
     // The weakest that makes up for what the sun leaves, or the strongest that spares the
     // alternator.
     void chooseEngine() {
-        if (plan_.trip.drivingPerDay.si() <= 0.0) {
+        if (plan_.trip.drivingPerDay.si() <= 0.0 || answers_.engine == FirstEngine::None) {
+            return;
+        }
+        if (answers_.engine == FirstEngine::Relay) {
+            chooseRelay();
             return;
         }
         std::vector<Plan> candidates = withEach(
@@ -269,6 +277,35 @@ private:
             }
         }
         plan_ = std::move(best);
+    }
+
+    void addSource(Plan& plan, const char* unit, WayKind of, decltype(SourceChoice::what) what) {
+        plan.gear.sources.push_back({{UnitId(unit), WayId(usualWay(library_, of).id), {}},
+                                     mainRailOf(plan.gear).id,
+                                     std::move(what)});
+    }
+    void chooseRelay() {
+        plan_ = firstWithout({"W13"},
+                             withEach(
+                                 library_.relays,
+                                 [](const RelayModel&) { return true; },
+                                 [&](Plan& p, const RelayModel& m) {
+                                     addSource(p, "relay", WayKind::Relay, RelayChoice{m.id, {}});
+                                 }));
+    }
+    // The cheapest that fills the bank in a day and does not ask too much of it.
+    void chooseShore() {
+        const auto fits = [&](const ShoreChargerModel& m) { return m.outputSystem == system_; };
+        if (answers_.shore == FirstShore::None ||
+            std::ranges::none_of(library_.shoreChargers, fits)) {
+            return;
+        }
+        constexpr double kHoursADay = 8.0;  // judgement: a night at a pitch
+        plan_ = firstWithout(
+            {"B3"},
+            withEach(library_.shoreChargers, fits, [&](Plan& p, const ShoreChargerModel& m) {
+                addSource(p, "shore", WayKind::Shore, ShoreChoice{m.id, hours(kHoursADay)});
+            }));
     }
 
     const FirstAnswers& answers_;
