@@ -47,7 +47,7 @@ void TimeCurrentView::refresh() {
                  : std::nullopt;
     if (!shown_) {
         words_ =
-            tr("Choose a conductor above: here stands what its load is, when its fuse opens, "
+            tr("Choose a conductor above to see its load, when its fuse opens, "
                "and when its cable is hurt.");
     } else if (shown_->fuse.empty()) {
         words_ = tr("No fuse protects this conductor.");

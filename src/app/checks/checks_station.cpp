@@ -49,8 +49,9 @@ void ChecksStation::refresh() {
         design().checks.findings.empty()
             ? tr("Nothing found by the rules that were checked. That is not a certificate: look at "
                  "what Spirk cannot see.")
-            : tr("What the rules found. A mend is one step that can be undone; where a mend could "
-                 "itself be dangerous there is none."));
+            : tr("What the rules found. A fix is one step that can be undone; where a fix could "
+                 "itself "
+                 "be dangerous there is none."));
     const int position = area_->verticalScrollBar()->value();
     std::vector<const Finding*> all;
     // What is accepted stays listed, below what is open.

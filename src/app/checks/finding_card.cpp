@@ -94,7 +94,7 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
     for (std::size_t i = 0; i < finding.mends.size(); ++i) {
         auto* button = new QPushButton(unmarked(q(finding.mends[i].label)), bar);
         button->setObjectName(QStringLiteral("checks.mend.%1.%2").arg(q(finding.id)).arg(i));
-        button->setToolTip(tr("Mends this in one step that can be undone"));
+        button->setToolTip(tr("Fixes this in one step that can be undone"));
         connect(button, &QPushButton::clicked, this, [&document, mend = finding.mends[i]] {
             document.push(q(mend.label, document.plan().units),
                           spirk::apply(document.plan(), mend));
@@ -145,7 +145,7 @@ void FindingCard::addAcceptance(const Finding& finding,
     auto* reason = new QLineEdit(bar);
     reason->setObjectName("checks.reason." + q(finding.id));
     reason->setAccessibleName(tr("Why you accept it"));
-    reason->setPlaceholderText(tr("Why you live with it, then Enter"));
+    reason->setPlaceholderText(tr("Why you accept it, then Enter"));
     reason->hide();
     reason->setMinimumWidth(reason->fontMetrics().averageCharWidth() * 36);
     layout->addWidget(reason);

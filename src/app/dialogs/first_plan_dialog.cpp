@@ -76,7 +76,7 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
     QFormLayout* form = makeQuestions();
     outcome_ = new QLabel(this);
     outcome_->setObjectName("first.outcome");
-    outcome_->setAccessibleName(tr("The plan that comes of it"));
+    outcome_->setAccessibleName(tr("The plan that this makes"));
     outcome_->setWordWrap(true);
     outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     outcome_->setMinimumHeight(fontMetrics().lineSpacing() * 10);

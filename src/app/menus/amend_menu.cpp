@@ -13,7 +13,7 @@ AmendMenu::AmendMenu(Document& document,
                      Selection& selection,
                      const Dialogs& dialogs,
                      QWidget* parent)
-    : QMenu(tr("&Change what is chosen"), parent),
+    : QMenu(tr("&Change the selection"), parent),
       document_(document),
       selection_(selection),
       dialogs_(dialogs) {

@@ -124,7 +124,7 @@ std::string findingsText(const Design& design, Speech speech) {
         out += "    " + line("Source: {source} ({standing})"_text,
                              {{"source", f.source}, {"standing", Text(name(f.standing))}});
         for (const Mend& m : f.mends) {
-            out += "    " + line("Mend: {mend}"_text, {{"mend", m.label}});
+            out += "    " + line("Fix: {mend}"_text, {{"mend", m.label}});
         }
     }
     return out.empty() ? line("Nothing found by the rules that were checked."_text, {}) : out;

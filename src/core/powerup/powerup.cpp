@@ -325,7 +325,7 @@ private:
             step("on.heat",
                  "Run the largest loads for half an hour, then look at every joint with an "
                  "infrared thermometer. A joint warmer than its cable is loose or badly "
-                 "crimped: switch off, prove dead, mend it."_text);
+                 "crimped: switch off, prove dead, remake it."_text);
         s.caution = "Do not touch live joints."_text;
     }
 
