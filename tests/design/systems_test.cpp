@@ -21,7 +21,7 @@
 namespace spirk {
 namespace {
 
-// More by SPIRK_SYSTEMS, from SPIRK_SYSTEMS_FROM on: scripts/proof runs them in parts.
+// More by SPIRK_SYSTEMS, from SPIRK_SYSTEMS_FROM on: scripts/systems runs them in parts.
 unsigned asked(const char* variable, unsigned usual) {
     const char* text = std::getenv(variable);
     return text == nullptr ? usual : static_cast<unsigned>(std::stoul(text));

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 // A complete first plan from five answers: kind of trip, place, what is there already, the load
-// that matters most, and what charges besides the sun. Gear is the cheapest of the library whose whole design raises none of the
-// findings that its choice could end; all of it is a beginning, to be changed.
+// that matters most, and what charges besides the sun. Gear is the cheapest of the library whose
+// whole design raises none of the findings that its choice could end; all of it is a beginning, to
+// be changed.
 
 #include <string>
 
@@ -19,8 +20,8 @@ struct Owned {
     std::string inverter;
 };
 
-// What charges while driving: a DC-DC charger where the trip has driving; nothing; a relay, beside a
-// lead-acid bank, as old vans have it.
+// What charges while driving: a DC-DC charger where the trip has driving; nothing; a relay, beside
+// a lead-acid bank, as old vans have it.
 enum class FirstEngine { Charger, None, Relay };
 enum class FirstShore { None, Charger };
 
