@@ -141,11 +141,12 @@ void addAll(Draft& draft, const Hang& hang, const std::vector<LoadCircuit>& circ
 
 Piece bladeBlock(Draft draft, const RailUnit& rail) {
     std::vector<LoadCircuit> switched = loadCircuits(draft, &rail);
-    const auto always = std::ranges::stable_partition(switched, [&](const LoadCircuit& c) {
-        return c.live != LiveWhen::Always || !rail.atBank();
-    });
-    const std::vector<LoadCircuit> before(always.begin(), always.end());
-    switched.erase(always.begin(), always.end());
+    const auto always =
+        std::stable_partition(switched.begin(), switched.end(), [&](const LoadCircuit& c) {
+            return c.live != LiveWhen::Always || !rail.atBank();
+        });
+    const std::vector<LoadCircuit> before(always, switched.end());
+    switched.erase(always, switched.end());
     addAll(draft, hangOf(draft.gear, rail), switched);
     addAll(draft, alwaysLive(draft.gear, rail), before);
     return std::move(draft.piece);
