@@ -3,6 +3,7 @@
 // and back by cables of its own.
 
 #include "core/wiring/engine_parts.h"
+#include "core/wiring/on_bars.h"
 
 namespace spirk {
 
@@ -41,31 +42,17 @@ Piece alternatorOnBars(Draft draft, const AlternatorUnit& second) {
     Draft::port(d, "-", model.connection, Pole::Negative);
     const Volts set = bank.chemistry.absorption;
     d.elements.emplace_back(Limited{{0, 1}, Live::EngineRunning, set, set, model.output});
-    const Post pos = railPost(second.into, Pole::Positive);
-    const Post neg = railPost(second.into, Pole::Negative);
-    const ConductorId feed = bankFeed(second.id);
-    draft.conductor(feed.value,
-                    "positive bar to second alternator"_text,
-                    pos,
-                    terminal(id, "+"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(feed, guarding(holderFuse(draft), "E5"));
-    draft.conductor(id + ".feed-",
-                    "second alternator to negative bar"_text,
-                    terminal(id, "-"),
-                    neg,
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.pair(feed.value, id + ".feed-");
-    draft.drop({.id = "drop." + id,
-                .name = "second alternator to bus bars"_text,
-                .rule = "drop_relay",
-                .moment = "sizing.driving",
-                .base = bank.system},
-               {pos, neg},
-               {terminal(id, "+"), terminal(id, "-")});
-    draft.piece.steps = {started(DeviceId(id), feed)};
+    joinBars(draft,
+             {.unit = second.id,
+              .rail = second.into,
+              .name = "second alternator"_text,
+              .pos = "+",
+              .neg = "-",
+              .path = "second alternator to bus bars"_text,
+              .rule = "drop_relay",
+              .moment = "sizing.driving",
+              .missing = "E5"});
+    draft.piece.steps = {started(DeviceId(id), bankFeed(second.id))};
     draft.piece.settings = chargeSettings(DeviceId(id), bank.chemistry);
     return std::move(draft.piece);
 }

@@ -2,6 +2,7 @@
 #include "core/wiring/engine_parts.h"
 
 #include "core/quantities/format.h"
+#include "core/wiring/on_bars.h"
 
 namespace spirk {
 
@@ -56,31 +57,16 @@ void addEngineInput(Draft& draft, const EngineUnit& engine, const EngineNames& n
 
 // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
 void addBankSide(Draft& draft, const EngineUnit& engine, const EngineNames& names) {
-    const Post pos = railPost(engine.into, Pole::Positive);
-    const Post neg = railPost(engine.into, Pole::Negative);
-    const std::string& id = engine.id.value;
-    const ConductorId out = bankFeed(engine.id);
-    draft.conductor(out.value,
-                    {"positive bar to {unit}"_text, {{"unit", names.unit}}},
-                    pos,
-                    terminal(id, "out+"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(out, guarding(holderFuse(draft), "E5"));
-    draft.conductor(id + ".feed-",
-                    {"{unit} to negative bar"_text, {{"unit", names.unit}}},
-                    terminal(id, "neg"),
-                    neg,
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.pair(out.value, id + ".feed-");
-    draft.drop({.id = "drop." + id,
-                .name = {"{unit} to bus bars"_text, {{"unit", names.unit}}},
-                .rule = "drop_charge",
-                .moment = "sizing.driving",
-                .base = draft.gear.bankOf(engine.into).system},
-               {pos, neg},
-               {terminal(id, "out+"), terminal(id, "neg")});
+    joinBars(draft,
+             {.unit = engine.id,
+              .rail = engine.into,
+              .name = names.unit,
+              .pos = "out+",
+              .neg = "neg",
+              .path = {"{unit} to bus bars"_text, {{"unit", names.unit}}},
+              .rule = "drop_charge",
+              .moment = "sizing.driving",
+              .missing = "E5"});
 }
 
 namespace {

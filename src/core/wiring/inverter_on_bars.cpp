@@ -8,6 +8,7 @@
 #include "core/gear/inverter.h"
 #include "core/plan/units.h"
 #include "core/quantities/format.h"
+#include "core/wiring/on_bars.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -88,27 +89,15 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
         d.elements.emplace_back(Limited{{0, 1}, Live::OnShore, set, set, model->charge});
     }
     const ConductorId feed(id + ".feed+");
-    draft.conductor(feed.value,
-                    "positive bar to inverter"_text,
-                    railPost(inverter.from, Pole::Positive),
-                    terminal(id, "dc+"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(feed, holderFuse(draft));
-    draft.conductor(id + ".feed-",
-                    "inverter to negative bar"_text,
-                    terminal(id, "dc-"),
-                    railPost(inverter.from, Pole::Negative),
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.pair(feed.value, id + ".feed-");
-    draft.drop({.id = "drop." + id,
-                .name = "inverter to bus bars"_text,
-                .rule = "drop_inverter",
-                .moment = "sizing.full",
-                .base = bank.system},
-               {railPost(inverter.from, Pole::Positive), railPost(inverter.from, Pole::Negative)},
-               {terminal(id, "dc+"), terminal(id, "dc-")});
+    joinBars(draft,
+             {.unit = inverter.id,
+              .rail = inverter.from,
+              .name = "inverter"_text,
+              .pos = "dc+",
+              .neg = "dc-",
+              .path = "inverter to bus bars"_text,
+              .rule = "drop_inverter",
+              .moment = "sizing.full"});
     draft.piece.steps = {idling(DeviceId(id), feed, *model), leftOff(DeviceId(id))};
     draft.piece.settings = {
         {d.id, Sets::Output, "low-voltage cut-off"_text, measure(bank.chemistry.inverterCutOff)}};

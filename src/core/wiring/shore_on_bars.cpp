@@ -2,6 +2,7 @@
 // A charger at the bus bars that shore power feeds, and nothing else. Its mains side is not planned
 // here: a standing finding says so.
 
+#include "core/wiring/on_bars.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -38,32 +39,16 @@ Piece shoreOnBars(Draft draft, const ShoreUnit& shore) {
     Draft::port(d, "-", model.connection, Pole::Negative);
     d.elements.emplace_back(Limited{
         {0, 1}, Live::OnShore, bank.chemistry.absorption, bank.chemistry.absorption, model.output});
-    const Post pos = railPost(shore.into, Pole::Positive);
-    const Post neg = railPost(shore.into, Pole::Negative);
-    const ConductorId feed(id + ".feed+");
-    // Drawn from the bar, where its fuse stands: the bank can feed a fault there.
-    draft.conductor(feed.value,
-                    "positive bar to shore charger"_text,
-                    pos,
-                    terminal(id, "+"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(feed, holderFuse(draft));
-    draft.conductor(id + ".feed-",
-                    "shore charger to negative bar"_text,
-                    terminal(id, "-"),
-                    neg,
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.pair(feed.value, id + ".feed-");
-    draft.drop({.id = "drop." + id,
-                .name = "shore charger to bus bars"_text,
-                .rule = "drop_charge",
-                .moment = "sizing.shore",
-                .base = bank.system},
-               {pos, neg},
-               {terminal(id, "+"), terminal(id, "-")});
-    draft.piece.steps = {pluggedIn(DeviceId(id), feed)};
+    joinBars(draft,
+             {.unit = shore.id,
+              .rail = shore.into,
+              .name = "shore charger"_text,
+              .pos = "+",
+              .neg = "-",
+              .path = "shore charger to bus bars"_text,
+              .rule = "drop_charge",
+              .moment = "sizing.shore"});
+    draft.piece.steps = {pluggedIn(DeviceId(id), ConductorId(id + ".feed+"))};
     draft.piece.settings = chargeSettings(DeviceId(id), bank.chemistry);
     return std::move(draft.piece);
 }

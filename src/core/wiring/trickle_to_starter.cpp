@@ -3,6 +3,7 @@
 // while the house is being charged.
 
 #include "core/wiring/engine_parts.h"
+#include "core/wiring/on_bars.h"
 
 namespace spirk {
 
@@ -31,7 +32,6 @@ LiveStep joined(const TrickleUnit& trickle) {
 
 Piece trickleToStarter(Draft draft, const TrickleUnit& trickle) {
     const TrickleModel& model = *trickle.charger;
-    const BankUnit& bank = draft.gear.bankOf(trickle.from);
     const std::string& id = trickle.id.value;
     draft.unit = trickle.id;
     Device& d = draft.ware(id, DeviceKind::TrickleCharger, model);
@@ -50,20 +50,15 @@ Piece trickleToStarter(Draft draft, const TrickleUnit& trickle) {
                                      .efficiency = model.efficiency,
                                      .inside = {}});
     const ConductorId in = bankFeed(trickle.id);
-    draft.conductor(in.value,
-                    "positive bar to trickle charger"_text,
-                    railPost(trickle.from, Pole::Positive),
-                    terminal(id, "house+"),
-                    Pole::Positive,
-                    Purpose::Feed);
-    draft.protect(in, holderFuse(draft));
-    draft.conductor(id + ".feed-",
-                    "trickle charger to negative bar"_text,
-                    terminal(id, "neg"),
-                    railPost(trickle.from, Pole::Negative),
-                    Pole::Negative,
-                    Purpose::Feed);
-    draft.pair(in.value, id + ".feed-");
+    joinBars(draft,
+             {.unit = trickle.id,
+              .rail = trickle.from,
+              .name = "trickle charger"_text,
+              .pos = "house+",
+              .neg = "neg",
+              .path = "bus bars to trickle charger"_text,
+              .rule = "drop_charge",
+              .moment = "sizing.full"});
     const ConductorId out = engineFeed(trickle.id);
     draft.unit = starterPost(Pole::Positive).unit;
     draft.conductor(out.value,
@@ -77,13 +72,6 @@ Piece trickleToStarter(Draft draft, const TrickleUnit& trickle) {
     for (const std::string& lead : {in.value, id + ".feed-", out.value}) {
         draft.conductorAt(ConductorId(lead)).insulation = draft.library.region.smallInsulation;
     }
-    draft.drop({.id = "drop." + id,
-                .name = "bus bars to trickle charger"_text,
-                .rule = "drop_charge",
-                .moment = "sizing.full",
-                .base = bank.system},
-               {railPost(trickle.from, Pole::Positive), railPost(trickle.from, Pole::Negative)},
-               {terminal(id, "house+"), terminal(id, "neg")});
     draft.piece.steps = {joined(trickle)};
     return std::move(draft.piece);
 }
