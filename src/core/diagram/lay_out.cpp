@@ -8,6 +8,7 @@
 #include "core/diagram/ladder.h"
 #include "core/diagram/measures.h"
 #include "core/diagram/strays.h"
+#include "core/diagram/vehicle_side.h"
 
 namespace spirk {
 
@@ -21,7 +22,7 @@ public:
 
     DiagramGeometry place(const Reading& reading) {
         const double left = leftMargin();
-        double height = kLeastLadder + pointsHeight();
+        double height = kLeastLadder + pointsHeight(circuit_);
         for (const Ladder& ladder : reading.ladders) {
             height = std::max(height, ladderHeight(ladder));
         }
@@ -34,7 +35,7 @@ public:
             end = std::max(placeRungs(reading.ladders[i], begin, top, bottom), begin + kColumn);
             addBars(reading.ladders[i], begin, end, top, bottom);
         }
-        placeVehicle(bottom);
+        placeVehicle(circuit_, bottom, out_, terminals_);
         placeBond(left, bottom);
         if (firstOf(circuit_, DeviceKind::Inverter) != nullptr) {
             out_.mainsNote = Rect{end + kGap, top, kNoteWidth, kNoteHeight};
@@ -82,23 +83,6 @@ private:
         const double middle =
             rung.inner ? std::max(ladderHeight(*rung.inner), kWire) : kDeviceHeight;
         return chainHeight(rung.up) + middle + std::max(chainHeight(rung.down), kWire);
-    }
-    // What the vehicle's supply points need below what else leaves its battery.
-    [[nodiscard]] double pointsHeight() const {
-        double points = 0.0;
-        double leads = 0.0;
-        for (const Device& d : circuit_.devices) {
-            points += d.kind == DeviceKind::SupplyPoint ? kDeviceHeight + kGap : 0.0;
-        }
-        for (const Conductor& c : circuit_.conductors) {
-            leads += leavesStarter(c) ? kBelow : 0.0;
-        }
-        // The ladder is twice as high as what stands below its middle.
-        return points > 0.0 ? std::max(0.0, 2.0 * (points + leads) - kLeastLadder / 2.0) : 0.0;
-    }
-    [[nodiscard]] bool leavesStarter(const Conductor& c) const {
-        const Device* from = findDevice(circuit_, c.from.device);
-        return from != nullptr && from->kind == DeviceKind::Starter && c.pole != Pole::Negative;
     }
     static double ladderHeight(const Ladder& ladder) {
         double h = 0.0;
@@ -438,16 +422,6 @@ private:
         }
     }
 
-    static const Transfer* fromPanels(const Device& device) {
-        for (const Element& e : device.elements) {
-            const auto* transfer = std::get_if<Transfer>(&e);
-            if (transfer != nullptr && transfer->live == Live::InSun) {
-                return transfer;
-            }
-        }
-        return nullptr;
-    }
-
     void placeArrayIsolator(const Device& isolator, const Rect& rect) {
         addDevice(isolator, rect);
         for (const PortPair& pole : std::get<Contact>(isolator.elements.front()).poles) {
@@ -459,118 +433,7 @@ private:
         }
     }
 
-    // --- the vehicle's own side at the far left, and the bond
-
-    // The vehicle's own conductor from the alternator to its battery, where no end of it was moved;
-    // else it is a stray like any other.
-    [[nodiscard]] const Conductor* chargeLead(const Device& alternator,
-                                              const Device& starter) const {
-        const auto at = std::ranges::find_if(circuit_.conductors, [&](const Conductor& c) {
-            return !isOurs(c) && c.from.device == alternator.id && c.to.device == starter.id;
-        });
-        return at == circuit_.conductors.end() ? nullptr : &*at;
-    }
-
-    // The first that takes from the vehicle.
-    [[nodiscard]] std::optional<Rect> firstAtVehicle() const {
-        for (const Device& d : circuit_.devices) {
-            const auto rect = meetsVehicle(d.kind) ? rectOf(d.id) : std::nullopt;
-            if (rect) {
-                return rect;
-            }
-        }
-        return std::nullopt;
-    }
-
-    // Supply points, one below the other at the right of the starter battery, below all that leaves
-    // it.
-    void placePoints(double x, double y) {
-        y -= kDeviceHeight + kGap;
-        for (const Conductor& c : circuit_.conductors) {
-            y += leavesStarter(c) ? kBelow : 0.0;
-        }
-        for (const Device& d : circuit_.devices) {
-            if (d.kind == DeviceKind::SupplyPoint) {
-                y += kDeviceHeight + kGap;
-                const Rect rect{x, y, kDeviceWidth, kDeviceHeight};
-                addDevice(d, rect);
-                const PortPair through = std::get<Resistance>(d.elements.front()).between;
-                setTerminal(d, through.pos, {x, y + kDeviceHeight / 2.0});
-                setTerminal(d, through.neg, {x + kDeviceWidth, y + kDeviceHeight / 2.0});
-            }
-        }
-    }
-
-    void placeVehicle(double bottom) {
-        const Device* starter = firstOf(circuit_, DeviceKind::Starter);
-        const Device* alternator = firstOf(circuit_, DeviceKind::Alternator);
-        if (starter == nullptr || alternator == nullptr) {
-            return;
-        }
-        const auto place = firstAtVehicle();
-        placeInputs();
-        const double y = place ? place->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
-        const double x0 = kMargin;
-        const double x1 = x0 + kDeviceWidth + kSideWire;
-        addDevice(*alternator, {x0, y, kDeviceWidth, kDeviceHeight});
-        addDevice(*starter, {x1, y, kDeviceWidth, kDeviceHeight});
-        const PortPair given = std::get<Limited>(alternator->elements.front()).at;
-        const PortPair stored = std::get<Emf>(starter->elements.front()).at;
-        setTerminal(*alternator, given.pos, {x0 + kDeviceWidth, y + kPoleInset});
-        setTerminal(*starter, stored.pos, {x1 + kDeviceWidth, y + kPoleInset});
-        if (const Conductor* own = chargeLead(*alternator, *starter)) {
-            const Point a{x0 + kDeviceWidth, y + kPoleInset};
-            const Point b{x1, y + kPoleInset};
-            out_.wires.push_back({own->id, {a, b}, {a.x, a.y, b.x - a.x, 24.0}, {}, false});
-        }
-        setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
-        setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
-        placePoints(x1 + kDeviceWidth + kSideWire, y);
-        if (place) {
-            placeLiveSupply(*place, x0);
-        }
-    }
-
-    // What comes from the vehicle's side enters at the left: the signal above, the feed below.
-    void placeInputs() {
-        for (const Device& d : circuit_.devices) {
-            const auto place = rectOf(d.id);
-            if (!place || !meetsVehicle(d.kind)) {
-                continue;
-            }
-            // Where panels come in at the left, they have its ends.
-            const bool panels = fromPanels(d) != nullptr;
-            const double inset = panels ? 2.0 * kPoleInset : kPoleInset;
-            const auto signal = std::ranges::find(d.ports, Pole::None, &Port::pole);
-            if (signal != d.ports.end()) {
-                terminals_[{d.id, signal->name}] = {place->x, place->y + inset};
-            }
-            setTerminal(d, 0, {place->x, place->y + place->h - inset});
-            setOwnReturn(d, *place);
-        }
-    }
-
-    // The input's negative of an isolated charger, below its positive.
-    void setOwnReturn(const Device& d, const Rect& place) {
-        for (const Element& e : d.elements) {
-            const auto* transfer = std::get_if<Transfer>(&e);
-            if (transfer != nullptr && transfer->live == Live::EngineRunning &&
-                transfer->in.neg != transfer->out.neg) {
-                setTerminal(d, transfer->in.neg, {place.x, place.y + place.h - kPoleInset / 2.0});
-            }
-        }
-    }
-
-    // What tells the chargers that the engine runs, above the vehicle's side.
-    void placeLiveSupply(const Rect& place, double x) {
-        const Device* live = firstOf(circuit_, DeviceKind::Ignition);
-        if (live == nullptr) {
-            return;
-        }
-        const double above = place.y - kDeviceHeight - kGap;
-        addDevice(*live, {x, above, kDeviceWidth, kDeviceHeight});
-        setTerminal(*live, 0, {x + kDeviceWidth, above + kDeviceHeight / 2.0});
-    }
+    // --- the bond
 
     void placeBond(double begin, double bottom) {
         const Device* chassis = firstOf(circuit_, DeviceKind::Chassis);

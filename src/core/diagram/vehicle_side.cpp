@@ -1,0 +1,187 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/diagram/vehicle_side.h"
+
+#include <algorithm>
+#include <optional>
+
+#include "core/circuit/kinds.h"
+#include "core/diagram/measures.h"
+
+namespace spirk {
+
+namespace {
+
+using namespace measures;  // NOLINT(google-build-using-namespace): constants of this room
+
+bool leavesStarter(const Circuit& circuit, const Conductor& c) {
+    const Device* from = findDevice(circuit, c.from.device);
+    return from != nullptr && from->kind == DeviceKind::Starter && c.pole != Pole::Negative;
+}
+
+class VehicleSide {
+public:
+    VehicleSide(const Circuit& circuit,
+                DiagramGeometry& out,
+                std::map<TerminalId, Point>& terminals)
+        : circuit_(circuit), out_(out), terminals_(terminals) {}
+
+    void placeAll(double bottom) {
+        const Device* starter = firstOf(circuit_, DeviceKind::Starter);
+        const Device* alternator = firstOf(circuit_, DeviceKind::Alternator);
+        if (starter == nullptr || alternator == nullptr) {
+            return;
+        }
+        const auto place = firstAtVehicle();
+        placeInputs();
+        const double y = place ? place->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
+        const double x0 = kMargin;
+        const double x1 = x0 + kDeviceWidth + kSideWire;
+        addDevice(*alternator, {x0, y, kDeviceWidth, kDeviceHeight});
+        addDevice(*starter, {x1, y, kDeviceWidth, kDeviceHeight});
+        const PortPair given = std::get<Limited>(alternator->elements.front()).at;
+        const PortPair stored = std::get<Emf>(starter->elements.front()).at;
+        setTerminal(*alternator, given.pos, {x0 + kDeviceWidth, y + kPoleInset});
+        setTerminal(*starter, stored.pos, {x1 + kDeviceWidth, y + kPoleInset});
+        if (const Conductor* own = chargeLead(*alternator, *starter)) {
+            const Point a{x0 + kDeviceWidth, y + kPoleInset};
+            const Point b{x1, y + kPoleInset};
+            out_.wires.push_back({own->id, {a, b}, {a.x, a.y, b.x - a.x, 24.0}, {}, false});
+        }
+        setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
+        setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
+        placePoints(x1 + kDeviceWidth + kSideWire, y);
+        if (place) {
+            placeLiveSupply(*place, x0);
+        }
+    }
+
+private:
+    // The vehicle's own conductor from the alternator to its battery, where no end of it was moved;
+    // else it is a stray like any other.
+    [[nodiscard]] const Conductor* chargeLead(const Device& alternator,
+                                              const Device& starter) const {
+        const auto at = std::ranges::find_if(circuit_.conductors, [&](const Conductor& c) {
+            return !isOurs(c) && c.from.device == alternator.id && c.to.device == starter.id;
+        });
+        return at == circuit_.conductors.end() ? nullptr : &*at;
+    }
+
+    // The first that takes from the vehicle.
+    [[nodiscard]] std::optional<Rect> firstAtVehicle() const {
+        for (const Device& d : circuit_.devices) {
+            const auto rect = meetsVehicle(d.kind) ? rectOf(d.id) : std::nullopt;
+            if (rect) {
+                return rect;
+            }
+        }
+        return std::nullopt;
+    }
+
+    // Supply points, one below the other at the right of the starter battery, below all that leaves
+    // it.
+    void placePoints(double x, double y) {
+        y -= kDeviceHeight + kGap;
+        for (const Conductor& c : circuit_.conductors) {
+            y += leavesStarter(circuit_, c) ? kBelow : 0.0;
+        }
+        for (const Device& d : circuit_.devices) {
+            if (d.kind == DeviceKind::SupplyPoint) {
+                y += kDeviceHeight + kGap;
+                const Rect rect{x, y, kDeviceWidth, kDeviceHeight};
+                addDevice(d, rect);
+                const PortPair through = std::get<Resistance>(d.elements.front()).between;
+                setTerminal(d, through.pos, {x, y + kDeviceHeight / 2.0});
+                setTerminal(d, through.neg, {x + kDeviceWidth, y + kDeviceHeight / 2.0});
+            }
+        }
+    }
+
+    // What comes from the vehicle's side enters at the left: the signal above, the feed below.
+    void placeInputs() {
+        for (const Device& d : circuit_.devices) {
+            const auto place = rectOf(d.id);
+            if (!place || !meetsVehicle(d.kind)) {
+                continue;
+            }
+            // Where panels come in at the left, they have its ends.
+            const bool panels = fromPanels(d) != nullptr;
+            const double inset = panels ? 2.0 * kPoleInset : kPoleInset;
+            const auto signal = std::ranges::find(d.ports, Pole::None, &Port::pole);
+            if (signal != d.ports.end()) {
+                terminals_[{d.id, signal->name}] = {place->x, place->y + inset};
+            }
+            setTerminal(d, 0, {place->x, place->y + place->h - inset});
+            setOwnReturn(d, *place);
+        }
+    }
+
+    // The input's negative of an isolated charger, below its positive.
+    void setOwnReturn(const Device& d, const Rect& place) {
+        for (const Element& e : d.elements) {
+            const auto* transfer = std::get_if<Transfer>(&e);
+            if (transfer != nullptr && transfer->live == Live::EngineRunning &&
+                transfer->in.neg != transfer->out.neg) {
+                setTerminal(d, transfer->in.neg, {place.x, place.y + place.h - kPoleInset / 2.0});
+            }
+        }
+    }
+
+    // What tells the chargers that the engine runs, above the vehicle's side.
+    void placeLiveSupply(const Rect& place, double x) {
+        const Device* live = firstOf(circuit_, DeviceKind::Ignition);
+        if (live == nullptr) {
+            return;
+        }
+        const double above = place.y - kDeviceHeight - kGap;
+        addDevice(*live, {x, above, kDeviceWidth, kDeviceHeight});
+        setTerminal(*live, 0, {x + kDeviceWidth, above + kDeviceHeight / 2.0});
+    }
+
+    [[nodiscard]] std::optional<Rect> rectOf(const DeviceId& id) const {
+        const auto found = std::ranges::find(out_.devices, id, &PlacedDevice::id);
+        return found == out_.devices.end() ? std::nullopt : std::optional(found->rect);
+    }
+    void addDevice(const Device& device, Rect rect) { out_.devices.push_back({device.id, rect}); }
+    void setTerminal(const Device& device, std::size_t port, Point at) {
+        terminals_[{device.id, device.ports[port].name}] = at;
+    }
+
+    const Circuit& circuit_;
+    DiagramGeometry& out_;
+    std::map<TerminalId, Point>& terminals_;
+};
+
+}  // namespace
+
+const Transfer* fromPanels(const Device& device) {
+    for (const Element& e : device.elements) {
+        const auto* transfer = std::get_if<Transfer>(&e);
+        if (transfer != nullptr && transfer->live == Live::InSun) {
+            return transfer;
+        }
+    }
+    return nullptr;
+}
+
+// What the vehicle's supply points need below what else leaves its battery.
+double pointsHeight(const Circuit& circuit) {
+    double points = 0.0;
+    double leads = 0.0;
+    for (const Device& d : circuit.devices) {
+        points += d.kind == DeviceKind::SupplyPoint ? kDeviceHeight + kGap : 0.0;
+    }
+    for (const Conductor& c : circuit.conductors) {
+        leads += leavesStarter(circuit, c) ? kBelow : 0.0;
+    }
+    // The ladder is twice as high as what stands below its middle.
+    return points > 0.0 ? std::max(0.0, 2.0 * (points + leads) - kLeastLadder / 2.0) : 0.0;
+}
+
+void placeVehicle(const Circuit& circuit,
+                  double bottom,
+                  DiagramGeometry& out,
+                  std::map<TerminalId, Point>& terminals) {
+    VehicleSide(circuit, out, terminals).placeAll(bottom);
+}
+
+}  // namespace spirk
