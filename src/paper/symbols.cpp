@@ -109,6 +109,17 @@ void paintSymbol(QPainter& p, const QRectF& b, DeviceKind kind) {
                 p.drawLine(QPointF(x, b.top() + 4), QPointF(x, b.bottom() - 4));
             }
             break;
+        case DeviceKind::Monitor:
+        case DeviceKind::RemotePanel:
+            p.drawRect(b);
+            p.drawRect(b.adjusted(4, 4, -4, -b.height() / 3.0));
+            break;
+        case DeviceKind::Sensor:
+            p.drawEllipse(b.center(), 4, 4);
+            break;
+        case DeviceKind::FeedSplit:
+        case DeviceKind::PanelInlet:
+        case DeviceKind::Plug:
         case DeviceKind::Ignition:
         case DeviceKind::SupplyPoint:
         case DeviceKind::BodyPoint:
@@ -135,6 +146,11 @@ void paintInLeg(QPainter& p, const QRectF& b, DeviceKind kind, Contacts contacts
         p.drawLine(QPointF(x, b.top()), QPointF(x, body.top()));
         p.drawRect(body);
         p.drawLine(QPointF(x, body.bottom()), QPointF(x, b.bottom()));
+    } else if (kind == DeviceKind::Plug || kind == DeviceKind::PanelInlet) {
+        // A pin in its socket.
+        p.drawLine(QPointF(x, b.top()), QPointF(x, b.center().y() - 3));
+        p.drawArc(QRectF(x - 6, b.center().y() - 8, 12, 12), 180 * 16, 180 * 16);
+        p.drawLine(QPointF(x, b.center().y() - 3), QPointF(x, b.bottom()));
     } else if (kind == DeviceKind::Joint || kind == DeviceKind::BodyPoint) {
         p.drawLine(QPointF(x, b.top()), QPointF(x, b.bottom()));
         p.drawEllipse(b.center(), 4, 4);

@@ -3,6 +3,7 @@
 
 #include <string>
 
+#include "core/plan/own_gear.h"
 #include "core/plan/units.h"
 #include "tests/support/builders.h"
 
@@ -15,6 +16,45 @@ void putRelay(Gear& gear) {
     gear.sources.push_back({{UnitId("combiner"), WayId("relay_from_starter"), {}},
                             UnitId(kMainRail),
                             RelayChoice{"relay_140"}});
+}
+
+// A bar of 10 by 2 mm: by DIN 43671 one of 12 by 2 carries 108 A in free air (from memory).
+void putOwnBar(Plan& p, Amps rated) {
+    HardwareModel bar = *findHardware(p, library(), "bus_bar_400_12");
+    bar.id = "own_bar";
+    bar.maxCurrent = rated;
+    bar.width = metres(0.010);
+    bar.thickness = metres(0.002);
+    p.own.hardware = {bar};
+}
+
+// The same panels as the van's, so many in each of their strings.
+void putPanels(Plan& p, int series) {
+    p.gear.sources.push_back({{UnitId("more"), WayId("panels_beside"), {}},
+                              UnitId(kSunUnit),
+                              PanelsChoice{{solarOf(p.gear)->panel, series, 1}}});
+}
+
+void putOwnController(Plan& p, PanelNegative negative) {
+    SolarChoice& solar = *solarOf(p.gear);
+    ControllerModel own = *findById(library().controllers, solar.controller);
+    own.id = "own_controller";
+    own.negative = negative;
+    p.own.controllers = {own};
+    solar.controller = own.id;
+    unitOf(p.gear, UnitId(kSunUnit))->options["panel_negative"] = "bar";
+}
+
+void putMonitor(Plan& p, int tanks) {
+    MonitorChoice gauges{{UnitId("gauges"), WayId("monitor_on_rail"), {}},
+                         UnitId(kMainRail),
+                         "gauge_panel",
+                         {}};
+    for (int i = 1; i <= tanks; ++i) {
+        gauges.sensors.push_back(
+            {UnitId("tank" + std::to_string(i)), Senses::Tank, "a tank", PlaceId("galley")});
+    }
+    p.gear.monitors = {gauges};
 }
 
 const std::vector<RuleCase> kCases = {
@@ -415,6 +455,8 @@ const std::vector<RuleCase> kCases = {
          p.van.vehicle.points = {{UnitId("seat"),
                                   "seat box",
                                   PlaceId("seat"),
+                                  PointAt::Starter,
+                                  PointLaid::Found,
                                   metres(2),
                                   squareMillimetres(6),
                                   amps(40)}};
@@ -424,6 +466,8 @@ const std::vector<RuleCase> kCases = {
          p.van.vehicle.points = {{UnitId("seat"),
                                   "seat box",
                                   PlaceId("seat"),
+                                  PointAt::Starter,
+                                  PointLaid::Found,
                                   metres(2),
                                   squareMillimetres(16),
                                   amps(60)}};
@@ -478,6 +522,43 @@ const std::vector<RuleCase> kCases = {
          putBank(p.gear, "lfp_24_100", 3, 1);
          p.appliances[1].supplied = Supplied::Twelve;
          putConverter(p.gear, "converter_20");
+     }},
+    {"W27",
+     Severity::Fault,
+     [](Plan& p) {
+         putOwnBar(p, amps(300));
+         p.amendments = {SetHardware{DeviceId("bus.pos"), "own_bar"}};
+     },
+     [](Plan& p) { p.amendments = {SetHardware{DeviceId("bus.pos"), "bus_bar_400_12"}}; }},
+    {"B5",
+     Severity::Fault,
+     [](Plan& p) { bankOf(p.gear).unlike = {{2, "", 0.8}}; },
+     [](Plan& p) { bankOf(p.gear).unlike = {{2, "", 0.95}}; }},
+    {"S11",
+     Severity::Fault,
+     [](Plan& p) { putPanels(p, 1); },
+     [](Plan& p) { putPanels(p, solarOf(p.gear)->series); }},
+    {"S13",
+     Severity::Danger,
+     [](Plan& p) { putOwnController(p, PanelNegative::Measured); },
+     [](Plan& p) { putOwnController(p, PanelNegative::Common); }},
+    {"G5",
+     Severity::Danger,
+     [](Plan& p) {
+         putMonitor(p, 1);
+         p.amendments = {LeaveOutProtection{ConductorId("gauges.feed+"), End::From}};
+     },
+     [](Plan& p) { putMonitor(p, 1); }},
+    {"N1", Severity::Fault, [](Plan& p) { putMonitor(p, 4); }, [](Plan& p) { putMonitor(p, 3); }},
+    {"N2",
+     Severity::Fault,
+     [](Plan& p) {
+         putMonitor(p, 1);
+         p.amendments = {SetLength{ConductorId("gauges.tank1.lead"), metres(10.1)}};
+     },
+     [](Plan& p) {
+         putMonitor(p, 1);
+         p.amendments = {SetLength{ConductorId("gauges.tank1.lead"), metres(9.9)}};
      }},
 };
 

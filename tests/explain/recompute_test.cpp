@@ -263,7 +263,7 @@ TEST_F(Recompute, WhatChargesTheBank) {
 
 TEST_F(Recompute, HowTheBatteriesShare) {
     const Derivation& d = why("bank.share");
-    expectNear(result(d) + 1.0, term(d, "I_most") / (term(d, "Σ I") / term(d, "n")), kTolerance);
+    expectNear(result(d) + 1.0, term(d, "I_most") / (term(d, "Σ I") * term(d, "f")), kTolerance);
 }
 
 TEST_F(Recompute, HotVoltageOfAString) {

@@ -26,6 +26,7 @@ Shelf aShelf() {
     shelf.trickles = {library.trickles.front()};
     shelf.converters = {library.converters.front()};
     shelf.inverters = {library.inverters.front()};
+    shelf.monitors = {library.monitors.front()};
     shelf.hardware = {library.hardware.front()};
     return shelf;
 }

@@ -26,6 +26,8 @@ public:
         addInverters();
         addLoads();
         addCircuits();
+        addMonitors();
+        addModules();
         return std::move(plan_);
     }
 
@@ -65,6 +67,8 @@ private:
             point.name = "a point";
             point.place = PlaceId(place());
             point.length = metres(1.0 + roll(5));
+            point.at = static_cast<PointAt>(oneIn(4) ? 1 : 0);
+            point.laid = static_cast<PointLaid>(oneIn(3) ? 1 : 0);
             if (oneIn(2)) {
                 point.area = pick(library_.conductors).area;
             }
@@ -83,6 +87,11 @@ private:
             bank.count = 1 + roll(4);
             bank.series = 1 + (oneIn(3) ? 1 : 0);
             bank.venting = static_cast<Venting>(roll(4));
+            if (oneIn(4)) {
+                bank.unlike = {{1 + roll(4),
+                                oneIn(2) ? pick(library_.batteries).id : std::string(),
+                                0.5 + 0.1 * roll(6)}};
+            }
             if (oneIn(4)) {
                 bank.heater = BatteryHeater{watts(60), celsius(-3)};
             }
@@ -125,14 +134,41 @@ private:
     }
     void addSources() {
         for (int i = roll(6); i > 0; --i) {
-            addSource(roll(7));
+            addSource(roll(8));
         }
+        atEngineChargers();
+    }
+    // A shore charger whose way asks for it, where there is an engine charger.
+    void atEngineChargers() {
+        std::vector<UnitId> chargers;
+        for (const SourceChoice& source : plan_.gear.sources) {
+            if (std::holds_alternative<EngineChoice>(source.what)) {
+                chargers.push_back(source.id);
+            }
+        }
+        for (SourceChoice& source : plan_.gear.sources) {
+            const WayRow* way = findWay(library_, WayKind::Shore, source.way.value);
+            if (way != nullptr && way->atInput && !chargers.empty()) {
+                source.into = pick(chargers);
+            }
+        }
+    }
+    // A unit with panels; where there is none, one that takes none.
+    UnitId takesPanels() {
+        std::vector<UnitId> units;
+        for (const SourceChoice& source : plan_.gear.sources) {
+            if (std::holds_alternative<SolarChoice>(source.what) ||
+                std::holds_alternative<CombinedChoice>(source.what)) {
+                units.push_back(source.id);
+            }
+        }
+        return units.empty() ? pick(atBank_) : pick(units);
     }
     template <class What>
     void source(const char* stem, WayKind of, What what) {
         SourceChoice out;
         static_cast<UnitChoice&>(out) = unit(id(stem).value, of);
-        out.into = pick(atBank_);
+        out.into = of == WayKind::Panels ? takesPanels() : pick(atBank_);
         out.what = std::move(what);
         plan_.gear.sources.push_back(std::move(out));
     }
@@ -162,6 +198,8 @@ private:
             case 5:
                 return source(
                     "second", WayKind::Alternator, AlternatorChoice{pick(library_.alternators).id});
+            case 6:
+                return source("panels", WayKind::Panels, array<PanelsChoice>());
             default:
                 return source(
                     "trickle", WayKind::Trickle, TrickleChoice{pick(library_.trickles).id});
@@ -209,6 +247,36 @@ private:
             out.live = static_cast<LiveWhen>(roll(3));
             out.back = static_cast<Back>(roll(2));
             plan_.gear.circuits.push_back(out);
+        }
+    }
+
+    void addMonitors() {
+        for (int i = oneIn(2) ? roll(3) : 0; i > 0; --i) {
+            MonitorChoice out;
+            static_cast<UnitChoice&>(out) = unit(id("monitor").value, WayKind::Monitor);
+            out.on = pick(atBank_);
+            out.model = pick(library_.monitors).id;
+            for (int k = roll(5); k > 0; --k) {
+                out.sensors.push_back(
+                    {id("sensor"), static_cast<Senses>(roll(3)), "a sensor", PlaceId(place())});
+            }
+            plan_.gear.monitors.push_back(out);
+        }
+    }
+    void addModules() {
+        std::vector<UnitId> units = atBank_;
+        for (const BankChoice& bank : plan_.gear.banks) {
+            units.push_back(bank.id);
+        }
+        for (const SourceChoice& source : plan_.gear.sources) {
+            units.push_back(source.id);
+        }
+        for (int i = oneIn(4) ? 1 + roll(2) : 0; i > 0; --i) {
+            ModuleChoice out{id("module"), "a module", PlaceId(place()), {}};
+            for (int k = 1 + roll(3); k > 0; --k) {
+                out.units.push_back(pick(units));
+            }
+            plan_.gear.modules.push_back(out);
         }
     }
 

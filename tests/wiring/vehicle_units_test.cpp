@@ -150,8 +150,14 @@ TEST(Trickle, FoolsAChargerThatWatchesVolts) {
 Plan aPointVan(std::optional<SquareMetres> area, std::optional<Amps> fuse) {
     Plan plan =
         with(aVan(), "dcdc", "dcdc_from_starter", EngineChoice{"dcdc_30", {UnitId("seatbox")}});
-    plan.van.vehicle.points = {
-        {UnitId("seatbox"), "seat box terminal", PlaceId("seat"), metres(2), area, fuse}};
+    plan.van.vehicle.points = {{UnitId("seatbox"),
+                                "seat box terminal",
+                                PlaceId("seat"),
+                                PointAt::Starter,
+                                PointLaid::Found,
+                                metres(2),
+                                area,
+                                fuse}};
     return plan;
 }
 
@@ -216,8 +222,14 @@ TEST(VehicleUnits, SurviveTheFile) {
     plan =
         with(std::move(plan), "second", "alternator_on_bars", AlternatorChoice{"alternator_100"});
     plan = with(std::move(plan), "trickle", "trickle_to_starter", TrickleChoice{"trickle_4"});
-    plan.van.vehicle.points.push_back(
-        {UnitId("hitch"), "hitch socket", PlaceId("engine"), metres(5), {}, {}});
+    plan.van.vehicle.points.push_back({UnitId("hitch"),
+                                       "hitch socket",
+                                       PlaceId("engine"),
+                                       PointAt::Starter,
+                                       PointLaid::Found,
+                                       metres(5),
+                                       {},
+                                       {}});
     plan.gear.banks.front().venting = Venting::Box;
     plan.gear.banks.front().opening = squareMillimetres(3000);
     plan.gear.banks.front().heater = BatteryHeater{watts(60), celsius(-3)};

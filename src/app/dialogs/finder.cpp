@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/shared/text.h"
+#include "core/design/unit_edits.h"
 #include "core/plan/units.h"
 
 namespace spirk::app {
@@ -120,14 +121,12 @@ void Finder::addUnits(Document& document, Selection& selection) {
         }
         add(tr("%1: %2").arg(nameOf(unit), q(now->name)), tr("unit"), goTo(unit));
         for (const WayRow& way : document.library().ways) {
-            if (way.of == now->of && way.id != now->id) {
+            if (way.of == now->of && way.id != now->id && canJoin(document.plan().gear, way)) {
                 add(tr("%1: instead %2").arg(nameOf(unit), q(way.name)),
                     tr("way"),
-                    [&document, id = unit.id, to = way.id, text = q(way.name)] {
+                    [&document, id = unit.id, way, text = q(way.name)] {
                         Plan next = document.plan();
-                        UnitChoice& changed = *unitOf(next.gear, id);
-                        changed.way = WayId(to);
-                        changed.options.clear();
+                        joinBy(next.gear, id, way);
                         document.push(tr("Choose: %1").arg(text), std::move(next));
                     });
             }

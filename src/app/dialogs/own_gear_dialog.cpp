@@ -35,6 +35,7 @@ std::vector<std::pair<std::string, Text>> choicesOf(TextFrom from,
         }
         out.emplace_back("clamp", "clamp"_text);
         out.emplace_back("blade", "blade"_text);
+        out.emplace_back("crimp", "crimped contact"_text);
     } else if (from == TextFrom::FuseFamilies) {
         out.emplace_back("", "none"_text);
         for (const FuseFamily& f : library.fuses) {

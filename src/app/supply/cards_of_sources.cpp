@@ -39,7 +39,8 @@ void UnitCards::addAllSources() {
             [&](const ShoreChoice& shore) { addShore(source, shore); },
             [&](const CombinedChoice& combined) { addCombined(source, combined); },
             [&](const AlternatorChoice& second) { addSecond(source, second); },
-            [&](const TrickleChoice& trickle) { addTrickle(source, trickle); });
+            [&](const TrickleChoice& trickle) { addTrickle(source, trickle); },
+            [&](const PanelsChoice& panels) { addPanels(source, panels); });
     }
 }
 
@@ -117,6 +118,40 @@ void UnitCards::addSun(const SourceChoice& source, const SolarChoice& solar) {
                                    return whatOf<SolarChoice>(g, id).controller;
                                });
                   });
+}
+
+// At whose controller: of the person's units those that take panels.
+void UnitCards::addPanels(const SourceChoice& source, const PanelsChoice& panels) {
+    const UnitId id = source.id;
+    std::vector<Offered> shared;
+    for (const SourceChoice& other : document_.plan().gear.sources) {
+        if (const auto* sun = std::get_if<SolarChoice>(&other.what)) {
+            shared.push_back(
+                {nameOfModel<ControllerModel>(document_, sun->controller), other.id.value});
+        } else if (const auto* both = std::get_if<CombinedChoice>(&other.what)) {
+            shared.push_back({nameOfModel<CombinedModel>(document_, both->unit), other.id.value});
+        }
+    }
+    addSourceCard(
+        source,
+        WayKind::Panels,
+        tr("%1 × %2, beside others")
+            .arg(panels.series * panels.parallel)
+            .arg(nameOfModel<PanelModel>(document_, panels.panel)),
+        tr("More panels at a controller that has some."),
+        [this, panels, id, shared, into = source.into](QFormLayout* form) {
+            addArray(form, id, panels, [id](Gear& g) -> ArrayChoice& {
+                return whatOf<PanelsChoice>(g, id);
+            });
+            addModel(form,
+                     fieldsOf(id) + ".into",
+                     tr("At"),
+                     into.value,
+                     shared,
+                     [id](Gear& g) -> std::string& {
+                         return std::ranges::find(g.sources, id, &SourceChoice::id)->into.value;
+                     });
+        });
 }
 
 void UnitCards::addCharger(const SourceChoice& source, const EngineChoice& engine) {

@@ -83,6 +83,7 @@ void UnitCards::addAllBanks() {
                      form, at + ".series", tr("In series"), bank.series, 4, [id](Gear& g) -> int& {
                          return in(g.banks, id).series;
                      });
+                 addUnlike(form, bank);
                  addCare(form, bank);
              }});
     }
@@ -305,13 +306,16 @@ void UnitCards::addPutIn() {
         Kind{In, NewUnit::Relay, "relay", tr("Relay from the starter battery")},
         Kind{In, NewUnit::Shore, "shore", tr("Charger on shore power")},
         Kind{In, NewUnit::Combined, "combined", tr("One charger for engine and sun")},
+        Kind{In, NewUnit::Panels, "panels", tr("More panels at the same controller")},
         Kind{In, NewUnit::Alternator, "second", tr("Second alternator")},
         Kind{Store, NewUnit::Bank, "bank", tr("Another bank with its own bars")},
+        Kind{Store, NewUnit::Module, "module", tr("Module behind plugs")},
         Kind{Out, NewUnit::Inverter, "inverter", tr("Inverter")},
         Kind{Out, NewUnit::Converter, "converter", tr("Converter for 12 V loads")},
         Kind{Out, NewUnit::SubRail, "subRail", tr("Block of fuses elsewhere in the van")},
+        Kind{Out, NewUnit::Monitor, "monitor", tr("Display or gauges")},
         Kind{Out, NewUnit::Trickle, "trickle", tr("Trickle charger for the starter battery")}};
-    const std::array texts{tr("Add charging"), tr("Add a bank"), tr("Add output")};
+    const std::array texts{tr("Add charging"), tr("Add storage"), tr("Add output")};
     for (const Column column : {In, Store, Out}) {
         const auto at = static_cast<std::size_t>(column);
         auto* button = new QPushButton(texts[at], inner_[at]);
@@ -323,6 +327,7 @@ void UnitCards::addPutIn() {
             }
             QAction* action = menu->addAction(kind.text);
             action->setObjectName(QString("supply.putIn.") + kind.name);
+            action->setEnabled(canAdd(document_.plan().gear, kind.unit));
             connect(action, &QAction::triggered, this, [this, kind] {
                 document_.push(tr("Add: %1").arg(kind.text),
                                withUnit(*document_.design(), document_.library(), kind.unit));

@@ -118,6 +118,8 @@ void UnitCards::refresh() {
     addVehicle();
     addAllBanks();
     addAllInverters();
+    addAllMonitors();
+    addAllModules();
     for (const CircuitChoice& circuit : plan.gear.circuits) {
         addCircuit(circuit);
     }
@@ -211,7 +213,8 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
     box->setAccessibleName(tr("How it is connected"));
     QString speaks;
     for (const WayRow& way : document_.library().ways) {
-        if (way.of == card.of) {
+        if (way.of == card.of &&
+            (way.id == card.unit.way.value || canJoin(document_.plan().gear, way))) {
             box->addItem(q(way.name), q(way.id));
             box->setItemData(box->count() - 1, tip(q(way.speaksFor)), Qt::ToolTipRole);
             if (way.id == card.unit.way.value) {
@@ -225,13 +228,8 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
     box->setEnabled(box->count() > 1);
     connect(box, &QComboBox::activated, this, [this, box, id = card.unit.id, of = card.of] {
         push(box->objectName(), tr("Choose how it is connected"), [&](Gear& gear) {
-            UnitChoice& unit = *unitOf(gear, id);
-            unit.way = WayId(box->currentData().toString().toStdString());
-            const WayRow& way = *findWay(document_.library(), of, unit.way.value);
-            std::erase_if(unit.options, [&](const auto& set) {
-                return std::ranges::find(way.options, set.first, &WayOption::id) ==
-                       way.options.end();
-            });
+            const std::string way = box->currentData().toString().toStdString();
+            joinBy(gear, id, *findWay(document_.library(), of, way));
         });
     });
 }

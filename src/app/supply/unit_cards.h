@@ -76,6 +76,18 @@ private:
     void addCombined(const SourceChoice& source, const CombinedChoice& combined);
     void addSecond(const SourceChoice& source, const AlternatorChoice& second);
     void addTrickle(const SourceChoice& source, const TrickleChoice& trickle);
+    void addPanels(const SourceChoice& source, const PanelsChoice& panels);
+    void addAllMonitors();
+    void addSensor(QFormLayout* form, const UnitId& monitor, const SensorChoice& sensor);
+    void addAllModules();
+    [[nodiscard]] std::vector<std::pair<UnitId, QString>> modularUnits() const;
+    void addModuleFields(const ModuleChoice& module, QVBoxLayout* layout);
+    // A bank's batteries that differ from the others.
+    void addUnlike(QFormLayout* form, const BankChoice& bank);
+    void addPlace(QFormLayout* form,
+                  const QString& name,
+                  const PlaceId& now,
+                  const std::function<void(Plan&, const PlaceId&)>& set);
     // Panels of a source; where it takes from the vehicle.
     void addArray(QFormLayout* form,
                   const UnitId& id,
@@ -101,6 +113,15 @@ private:
                    const std::function<void(Gear&, int)>& set);
     void addVehicle();
     void addSupplyPoints(QFormLayout* form);
+    void addFoundFields(QFormLayout* form, const SupplyPoint& point);
+    void addRemovePoint(QFormLayout* form, const SupplyPoint& point);
+    void addNewPoint(QFormLayout* form);
+    void addVehicleChoice(QFormLayout* form,
+                          const QString& name,
+                          const QString& label,
+                          const QStringList& choices,
+                          int now,
+                          const std::function<void(Plan&, int)>& set);
     // One undo step of the vehicle's own electrics.
     void pushVehicle(const QString& field,
                      const QString& text,

@@ -121,8 +121,6 @@ void UnitCards::addVehicle() {
 }
 
 void UnitCards::addSupplyPoints(QFormLayout* form) {
-    const Units units = document_.plan().units;
-    const auto alone = sizesOf(document_.library());
     for (const SupplyPoint& point : document_.plan().van.vehicle.points) {
         const UnitId id = point.id;
         const QString at = "supply.point." + q(id.value);
@@ -140,41 +138,113 @@ void UnitCards::addSupplyPoints(QFormLayout* form) {
                 return text;
             },
             [id](Plan& plan, const std::string& name) { pointIn(plan, id).name = name; });
-        addQuantity<std::optional<Amps>>(
+        addVehicleChoice(
             form,
-            at + ".fuse",
-            tr("Its fuse"),
-            point.fuse ? q(*point.fuse) : QString("?"),
-            [](const std::string& text) { return unlessUnknown<Amps>(text, parseCurrent); },
-            [id](Plan& plan, const std::optional<Amps>& fuse) { pointIn(plan, id).fuse = fuse; });
-        addQuantity<std::optional<SquareMetres>>(
+            at + ".laid",
+            tr("It is"),
+            {tr("there already"), tr("to be built: one feed for several")},
+            static_cast<int>(point.laid),
+            [id](Plan& plan, int nth) { pointIn(plan, id).laid = static_cast<PointLaid>(nth); });
+        addVehicleChoice(
             form,
-            at + ".area",
-            tr("Its cable"),
-            point.area ? q(*point.area) : QString("?"),
-            [alone](const std::string& text) {
-                return unlessUnknown<SquareMetres>(
-                    text, [alone](const std::string& size) { return parseArea(size, alone); });
-            },
-            [id](Plan& plan, const std::optional<SquareMetres>& area) {
-                pointIn(plan, id).area = area;
-            });
-        addQuantity<Metres>(
-            form,
-            at + ".length",
-            tr("From the starter battery"),
-            q(point.length),
-            [units](const std::string& text) { return parseLength(text, units); },
-            [id](Plan& plan, const Metres& length) { pointIn(plan, id).length = length; });
-        auto* out = new QPushButton(tr("Remove"), this);
-        out->setObjectName(at + ".remove");
-        form->addRow(QString(), out);
-        connect(out, &QPushButton::clicked, this, [this, id, name = q(point.name)] {
-            Plan next = document_.plan();
-            forget(next, id);
-            document_.push(tr("Remove: %1").arg(name), std::move(next));
+            at + ".at",
+            tr("Fed from"),
+            {tr("the starter battery"), tr("the alternator's post")},
+            static_cast<int>(point.at),
+            [id](Plan& plan, int nth) { pointIn(plan, id).at = static_cast<PointAt>(nth); });
+        addPlace(form, at + ".place", point.place, [id](Plan& plan, const PlaceId& place) {
+            pointIn(plan, id).place = place;
         });
+        if (point.laid == PointLaid::Found) {
+            addFoundFields(form, point);
+        }
+        addRemovePoint(form, point);
     }
+    addNewPoint(form);
+}
+
+// What is known of one that is there; a question mark for what is not.
+void UnitCards::addFoundFields(QFormLayout* form, const SupplyPoint& point) {
+    const Units units = document_.plan().units;
+    const auto alone = sizesOf(document_.library());
+    const UnitId id = point.id;
+    const QString at = "supply.point." + q(id.value);
+    addQuantity<std::optional<Amps>>(
+        form,
+        at + ".fuse",
+        tr("Its fuse"),
+        point.fuse ? q(*point.fuse) : QString("?"),
+        [](const std::string& text) { return unlessUnknown<Amps>(text, parseCurrent); },
+        [id](Plan& plan, const std::optional<Amps>& fuse) { pointIn(plan, id).fuse = fuse; });
+    addQuantity<std::optional<SquareMetres>>(
+        form,
+        at + ".area",
+        tr("Its cable"),
+        point.area ? q(*point.area) : QString("?"),
+        [alone](const std::string& text) {
+            return unlessUnknown<SquareMetres>(
+                text, [alone](const std::string& size) { return parseArea(size, alone); });
+        },
+        [id](Plan& plan, const std::optional<SquareMetres>& area) {
+            pointIn(plan, id).area = area;
+        });
+    addQuantity<Metres>(
+        form,
+        at + ".length",
+        tr("Length of its cable"),
+        q(point.length),
+        [units](const std::string& text) { return parseLength(text, units); },
+        [id](Plan& plan, const Metres& length) { pointIn(plan, id).length = length; });
+}
+
+void UnitCards::addRemovePoint(QFormLayout* form, const SupplyPoint& point) {
+    auto* out = new QPushButton(tr("Remove"), this);
+    out->setObjectName("supply.point." + q(point.id.value) + ".remove");
+    form->addRow(QString(), out);
+    connect(out, &QPushButton::clicked, this, [this, id = point.id, name = q(point.name)] {
+        Plan next = document_.plan();
+        forget(next, id);
+        document_.push(tr("Remove: %1").arg(name), std::move(next));
+    });
+}
+
+void UnitCards::addVehicleChoice(QFormLayout* form,
+                                 const QString& name,
+                                 const QString& label,
+                                 const QStringList& choices,
+                                 int now,
+                                 const std::function<void(Plan&, int)>& set) {
+    auto* box = new QComboBox(this);
+    box->setObjectName(name);
+    box->setAccessibleName(label);
+    box->addItems(choices);
+    box->setCurrentIndex(now);
+    form->addRow(label, box);
+    connect(box, &QComboBox::activated, this, [this, name, label, set](int nth) {
+        Plan next = document_.plan();
+        set(next, nth);
+        document_.push(tr("Choose: %1").arg(label), std::move(next), {name});
+    });
+}
+
+void UnitCards::addPlace(QFormLayout* form,
+                         const QString& name,
+                         const PlaceId& now,
+                         const std::function<void(Plan&, const PlaceId&)>& set) {
+    QStringList names;
+    std::vector<PlaceId> ids;
+    int chosen = -1;
+    for (const VanPlace& place : document_.plan().van.places) {
+        chosen = place.id == now ? static_cast<int>(ids.size()) : chosen;
+        names << q(place.name);
+        ids.push_back(place.id);
+    }
+    addVehicleChoice(form, name, tr("Place"), names, chosen, [ids, set](Plan& plan, int nth) {
+        set(plan, ids.at(static_cast<std::size_t>(nth)));
+    });
+}
+
+void UnitCards::addNewPoint(QFormLayout* form) {
     auto* add = new QPushButton(tr("Add a supply point"), this);
     add->setObjectName("supply.point.add");
     add->setToolTip(
@@ -189,6 +259,8 @@ void UnitCards::addSupplyPoints(QFormLayout* form) {
             vehicle.points.push_back({freshPoint(vehicle),
                                       name,
                                       PlaceId("seat"),
+                                      PointAt::Starter,
+                                      PointLaid::Found,
                                       metres(kUsualMetres),
                                       std::nullopt,
                                       std::nullopt});

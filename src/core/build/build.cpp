@@ -151,7 +151,7 @@ Build buildOf(const Plan& plan,
     Build out;
     out.numbers = numbered(plan, numberedConductors(wiring.circuit)).numbers;
     out.cuts = cutList(library, wiring.circuit, lengths, cables, out.numbers);
-    out.parts = partList(library, wiring.circuit, cables, out.cuts, out.numbers);
+    out.parts = partList(library, wiring.circuit, lengths, cables, out.cuts, out.numbers);
     addTotals(library, out);
     out.labels = labelsOf(library, wiring.circuit, cables, out.numbers);
     return out;

@@ -2,6 +2,7 @@
 #include "core/build/cut_list.h"
 
 #include <algorithm>
+#include <array>
 
 #include "core/base/promise.h"
 
@@ -26,12 +27,22 @@ bool inHolder(const Library& library, const std::optional<ChosenFuse>& fuse) {
 
 }  // namespace
 
+bool inBox(const Circuit& circuit, const Conductor& c, bool Device::*flag) {
+    return std::ranges::any_of(std::array{&c.from, &c.to}, [&](const TerminalId* end) {
+        const Device* d = findDevice(circuit, end->device);
+        return d->unit == c.unit && d->*flag;
+    });
+}
+
 Text lugText(SquareMetres area, const std::string& stud) {
     if (stud == "clamp") {
         return {"ferrule {size}"_text, {{"size", measure(area)}}};
     }
     if (stud == "blade") {
         return {"blade terminal {size}"_text, {{"size", measure(area)}}};
+    }
+    if (stud == "crimp") {
+        return {"crimped contact {size}"_text, {{"size", measure(area)}}};
     }
     return {"lug {size} {stud}"_text, {{"size", measure(area)}, {"stud", Words{stud}}}};
 }
@@ -44,7 +55,7 @@ std::vector<CutPiece> cutList(const Library& library,
     std::vector<CutPiece> out;
     for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
         const Conductor& c = circuit.conductors[i];
-        if (!isNew(c)) {
+        if (!isNew(c) || !c.ready.empty() || inBox(circuit, c, &Device::boxedLeads)) {
             continue;
         }
         const CableRow& row = cables.rows[i];
@@ -58,8 +69,8 @@ std::vector<CutPiece> cutList(const Library& library,
         whole.insulation = columnOf(library, c.insulation).name;
         whole.colour = colourOf(library.region, coreColour(c));
         whole.length = lengths.routes[i].length;
-        whole.fromLug = lugText(row.area, studName(library, row.from.stud));
-        whole.toLug = lugText(row.area, studName(library, row.to.stud));
+        whole.fromLug = lugText(row.area, studName(library, lugStud(library, row.from.stud)));
+        whole.toLug = lugText(row.area, studName(library, lugStud(library, row.to.stud)));
         if (!inHolder(library, row.fuseFrom)) {
             out.push_back(std::move(whole));
             continue;

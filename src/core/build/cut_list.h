@@ -12,6 +12,10 @@ namespace spirk {
                                             const Cables& cables,
                                             const std::map<ConductorId, int>& numbers);
 
+// Whether it comes in the box of its unit's device: a unit's leads begin at the bars, so both ends
+// are looked at.
+[[nodiscard]] bool inBox(const Circuit& circuit, const Conductor& c, bool Device::*flag);
+
 // 'lug 50 mm² M8', 'ferrule 4 mm²', 'blade terminal 4 mm²'.
 [[nodiscard]] Text lugText(SquareMetres area, const std::string& stud);
 

@@ -2,8 +2,10 @@
 #include "core/build/part_list.h"
 
 #include <algorithm>
+#include <set>
 
 #include "core/base/promise.h"
+#include "core/build/cut_list.h"
 #include "core/circuit/kinds.h"
 
 namespace spirk {
@@ -67,6 +69,38 @@ void addFuse(const Library& library,
     }
 }
 
+// One on each post that a lug cannot go on.
+void addAdapters(const Library& library, const Circuit& circuit, PartCounter& parts) {
+    std::set<TerminalId> done;
+    for (const Conductor& c : circuit.conductors) {
+        for (const TerminalId* end : {&c.from, &c.to}) {
+            const Stud* stud = findById(library.studs, findPort(circuit, *end)->connection.stud);
+            const bool needed = isNew(c) && stud != nullptr && !stud->adapter.english.empty();
+            if (needed && done.insert(*end).second) {
+                const Text name = findDevice(circuit, end->device)->name;
+                parts.add(PartGroup::Lugs, stud->adapter, count(1), name, {});
+            }
+        }
+    }
+}
+
+// Of the lengths that are sold the next; where none is long enough the longest, and a finding.
+void addReadyLead(const Library& library,
+                  const Conductor& c,
+                  Metres length,
+                  const Text& name,
+                  PartCounter& parts) {
+    const ReadyLead* lead = findById(library.readyLeads, c.ready);
+    promise(lead != nullptr, "a lead that is bought ready is a row of its table");
+    const auto sold = std::ranges::lower_bound(lead->lengths, length);
+    const Metres bought = sold == lead->lengths.end() ? lead->lengths.back() : *sold;
+    parts.add(PartGroup::Cable,
+              {"{lead}, {length}"_text, {{"lead", lead->name}, {"length", measure(bought)}}},
+              count(1),
+              name,
+              {lead->weightKg, lead->price});
+}
+
 Each metreOf(const Library& library, SquareMetres area) {
     const double mm2 = inMm2(area);
     return {rule(library, "cable_weight_copper").value * mm2 +
@@ -78,22 +112,31 @@ Each metreOf(const Library& library, SquareMetres area) {
 
 std::vector<Part> partList(const Library& library,
                            const Circuit& circuit,
+                           const Lengths& lengths,
                            const Cables& cables,
                            const std::vector<CutPiece>& cuts,
                            const std::map<ConductorId, int>& numbers) {
     PartCounter parts;
     addDevices(circuit, parts);
-    for (const CableRow& row : cables.rows) {
-        if (findConductor(circuit, row.id)->laid == LaidBy::SomebodyBefore) {
+    for (std::size_t i = 0; i < cables.rows.size(); ++i) {
+        const CableRow& row = cables.rows[i];
+        const Conductor& c = circuit.conductors[i];
+        if (c.laid == LaidBy::SomebodyBefore) {
             continue;
         }
         // By the number on its label, as cable and lugs are; the vehicle's own has none.
         const auto number = numbers.find(row.id);
         const Text name =
             Text::given(number == numbers.end() ? row.id.value : std::to_string(number->second));
-        addFuse(library, row.fuseFrom, name, parts);
-        addFuse(library, row.fuseTo, name, parts);
+        if (!inBox(circuit, c, &Device::boxedFuses)) {
+            addFuse(library, row.fuseFrom, name, parts);
+            addFuse(library, row.fuseTo, name, parts);
+        }
+        if (!c.ready.empty() && !inBox(circuit, c, &Device::boxedLeads)) {
+            addReadyLead(library, c, lengths.routes[i].length, name, parts);
+        }
     }
+    addAdapters(library, circuit, parts);
     for (const CutPiece& cut : cuts) {
         parts.add(
             PartGroup::Cable,

@@ -9,6 +9,7 @@ namespace spirk {
 
 [[nodiscard]] std::vector<Part> partList(const Library& library,
                                          const Circuit& circuit,
+                                         const Lengths& lengths,
                                          const Cables& cables,
                                          const std::vector<CutPiece>& cuts,
                                          const std::map<ConductorId, int>& numbers);

@@ -66,6 +66,10 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
     row.from = fittingAt(task, from, row.area);
     row.to = fittingAt(task, to, row.area);
     row.margins = marginsOf(task, state, row, i);
+    if (const ReadyLead* lead = findById(task.library.readyLeads, c.ready)) {
+        row.area = lead->area;  // as it is sold: it carries no current to speak of
+        row.computedArea = lead->area;
+    }
     return row;
 }
 

@@ -9,11 +9,10 @@ namespace spirk {
 
 namespace {
 
-bool needsLug(const std::string& stud) { return stud != "clamp" && stud != "blade"; }
-
 bool lugIsSold(const Library& library, const std::string& stud, SquareMetres area) {
     const auto row = std::ranges::find(library.lugs, area, &Lug::area);
-    return row != library.lugs.end() && std::ranges::find(row->holes, stud) != row->holes.end();
+    return row != library.lugs.end() &&
+           std::ranges::find(row->holes, lugStud(library, stud)) != row->holes.end();
 }
 
 bool fits(const SizingTask& task, const SizingState& state, const EndAt& end, SquareMetres area) {

@@ -85,7 +85,8 @@ void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
     }
-    Finding f = findingOf(in, "S3", unitSubject(s.id));
+    Finding f = findingOf(in, "S3", unitSubject(s.beside.value.empty() ? s.id : s.beside));
+    f.id = "S3 " + s.id.value;
     f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
         "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
@@ -98,19 +99,91 @@ void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+// All strings at one controller, whichever panels they are of.
+struct Strings {
+    int number = 0;
+    Amps shorted;                      // of all together
+    const SunUnit* weakest = nullptr;  // whose panel bears least
+};
+
+Strings stringsAt(const CheckInput& in, const SunUnit& s) {
+    Strings out;
+    for (const SunUnit* p : in.gear.panelsAt(s)) {
+        out.number += p->parallel;
+        out.shorted += p->panel->isc * static_cast<double>(p->parallel);
+        const bool weaker =
+            out.weakest == nullptr || p->panel->maxSeriesFuse < out.weakest->panel->maxSeriesFuse;
+        out.weakest = weaker ? p : out.weakest;
+    }
+    return out;
+}
+
 void checkStrings(const CheckInput& in, const SunUnit& s, Checks& out) {
-    if (s.parallel < kStringsWithoutFuses) {
+    const Strings all = stringsAt(in, s);
+    if (all.number < kStringsWithoutFuses) {
         return;
     }
-    const Amps others = s.panel->isc * (s.parallel - 1.0);
+    const PanelModel& weakest = *all.weakest->panel;
     Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array, s.id));
     f.what = {"{n} strings are in parallel without a fuse in each."_text,
-              {{"n", count(s.parallel)}}};
+              {{"n", count(all.number)}}};
     f.why = {"The others drive {others} into a faulty one; its panel bears {bears}."_text,
-             {{"others", measure(others)}, {"bears", measure(s.panel->maxSeriesFuse)}}};
+             {{"others", measure(all.shorted - weakest.isc)},
+              {"bears", measure(weakest.maxSeriesFuse)}}};
     f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series."_text,
-                {{"fuse", measure(s.panel->maxSeriesFuse)}}};
+                {{"fuse", measure(weakest.maxSeriesFuse)}}};
     offerLongerStrings(s, f);
+    out.findings.push_back(std::move(f));
+}
+
+// Judgement: strings whose best volts are nearer than this part give nearly all they have.
+constexpr double kNearlyAlike = 0.05;
+
+void checkAlike(const CheckInput& in, const SunUnit& panels, Checks& out) {
+    const auto at = std::ranges::find(in.gear.suns, panels.beside, &SunUnit::id);
+    const auto best = [](const SunUnit& s) { return s.panel->vmp * static_cast<double>(s.series); };
+    const Volts here = best(panels);
+    const Volts there = best(*at);
+    if (std::max(here, there) / std::min(here, there) <= 1.0 + kNearlyAlike) {
+        return;
+    }
+    Finding f = findingOf(in, "S11", firstSubject(in, DeviceKind::Array, panels.id));
+    f.what = {"Strings of {here} and {there} at most power are in parallel at one controller."_text,
+              {{"here", measure(here)}, {"there", measure(there)}}};
+    f.why =
+        "One voltage holds for all: it is the best of neither, and part of the power is lost."_text;
+    f.remedy =
+        "Make strings of nearly the same voltage, or give these a controller of their own."_text;
+    out.findings.push_back(std::move(f));
+}
+
+Text whatOfNegative(const SunUnit& s) {
+    return s.controller->negative == PanelNegative::Measured
+               ? Text(
+                     "The panels' negative goes to the bar; {controller} measures or switches in "
+                     "it."_text,
+                     {{"controller", s.controller->name}})
+               : Text(
+                     "The panels' negative goes to the bar, and the data sheet of {controller} as "
+                     "entered does not say that it may."_text,
+                     {{"controller", s.controller->name}});
+}
+
+// Only where both negatives are one inside is the bar as good as the terminal.
+void checkNegative(const CheckInput& in, const SunUnit& s, Checks& out) {
+    if (!s.chose("panel_negative", "bar") || s.controller->negative == PanelNegative::Common) {
+        return;
+    }
+    Finding f = findingOf(in, "S13", unitSubject(s.id));
+    const bool measured = s.controller->negative == PanelNegative::Measured;
+    f.severity = measured ? f.severity : Severity::Advice;
+    f.what = whatOfNegative(s);
+    f.why =
+        "What it does not see it cannot limit: the panels may charge the bank without any end, "
+        "or the controller may be destroyed."_text;
+    f.remedy = "Bring the panels' negative to the controller's terminal, or ask its maker."_text;
+    f.mends = {
+        {"Bring it to the controller"_text, {UseOption{s.id, "panel_negative", "controller"}}}};
     out.findings.push_back(std::move(f));
 }
 
@@ -196,10 +269,16 @@ void checkSimpleController(const CheckInput& in, const SunUnit& s, Checks& out) 
 Checks arrayChecks(const CheckInput& input) {
     Checks out;
     for (const SunUnit& s : input.gear.suns) {
-        checkHot(input, s, out);
+        for (const SunUnit* panels : input.gear.panelsAt(s)) {
+            checkHot(input, *panels, out);
+            checkArrayCables(input, *panels, out);
+        }
         checkStrings(input, s, out);
-        checkArrayCables(input, s, out);
+        checkNegative(input, s, out);
         checkSimpleController(input, s, out);
+    }
+    for (const SunUnit& panels : input.gear.besides) {
+        checkAlike(input, panels, out);
     }
     if (!input.gear.suns.empty()) {
         checkShareOfSun(input, out);

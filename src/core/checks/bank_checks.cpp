@@ -59,44 +59,53 @@ Finding bankTooSmall(const CheckInput& in) {
     return f;
 }
 
-// Largest current out of one battery in the moment when everything runs at the lowest voltage.
-Amps worstBatteryCurrent(const CheckInput& in, const BankUnit& bank) {
-    Amps worst;
-    for (const StringCurrent& string : stringCurrents(in, bank.id)) {
-        for (const Amps current : string.inMoment) {
-            worst = std::max(worst, current);
+// Largest current out of one battery, against its own limit, in the moment when everything runs at
+// the lowest voltage.
+struct Worst {
+    Amps current;
+    const BatteryModel* model = nullptr;
+    [[nodiscard]] double part() const { return current / model->maxDischarge; }
+};
+
+Worst worstOf(const CheckInput& in, const BankUnit& bank) {
+    Worst worst{{}, bank.model};
+    const std::vector<StringCurrent> strings = stringCurrents(in, bank.id);
+    for (std::size_t k = 0; k < strings.size() && k < bank.strings.size(); ++k) {
+        for (const Amps current : strings[k].inMoment) {
+            const Worst here{current, bank.strings[k].model};
+            worst = here.part() > worst.part() ? here : worst;
         }
     }
     return worst;
 }
 
-Derivation dischargeDerivation(const CheckInput& in, const BankUnit& bank, Amps worst) {
+Derivation dischargeDerivation(const CheckInput& in, const BankUnit& bank, const Worst& worst) {
     return {.id = unitFigure(bank.id, "discharge"),
             .title = "Largest current out of one battery"_text,
             .formula = "largest share in the sizing moments"_text,
             .terms = {{"I"_text,
                        "everything at its largest, at the lowest voltage"_text,
-                       measure(worst),
+                       measure(worst.current),
                        FromSolver{"shares solved with every lead's own resistance"_text}},
                       {"I_max"_text,
-                       {"{battery}, discharge limit"_text, {{"battery", bank.model->name}}},
-                       measure(bank.model->maxDischarge),
-                       fromGear(in.library, *bank.model)}},
-            .result = measure(worst),
+                       {"{battery}, discharge limit"_text, {{"battery", worst.model->name}}},
+                       measure(worst.model->maxDischarge),
+                       fromGear(in.library, *worst.model)}},
+            .result = measure(worst.current),
             .source = "own arithmetic"_text,
             .note = {}};
 }
 
-Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, Amps worst) {
+Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, const Worst& worst) {
     Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery, bank.id));
     f.id = "B2 " + bank.id.value;
     f.what = {"With everything on, a battery must give {current}; its limit is {limit}."_text,
-              {{"current", measure(worst)}, {"limit", measure(bank.model->maxDischarge)}}};
+              {{"current", measure(worst.current)}, {"limit", measure(worst.model->maxDischarge)}}};
     f.why = {"Its battery manager switches off under load, and everything goes dark at once."_text,
              {}};
     f.remedy = {"Use more or larger batteries, or a smaller inverter."_text, {}};
     f.figures = {unitFigure(bank.id, "discharge")};
-    f.mends = largerBanks(in, bank, worst / bank.model->maxDischarge);
+    f.mends = largerBanks(in, bank, worst.part());
     return f;
 }
 
@@ -109,9 +118,9 @@ Checks bankChecks(const CheckInput& input) {
         out.findings.push_back(bankTooSmall(input));
     }
     for (const BankUnit& bank : input.gear.banks) {
-        const Amps worst = worstBatteryCurrent(input, bank);
+        const Worst worst = worstOf(input, bank);
         out.why.add(dischargeDerivation(input, bank, worst));
-        if (worst > bank.model->maxDischarge) {
+        if (worst.part() > 1.0) {
             out.findings.push_back(dischargeTooLarge(input, bank, worst));
         }
     }

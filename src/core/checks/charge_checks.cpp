@@ -48,7 +48,7 @@ Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
         };
     for (const SunUnit& s : in.gear.suns) {
         if (!s.combined) {
-            const Watts power = arrayPower(s) * s.controller->efficiency;
+            const Watts power = powerAt(in.gear, s) * s.controller->efficiency;
             const Volts charging = in.gear.bankOf(s.into).chemistry.absorption;
             const Amps here = std::min(s.controller->maxOutput, power / charging);
             add(s, s.into, "I_sun"_text, "controller at full sun"_text, here);
@@ -66,7 +66,9 @@ Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
         add(a, a.into, "I_second"_text, "second alternator"_text, a.model->output);
     }
     for (const ShoreUnit& s : in.gear.shores) {
-        add(s, s.into, "I_shore"_text, "charger on shore power"_text, s.charger->output);
+        if (s.through.value.empty()) {  // else it gives what the charger behind it does
+            add(s, s.into, "I_shore"_text, "charger on shore power"_text, s.charger->output);
+        }
     }
     for (const InverterUnit& i : in.gear.inverters) {
         if (i.model->charge.si() > 0.0) {
@@ -122,7 +124,7 @@ Finding tooSlow(const CheckInput& in, const BankUnit& bank, Amps most, Seconds t
 void checkRate(const CheckInput& in, const BankUnit& bank, Checks& out) {
     const Charging charging = chargingOf(in, bank);
     const Amps most = charging.most;
-    const Amps limit = bank.model->maxCharge * static_cast<double>(bank.count);
+    const Amps limit = mostIn(bank);
     explainCharging(in, bank, charging, limit, out);
     if (most > limit) {
         out.findings.push_back(tooMuch(in, bank, most, limit));

@@ -23,6 +23,7 @@ constexpr std::array kFamilies{cableChecks,
                                deviceChecks,
                                chargeChecks,
                                sharingChecks,
+                               thinLeadChecks,
                                placeChecks,
                                standingChecks};
 

@@ -89,7 +89,7 @@ bool singleStud(const Device& d, const Port& port) {
     // A block's negative is a bar.
     const bool block = kindRow(d.kind).opens == Opens::ToLadder && port.pole == Pole::Negative;
     const bool ownStuds = kindRow(d.kind).studs == Studs::OneEach || block;
-    return stud != "clamp" && stud != "blade" && !ownStuds;
+    return needsLug(stud) && !ownStuds;
 }
 
 void checkStuds(const CheckInput& in, Checks& out) {

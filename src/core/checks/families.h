@@ -18,6 +18,7 @@ namespace spirk {
 [[nodiscard]] Checks deviceChecks(const CheckInput& input);      // W, G, V: what devices can carry
 [[nodiscard]] Checks chargeChecks(const CheckInput& input);      // B: charging, frost, gas, idle
 [[nodiscard]] Checks sharingChecks(const CheckInput& input);     // B, W: batteries side by side
+[[nodiscard]] Checks thinLeadChecks(const CheckInput& input);    // N, W: ports, lengths, copper
 [[nodiscard]] Checks placeChecks(const CheckInput& input);       // W: heat of the places passed
 [[nodiscard]] Checks standingChecks(const CheckInput& input);    // what this version leaves out
 

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// B4, B10, W16: batteries side by side and one behind the other.
+// B4, B5, B10, W16: batteries side by side and one behind the other.
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/checks/battery_currents.h"
@@ -50,48 +51,67 @@ void checkLeads(const CheckInput& in, const std::vector<Lead>& leads, Checks& ou
     out.findings.push_back(std::move(f));
 }
 
-Derivation shareDerivation(const CheckInput& in,
-                           const BankUnit& bank,
-                           const Device& hardest,
-                           std::size_t moment,
-                           Amps most,
-                           Amps total) {
-    const FromSolver solved{in.wiring.sizing[moment].name};
-    return {
-        .id = unitFigure(bank.id, "share"),
-        .title = "Hardest worked battery over an equal share"_text,
-        .formula = "I_most / (Σ I / n) − 1"_text,
-        .terms = {{"I_most"_text, hardest.name, measure(most), solved},
-                  {"Σ I"_text, "of all strings"_text, measure(total), solved},
-                  {"n"_text, "strings"_text, count(bank.count), FromPlan{bank.path + ".count"}}},
-        .result = percent(most / (total / static_cast<double>(bank.count)) - 1.0),
-        .source = "the network solved with every lead's own resistance"_text,
-        .note = {}};
+// The string that works hardest for what it holds, in one moment.
+struct Hardest {
+    const Device* head = nullptr;
+    std::size_t moment = 0;
+    Amps most, total;
+    double fair = 1.0;  // its share of the bank's capacity
+    [[nodiscard]] double off() const { return most / (total * fair) - 1.0; }
+};
+
+Hardest hardestOf(const BankUnit& bank,
+                  const std::vector<StringCurrent>& strings,
+                  std::size_t moment) {
+    Hardest out;
+    out.moment = moment;
+    double hardest = 0.0;
+    for (std::size_t k = 0; k < strings.size() && k < bank.strings.size(); ++k) {
+        const Amps here = abs(strings[k].inMoment[moment]);
+        const StringUnit& string = bank.strings[k];
+        const double fair = string.model->capacity * string.left / bankCapacity(bank);
+        out.total += here;
+        if (here.si() / fair > hardest) {
+            hardest = here.si() / fair;
+            out.head = strings[k].head;
+            out.most = here;
+            out.fair = fair;
+        }
+    }
+    return out;
+}
+
+Derivation shareDerivation(const CheckInput& in, const BankUnit& bank, const Hardest& hardest) {
+    const FromSolver solved{in.wiring.sizing[hardest.moment].name};
+    return {.id = unitFigure(bank.id, "share"),
+            .title = "Hardest worked battery over a fair share"_text,
+            .formula = "I_most / (Σ I · f) − 1"_text,
+            .terms = {{"I_most"_text, hardest.head->name, measure(hardest.most), solved},
+                      {"Σ I"_text, "of all strings"_text, measure(hardest.total), solved},
+                      {"f"_text,
+                       "its part of the bank's capacity"_text,
+                       percent(hardest.fair),
+                       FromPlan{bank.path + ".count"}}},
+            .result = percent(hardest.off()),
+            .source = "the network solved with every lead's own resistance"_text,
+            .note = {}};
 }
 
 void checkShares(const CheckInput& in, const BankUnit& bank, Checks& out) {
     const std::vector<StringCurrent> strings = stringCurrents(in, bank.id);
-    const std::size_t moment = hardestMoment(strings);
-    Amps total, most;
-    const Device* hardest = nullptr;
-    for (const StringCurrent& string : strings) {
-        const Amps here = abs(string.inMoment[moment]);
-        total += here;
-        hardest = here > most ? string.head : hardest;
-        most = std::max(most, here);
-    }
-    if (hardest == nullptr) {
+    const Hardest hardest = hardestOf(bank, strings, hardestMoment(strings));
+    if (hardest.head == nullptr) {
         return;
     }
-    out.why.add(shareDerivation(in, bank, *hardest, moment, most, total));
-    const double off = most / (total / static_cast<double>(strings.size())) - 1.0;
+    out.why.add(shareDerivation(in, bank, hardest));
+    const double off = hardest.off();
     const double limit = rule(in.library, "sharing_limit").value;
     if (off <= limit) {
         return;
     }
-    Finding f = findingOf(in, "B4", subject(hardest->id));
+    Finding f = findingOf(in, "B4", subject(hardest.head->id));
     f.id = "B4 " + bank.id.value;
-    f.what = {"One battery carries {share} more than its equal share; up to {limit} is usual."_text,
+    f.what = {"One battery carries {share} more than its fair share; up to {limit} is usual."_text,
               {{"share", percent(off)}, {"limit", percent(limit)}}};
     f.why = {"It ages first, and its manager may switch off while the others still could."_text,
              {}};
@@ -135,6 +155,69 @@ void checkSeries(const CheckInput& in, const BankUnit& bank, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+// Judgement: batteries of one lot differ by less than this part of their capacity.
+constexpr double kOneLot = 0.1;
+
+// What is mixed, gravest first.
+enum class Mixed { Nothing, Chemistry, Volts, Capacity };
+
+Mixed mixOf(const BankUnit& bank) {
+    const StringUnit& first = bank.strings.front();
+    Mixed out = Mixed::Nothing;
+    const auto held = [](const StringUnit& s) { return s.model->capacity * s.left; };
+    for (const StringUnit& string : bank.strings) {
+        const double ratio = held(string) / held(first);
+        if (string.model->chemistry != first.model->chemistry) {
+            return Mixed::Chemistry;
+        }
+        if (blocksOf(string.model->nominal) != blocksOf(first.model->nominal)) {
+            return Mixed::Volts;
+        }
+        out = std::fabs(ratio - 1.0) > kOneLot ? Mixed::Capacity : out;
+    }
+    return out;
+}
+
+struct MixText {
+    Mixed mixed;
+    Severity severity;
+    Phrase what, why;
+};
+constexpr std::array kMixTexts{
+    MixText{Mixed::Chemistry,
+            Severity::Danger,
+            "Batteries of different chemistries are in parallel."_text,
+            "No charger suits both: one is overcharged or the other never full, and at rest one "
+            "drives current into the other."_text},
+    MixText{Mixed::Volts,
+            Severity::Danger,
+            "Batteries of different voltages are in parallel."_text,
+            "The higher one drives all it can into the lower one."_text},
+    MixText{Mixed::Capacity,
+            Severity::Fault,
+            "Batteries in parallel differ in what they hold, by size or by age."_text,
+            "The weaker one is full and empty first, carries more than its part at either end, and "
+            "ages faster still."_text}};
+
+void checkMixed(const CheckInput& in, const BankUnit& bank, Checks& out) {
+    const Mixed mixed = mixOf(bank);
+    const auto row = std::ranges::find(kMixTexts, mixed, &MixText::mixed);
+    if (row == kMixTexts.end()) {
+        return;
+    }
+    Finding f = findingOf(in, "B5", firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = "B5 " + bank.id.value;
+    f.severity = row->severity;
+    f.what = row->what;
+    f.why = row->why;
+    f.remedy = mixed == Mixed::Capacity
+                   ? "Use batteries of one model and lot; or a fuse for each, and watch each one's "
+                     "volts and current now and then."_text
+                   : "Give each kind a bank of its own, and let one charge the other through a "
+                     "charger."_text;
+    out.findings.push_back(std::move(f));
+}
+
 }  // namespace
 
 Checks sharingChecks(const CheckInput& input) {
@@ -148,6 +231,7 @@ Checks sharingChecks(const CheckInput& input) {
             checkShares(input, bank, out);
         }
         checkSeries(input, bank, out);
+        checkMixed(input, bank, out);
     }
     return out;
 }

@@ -16,7 +16,10 @@ namespace spirk {
 namespace {
 
 Finding coldTooHigh(const CheckInput& in, const SunUnit& s, Volts cold) {
-    Finding f = findingOf(in, "S1", unitSubject(s.id));
+    // Panels beside others are at another's controller.
+    const UnitId& controller = s.beside.value.empty() ? s.id : s.beside;
+    Finding f = findingOf(in, "S1", unitSubject(controller));
+    f.id = "S1 " + s.id.value;
     f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
         "On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}."_text,
@@ -43,7 +46,7 @@ Finding coldTooHigh(const CheckInput& in, const SunUnit& s, Volts cold) {
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
-        f.mends.push_back(useInstead(*other, s.id, GearPart::SolarController));
+        f.mends.push_back(useInstead(*other, controller, GearPart::SolarController));
     }
     return f;
 }
@@ -69,7 +72,7 @@ Finding clips(const CheckInput& in, const SunUnit& s, const MonthSun& best) {
         "The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels."_text,
         {{"limit", measure(s.controller->maxOutput)},
          {"cut", percent(cutOf(in, s, best.month))},
-         {"array", measure(arrayPower(s))}}};
+         {"array", measure(powerAt(in.gear, s))}}};
     f.why = {"What it cannot pass on is lost in the bright hours."_text, {}};
     f.remedy = {"Use a larger controller, or accept it: panels help more on dull days."_text, {}};
     f.figures = {FigureId("supply.sun.month." + std::to_string(best.month)),
@@ -80,7 +83,7 @@ Finding clips(const CheckInput& in, const SunUnit& s, const MonthSun& best) {
         [&](const ControllerModel& m) {
             const Watts passes =
                 m.maxOutput * in.gear.bankOf(s.into).chemistry.absorption / m.efficiency;
-            return passes >= arrayPower(s) && m.maxVoc >= s.controller->maxVoc;
+            return passes >= powerAt(in.gear, s) && m.maxVoc >= s.controller->maxVoc;
         },
         [](const ControllerModel& m) { return m.maxOutput; });
     if (other != nullptr) {
@@ -179,7 +182,9 @@ Checks solarChecks(const CheckInput& input) {
     Checks out;
     const MonthSun* best = bestMonth(input);
     for (const SunUnit& s : input.gear.suns) {
-        checkCold(input, s, out);
+        for (const SunUnit* panels : input.gear.panelsAt(s)) {
+            checkCold(input, *panels, out);
+        }
         checkJoint(input, s, out);
         if (best != nullptr &&
             cutOf(input, s, best->month) > rule(input.library, "clipping_limit").value) {

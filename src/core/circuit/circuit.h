@@ -44,6 +44,12 @@ enum class DeviceKind {
     SecondAlternator,
     TrickleCharger,
     SupplyPoint,
+    FeedSplit,
+    PanelInlet,
+    Plug,
+    Monitor,
+    Sensor,
+    RemotePanel,
     Converter,
     Inverter,
     Load,
@@ -92,6 +98,7 @@ struct Device {
     int inSeries = 1;               // batteries of the string that it is in
     bool headsString = true;        // of batteries in series, the one with the string's positive
     std::optional<LeftOutBy> leftOutBy;
+    bool boxedFuses = false, boxedLeads = false;  // come with it: those of its unit that end at it
     bool amended = false;
 };
 
@@ -145,10 +152,12 @@ struct Conductor {
     Purpose purpose = Purpose::Feed;
     Side side = Side::House;
     LaidBy laid = LaidBy::Us;
-    std::optional<Found> found;       // where it was laid before
-    UnitId unit;                      // that it belongs to
-    std::optional<ConductorId> pair;  // the other pole of its run: bought and laid together
-    std::string insulation;           // id of an ampacity column
+    std::optional<Found> found;         // where it was laid before
+    std::optional<Metres> usualLength;  // of a loose one, whose end lies in no place of the van
+    UnitId unit;                        // that it belongs to
+    std::optional<ConductorId> pair;    // the other pole of its run: bought and laid together
+    std::string insulation;             // id of an ampacity column
+    std::string ready;                  // a lead as it is sold, a row of its table; empty: made
     // What it must carry whatever is drawn, and the most that a short can put through it, where its
     // source limits itself.
     std::optional<Amps> rated, shortCircuit;

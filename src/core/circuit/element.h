@@ -21,7 +21,8 @@ struct PortPair {
 };
 
 // What must be so for an element to give anything.
-enum class Live { Always, EngineRunning, InSun, OnShore };
+// EngineOrShore: of an engine charger that a shore charger feeds, too.
+enum class Live { Always, EngineRunning, InSun, OnShore, EngineOrShore };
 
 // Which end of the range of resistances that are sold a source is reckoned with: Weak for drop and
 // 'does the fuse open', Typical for interrupting checks, Strong for what only a strong battery

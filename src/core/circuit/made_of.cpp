@@ -55,6 +55,8 @@ int waysUsed(const Circuit& circuit, std::size_t device) {
         case HardwareKind::PvIsolator:
         case HardwareKind::Shunt:
         case HardwareKind::Strip:
+        case HardwareKind::PanelInlet:
+        case HardwareKind::Plug:
             return 0;
     }
     unreachable("waysUsed(HardwareKind)");

@@ -15,6 +15,8 @@ bool lives(Live live, const Moment& moment) {
             return moment.sun > 0.0;
         case Live::OnShore:
             return moment.onShore;
+        case Live::EngineOrShore:
+            return moment.driving || moment.onShore;
     }
     unreachable("lives(Live)");
 }

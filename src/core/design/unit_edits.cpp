@@ -29,14 +29,21 @@ std::set<UnitId> hangingOn(const Gear& gear, const UnitId& unit) {
             grew = (hangs(rail) && out.insert(rail.id).second) || grew;
         }
     }
-    for (const SourceChoice& source : gear.sources) {
-        if (out.contains(source.into)) {
-            out.insert(source.id);
+    // More panels may stand before the controller that they share.
+    for (bool grew = true; grew;) {
+        grew = false;
+        for (const SourceChoice& source : gear.sources) {
+            grew = (out.contains(source.into) && out.insert(source.id).second) || grew;
         }
     }
     for (const InverterChoice& inverter : gear.inverters) {
         if (out.contains(inverter.from)) {
             out.insert(inverter.id);
+        }
+    }
+    for (const MonitorChoice& monitor : gear.monitors) {
+        if (out.contains(monitor.on)) {
+            out.insert(monitor.id);
         }
     }
     return out;
@@ -48,6 +55,10 @@ void takeOut(Gear& gear, const std::set<UnitId>& gone) {
     std::erase_if(gear.rails, isGone);
     std::erase_if(gear.sources, isGone);
     std::erase_if(gear.inverters, isGone);
+    std::erase_if(gear.monitors, isGone);
+    for (ModuleChoice& module : gear.modules) {
+        std::erase_if(module.units, [&](const UnitId& unit) { return gone.contains(unit); });
+    }
     std::erase_if(gear.circuits,
                   [&](const CircuitChoice& circuit) { return gone.contains(circuit.on); });
 }
@@ -72,10 +83,32 @@ std::set<Subject> partsOf(const Circuit& circuit, const std::set<UnitId>& units)
 UnitId freshUnit(const Gear& gear, const std::string& stem) {
     Gear known = gear;
     std::string id = stem;
-    for (int n = 2; unitOf(known, UnitId(id)) != nullptr; ++n) {
+    const auto taken = [&] {
+        return unitOf(known, UnitId(id)) != nullptr ||
+               std::ranges::find(gear.modules, UnitId(id), &ModuleChoice::id) != gear.modules.end();
+    };
+    for (int n = 2; taken(); ++n) {
         id = stem + std::to_string(n);
     }
     return UnitId(id);
+}
+
+// The first unit that panels could share; null where none takes any.
+const SourceChoice* takesPanels(const Gear& gear) {
+    const auto found = std::ranges::find_if(gear.sources, [](const SourceChoice& source) {
+        return std::holds_alternative<SolarChoice>(source.what) ||
+               std::holds_alternative<CombinedChoice>(source.what);
+    });
+    return found == gear.sources.end() ? nullptr : &*found;
+}
+
+// The first engine charger; null where there is none.
+const SourceChoice* chargesFromEngine(const Gear& gear) {
+    const auto found = std::ranges::find_if(gear.sources, [](const SourceChoice& source) {
+        return std::holds_alternative<EngineChoice>(source.what) ||
+               std::holds_alternative<CombinedChoice>(source.what);
+    });
+    return found == gear.sources.end() ? nullptr : &*found;
 }
 
 // The first that fits; the first of all where none does, which a check will say.
@@ -101,7 +134,36 @@ std::optional<Plan> withoutUnit(const Design& design, const UnitId& unit) {
     return plan;
 }
 
+bool canAdd(const Gear& gear, NewUnit kind) {
+    return kind != NewUnit::Panels || takesPanels(gear) != nullptr;
+}
+
+bool canJoin(const Gear& gear, const WayRow& way) {
+    return !way.atInput || chargesFromEngine(gear) != nullptr;
+}
+
+void joinBy(Gear& gear, const UnitId& unit, const WayRow& way) {
+    UnitChoice* choice = unitOf(gear, unit);
+    promise(choice != nullptr && canJoin(gear, way), "a way is chosen for a unit that can have it");
+    choice->way = WayId(way.id);
+    std::erase_if(choice->options, [&](const auto& set) {
+        return std::ranges::find(way.options, set.first, &WayOption::id) == way.options.end();
+    });
+    const auto source = std::ranges::find(gear.sources, unit, &SourceChoice::id);
+    if (source == gear.sources.end()) {
+        return;
+    }
+    const bool atRail =
+        std::ranges::find(gear.rails, source->into, &RailChoice::id) != gear.rails.end();
+    if (way.atInput && atRail) {
+        source->into = chargesFromEngine(gear)->id;
+    } else if (way.of == WayKind::Shore && !way.atInput && !atRail) {
+        source->into = mainRailOf(gear).id;
+    }
+}
+
 Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
+    promise(canAdd(design.plan.gear, kind), "what is put in has something to hang on");
     Plan plan = design.plan;
     Gear& gear = plan.gear;
     const UnitId rail = mainRailOf(gear).id;
@@ -151,6 +213,25 @@ Plan withUnit(const Design& design, const Library& library, NewUnit kind) {
                    TrickleChoice{firstFitting(library.trickles, [&](const TrickleModel& m) {
                                      return m.inputSystem == system;
                                  }).id});
+            break;
+        case NewUnit::Panels: {
+            PanelsChoice panels;
+            panels.panel = library.panels.front().id;
+            const UnitId shared = takesPanels(gear)->id;
+            source("panels", WayKind::Panels, std::move(panels));
+            gear.sources.back().into = shared;
+            break;
+        }
+        case NewUnit::Monitor:
+            gear.monitors.push_back(
+                {{freshUnit(gear, "monitor"), WayId(usualWay(library, WayKind::Monitor).id), {}},
+                 rail,
+                 library.monitors.front().id,
+                 {}});
+            break;
+        case NewUnit::Module:
+            gear.modules.push_back(
+                {freshUnit(gear, "module"), "module", design.plan.van.places.front().id, {}});
             break;
         case NewUnit::Inverter:
             gear.inverters.push_back(

@@ -22,7 +22,7 @@ public:
 
     DiagramGeometry place(const Reading& reading) {
         const double left = leftMargin();
-        double height = kLeastLadder + pointsHeight(circuit_);
+        double height = kLeastLadder + std::max(pointsHeight(circuit_), panelsHeight());
         for (const Ladder& ladder : reading.ladders) {
             height = std::max(height, ladderHeight(ladder));
         }
@@ -35,6 +35,7 @@ public:
             end = std::max(placeRungs(reading.ladders[i], begin, top, bottom), begin + kColumn);
             addBars(reading.ladders[i], begin, end, top, bottom);
         }
+        end = placeLostPanels(end, top);
         placeVehicle(circuit_, bottom, out_, terminals_);
         placeBond(left, bottom);
         if (firstOf(circuit_, DeviceKind::Inverter) != nullptr) {
@@ -95,9 +96,22 @@ private:
     static double sideWidth(const Rung& rung) {
         return meetsPanels(rung.device->kind) ? kArraySide : 0.0;
     }
+    // What more panels at one controller need below its middle.
+    [[nodiscard]] double panelsHeight() const {
+        std::size_t most = 0;
+        for (const Device& d : circuit_.devices) {
+            if (meetsPanels(d.kind)) {
+                most = std::max(most, panelsAt(circuit_, d).size());
+            }
+        }
+        constexpr std::size_t kThatFit = 2;
+        return most <= kThatFit
+                   ? 0.0
+                   : 2.0 * (kDeviceHeight + 2.0 * kGap) * static_cast<double>(most - kThatFit);
+    }
     [[nodiscard]] double leftMargin() const {
         const bool vehicle = firstOf(circuit_, DeviceKind::Starter) != nullptr;
-        const bool points = firstOf(circuit_, DeviceKind::SupplyPoint) != nullptr;
+        const bool points = std::ranges::any_of(circuit_.devices, isSupplyPoint);
         return kMargin + (vehicle ? kVehicleSide : 0.0) + (points ? kDeviceWidth + kSideWire : 0.0);
     }
 
@@ -371,10 +385,15 @@ private:
 
     // Devices that hang from no rung, because an end was moved: a column each at the right.
     double placeOrphans(const Reading& reading, double x, double top, double bottom) {
+        std::vector<const Device*> atLeads;
         for (const Device& d : circuit_.devices) {
             const Stands stands = kindRow(d.kind).stands;
             const bool ownPlace = stands != Stands::Rung && stands != Stands::Leg;
             if (ownPlace || reading.placed.contains(d.id) || reading.hidden.contains(d.id)) {
+                continue;
+            }
+            if (d.ports.size() == 1) {
+                atLeads.push_back(&d);
                 continue;
             }
             const bool controller = meetsPanels(d.kind);
@@ -385,7 +404,27 @@ private:
             }
             x += kColumn;
         }
-        return x;
+        return placeAtLeads(atLeads, x, top, bottom);
+    }
+
+    // Sensors and panels at the far ends of thin leads: one below the other.
+    double placeAtLeads(const std::vector<const Device*>& devices,
+                        double x,
+                        double top,
+                        double bottom) {
+        const double step = kDeviceHeight + kGap;
+        double y = top + kWire;
+        for (const Device* d : devices) {
+            if (y + step > bottom) {
+                x += kColumn + kGap;
+                y = top + kWire;
+            }
+            placeEndDevice(*d, x + kColumn / 2.0, y);
+            terminals_[firstTerminal(*d)] = {x + (kColumn - kDeviceWidth) / 2.0,
+                                             y + kDeviceHeight / 2.0};
+            y += step;
+        }
+        return devices.empty() ? x : x + kColumn;
     }
 
     // --- what stands before the controller: array and isolator, at its left
@@ -401,24 +440,55 @@ private:
 
     void placeArray(const Device& controller, double left) {
         const Rect own = *rectOf(controller.id);
-        const Device* array = firstOf(circuit_, DeviceKind::Array, controller.unit);
         const Transfer* fromSun = fromPanels(controller);
-        if (array == nullptr || fromSun == nullptr) {
+        if (fromSun == nullptr) {
             return;
         }
-        const double x0 = left - kArraySide + kGap;
-        const Rect arrayRect{x0, own.y, kDeviceWidth, own.h};
-        addDevice(*array, arrayRect);
-        const PortPair panels = std::get<PanelCurve>(array->elements.front()).at;
         const double plus = own.y + kPoleInset;
         const double minus = own.y + own.h - kPoleInset;
-        setTerminal(*array, panels.pos, {arrayRect.x + arrayRect.w, plus});
-        setTerminal(*array, panels.neg, {arrayRect.x + arrayRect.w, minus});
         setTerminal(controller, fromSun->in.pos, {own.x, plus});
-        setTerminal(controller, fromSun->in.neg, {own.x, minus});
-        if (const Device* isolator = firstOf(circuit_, DeviceKind::PvIsolator, controller.unit)) {
-            placeArrayIsolator(*isolator,
-                               {x0 + kDeviceWidth + kSideWire, own.y, kThroughWidth, own.h});
+        if (isPanelsNegative(controller, fromSun->in.neg)) {
+            setTerminal(controller, fromSun->in.neg, {own.x, minus});
+        }
+        double y = own.y;
+        for (const UnitId& unit : panelsAt(circuit_, controller)) {
+            if (rectOf(firstOf(circuit_, DeviceKind::Array, unit)->id)) {
+                continue;  // at another controller, too
+            }
+            placePanels(unit, left - kArraySide + kGap, y, own.h);
+            y += own.h + 2.0 * kGap;
+        }
+    }
+
+    // Not where its negative goes straight to the bar: its input then ends at its battery's.
+    static bool isPanelsNegative(const Device& controller, std::size_t port) {
+        return port != fromPanels(controller)->out.neg;
+    }
+
+    // Whose leads were moved away from every controller.
+    double placeLostPanels(double x, double top) {
+        for (const Device& d : circuit_.devices) {
+            if (d.kind == DeviceKind::Array && !rectOf(d.id)) {
+                placePanels(d.unit, x + kGap, top + kWire, kDeviceHeight);
+                x += kArraySide + kGap;
+            }
+        }
+        return x;
+    }
+
+    // The panels of a unit and what parts them from their controller.
+    void placePanels(const UnitId& unit, double x0, double y, double height) {
+        const Device& array = *firstOf(circuit_, DeviceKind::Array, unit);
+        const Rect rect{x0, y, kDeviceWidth, height};
+        addDevice(array, rect);
+        const PortPair panels = std::get<PanelCurve>(array.elements.front()).at;
+        setTerminal(array, panels.pos, {rect.x + rect.w, y + kPoleInset});
+        setTerminal(array, panels.neg, {rect.x + rect.w, y + height - kPoleInset});
+        for (const Device& d : circuit_.devices) {
+            const bool between = kindRow(d.kind).stands == Stands::BeforeController;
+            if (d.unit == unit && between && d.id != array.id) {
+                placeArrayIsolator(d, {x0 + kDeviceWidth + kSideWire, y, kThroughWidth, height});
+            }
         }
     }
 

@@ -85,8 +85,12 @@ private:
             y += leavesStarter(circuit_, c) ? kBelow : 0.0;
         }
         for (const Device& d : circuit_.devices) {
-            if (d.kind == DeviceKind::SupplyPoint) {
+            if (isSupplyPoint(d)) {
                 y += kDeviceHeight + kGap;
+                if (d.ports.size() == 1) {
+                    addSplit(d, x, y + kDeviceHeight / 2.0);
+                    continue;
+                }
                 const Rect rect{x, y, kDeviceWidth, kDeviceHeight};
                 addDevice(d, rect);
                 const PortPair through = std::get<Resistance>(d.elements.front()).between;
@@ -94,6 +98,12 @@ private:
                 setTerminal(d, through.neg, {x + kDeviceWidth, y + kDeviceHeight / 2.0});
             }
         }
+    }
+
+    // One feed that splits: a bar of its own.
+    void addSplit(const Device& d, double x, double y) {
+        out_.rails.push_back({d.id, {x, y}, {x + kDeviceWidth, y}, true});
+        setTerminal(d, 0, {x, y});
     }
 
     // What comes from the vehicle's side enters at the left: the signal above, the feed below.
@@ -119,7 +129,8 @@ private:
     void setOwnReturn(const Device& d, const Rect& place) {
         for (const Element& e : d.elements) {
             const auto* transfer = std::get_if<Transfer>(&e);
-            if (transfer != nullptr && transfer->live == Live::EngineRunning &&
+            if (transfer != nullptr &&
+                (transfer->live == Live::EngineRunning || transfer->live == Live::EngineOrShore) &&
                 transfer->in.neg != transfer->out.neg) {
                 setTerminal(d, transfer->in.neg, {place.x, place.y + place.h - kPoleInset / 2.0});
             }
@@ -163,12 +174,35 @@ const Transfer* fromPanels(const Device& device) {
     return nullptr;
 }
 
+bool isSupplyPoint(const Device& device) {
+    return device.kind == DeviceKind::SupplyPoint || device.kind == DeviceKind::FeedSplit;
+}
+
+// Its own first.
+std::vector<UnitId> panelsAt(const Circuit& circuit, const Device& controller) {
+    std::vector<UnitId> out;
+    const auto add = [&](const UnitId& unit) {
+        const bool panels = firstOf(circuit, DeviceKind::Array, unit) != nullptr;
+        if (panels && std::ranges::find(out, unit) == out.end()) {
+            out.push_back(unit);
+        }
+    };
+    add(controller.unit);
+    const Transfer* fromSun = fromPanels(controller);
+    for (const Conductor& c : circuit.conductors) {
+        if (fromSun != nullptr && c.side == Side::Panels && c.to.device == controller.id) {
+            add(c.unit);
+        }
+    }
+    return out;
+}
+
 // What the vehicle's supply points need below what else leaves its battery.
 double pointsHeight(const Circuit& circuit) {
     double points = 0.0;
     double leads = 0.0;
     for (const Device& d : circuit.devices) {
-        points += d.kind == DeviceKind::SupplyPoint ? kDeviceHeight + kGap : 0.0;
+        points += isSupplyPoint(d) ? kDeviceHeight + kGap : 0.0;
     }
     for (const Conductor& c : circuit.conductors) {
         leads += leavesStarter(circuit, c) ? kBelow : 0.0;

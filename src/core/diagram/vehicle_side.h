@@ -11,6 +11,10 @@ namespace spirk {
 
 // What a device takes from panels by; null where it takes nothing from any.
 [[nodiscard]] const Transfer* fromPanels(const Device& device);
+// Where others take from the vehicle, found or new.
+[[nodiscard]] bool isSupplyPoint(const Device& device);
+// Units whose panels come to a controller.
+[[nodiscard]] std::vector<UnitId> panelsAt(const Circuit& circuit, const Device& controller);
 // What the vehicle's supply points need in height beyond the least ladder.
 [[nodiscard]] double pointsHeight(const Circuit& circuit);
 // Once the chargers are placed; `bottom` is the lower rail's height.

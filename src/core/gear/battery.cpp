@@ -22,14 +22,16 @@ Volts restVoltage(const Chemistry& chemistry, double stateOfCharge) {
 
 Ohms batteryResistance(const BatteryModel& model,
                        const Chemistry& chemistry,
-                       ResistanceCase which) {
+                       ResistanceCase which,
+                       double left) {
+    promise(left > 0.0, "a battery has something left");
     if (which != ResistanceCase::High && model.shortCircuit) {
-        return restVoltage(chemistry, 1.0) / *model.shortCircuit;
+        return restVoltage(chemistry, 1.0) / (*model.shortCircuit * left);
     }
     const double product = which == ResistanceCase::Low   ? chemistry.resistanceLow
                            : which == ResistanceCase::Mid ? chemistry.resistanceMid
                                                           : chemistry.resistanceHigh;
-    return Ohms::fromSi(product / model.capacity.si());
+    return Ohms::fromSi(product / (model.capacity.si() * left));
 }
 
 double capacityAt(const Chemistry& chemistry, Celsius battery) {

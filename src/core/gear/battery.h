@@ -17,10 +17,13 @@ enum class ResistanceCase { Low, Mid, High };
 [[nodiscard]] Volts restVoltage(const Chemistry& chemistry, double stateOfCharge);
 
 // Internal resistance of one battery at 25 degC, charged: (resistance x capacity) / capacity, of
-// the chemistry scaled to that battery.
+// the chemistry scaled to that battery. Of an aged one `left` is the part of its capacity that it
+// still has: resistance times what is left stays (judgement: both come of plates that are lost;
+// some age more in one than in the other). Requires 0 < left <= 1.
 [[nodiscard]] Ohms batteryResistance(const BatteryModel& model,
                                      const Chemistry& chemistry,
-                                     ResistanceCase which);
+                                     ResistanceCase which,
+                                     double left = 1.0);
 
 // Time to put `charge` back at a constant current; the last, slower part is not in it.
 // Requires current > 0.

@@ -117,5 +117,6 @@ template std::vector<Error> contradictions(const TrickleModel&);
 template std::vector<Error> contradictions(const ConverterModel&);
 template std::vector<Error> contradictions(const InverterModel&);
 template std::vector<Error> contradictions(const HardwareModel&);
+template std::vector<Error> contradictions(const MonitorModel&);
 
 }  // namespace spirk

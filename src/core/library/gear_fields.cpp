@@ -62,6 +62,81 @@ auto atMost(std::string_view key, Phrase label, std::string_view unit, double le
     return out;
 }
 
+// Optional.
+template <auto Member>
+auto inMillimetres(std::string_view key, Phrase label, double least, double most) {
+    using Model = decltype(modelOf(Member));
+    constexpr double kPerMetre = 1000.0;
+    return NumberField<Model>{
+        key,
+        label,
+        "mm",
+        least,
+        most,
+        [](const Model& m) {
+            return m.*Member ? Optional((m.*Member)->si() * kPerMetre) : std::nullopt;
+        },
+        [](Model& m, Optional v) {
+            m.*Member = v ? std::optional(metres(*v / kPerMetre)) : std::nullopt;
+        },
+        Presence::Optional};
+}
+// Optional; none of them where it is not stated.
+template <auto Member>
+auto ports(std::string_view key, Phrase label) {
+    using Model = decltype(modelOf(Member));
+    return NumberField<Model>{
+        key,
+        label,
+        "",
+        0,
+        32,
+        [](const Model& m) { return Optional(m.*Member); },
+        [](Model& m, Optional v) { m.*Member = static_cast<int>(v.value_or(0.0)); },
+        Presence::Optional};
+}
+
+// As files have them.
+constexpr std::array kNoYes{TextChoice{"no", "no"_text}, TextChoice{"yes", "yes"_text}};
+
+// Optional: 'no' where the file does not say it.
+template <auto Member>
+auto noOrYes(std::string_view key, Phrase label) {
+    using Model = decltype(modelOf(Member));
+    return TextField<Model>{
+        key,
+        label,
+        TextFrom::Choices,
+        {kNoYes.begin(), kNoYes.end()},
+        [](const Model& m) { return std::string(kNoYes.at(m.*Member ? 1 : 0).id); },
+        [](Model& m, const std::string& v) { m.*Member = v == kNoYes.back().id; },
+        Presence::Optional};
+}
+
+// What comes with a unit that has leads of its own.
+template <class Model>
+void addBox(GearFields<Model>& fields) {
+    const auto flag = [&](std::string_view key, Phrase label, auto get, auto set) {
+        fields.texts.push_back({key,
+                                label,
+                                TextFrom::Choices,
+                                {kNoYes.begin(), kNoYes.end()},
+                                get,
+                                set,
+                                Presence::Optional});
+    };
+    flag(
+        "boxed_fuses",
+        "its fuses and holders are in the box"_text,
+        [](const Model& m) { return std::string(kNoYes.at(m.boxedFuses ? 1 : 0).id); },
+        [](Model& m, const std::string& v) { m.boxedFuses = v == kNoYes.back().id; });
+    flag(
+        "boxed_leads",
+        "its leads are in the box"_text,
+        [](const Model& m) { return std::string(kNoYes.at(m.boxedLeads ? 1 : 0).id); },
+        [](Model& m, const std::string& v) { m.boxedLeads = v == kNoYes.back().id; });
+}
+
 // Weight and price, of every kind.
 template <class Model>
 void addWare(GearFields<Model>& fields) {
@@ -100,9 +175,6 @@ void addConnection(GearFields<Model>& fields) {
          [](Model& m, Optional v) { m.connection.maxArea = squareMillimetres(*v); }});
 }
 
-// As files have them.
-constexpr std::array kNoYes{TextChoice{"no", "no"_text}, TextChoice{"yes", "yes"_text}};
-
 GearFields<BatteryModel> batteryFields() {
     using M = BatteryModel;
     GearFields<M> out{"batteries", "Battery"_text, {}, {}, {}, {}};
@@ -117,7 +189,8 @@ GearFields<BatteryModel> batteryFields() {
                   TextFrom::Choices,
                   {kNoYes.begin(), kNoYes.end()},
                   [](const M& m) { return std::string(kNoYes.at(m.heated ? 1 : 0).id); },
-                  [](M& m, const std::string& v) { m.heated = v == kNoYes.back().id; }}};
+                  [](M& m, const std::string& v) { m.heated = v == kNoYes.back().id; }},
+                 noOrYes<&M::sleeps>("sleeps", "has a switch or a sleep of its own"_text)};
     out.numbers = {
         inVolts<&M::nominal>("nominal_v", "nominal voltage"_text, 6, 60),
         number<&M::capacity, ampHours, inAmpHours>("capacity_ah", "capacity"_text, "Ah", 1, 2000),
@@ -167,19 +240,37 @@ GearFields<PanelModel> panelFields() {
 constexpr std::array kTracking{TextChoice{"mppt", "tracks the most power (MPPT)"_text},
                                TextChoice{"pwm", "ties the panels to the bank (PWM)"_text}};
 
+// As files have them, in the order of PanelNegative.
+constexpr std::array kPanelNegatives{TextChoice{"not_stated", "not stated"_text},
+                                     TextChoice{"common", "joined to the battery's inside"_text},
+                                     TextChoice{"measured", "measured or switched inside"_text}};
+
 GearFields<ControllerModel> controllerFields() {
     using M = ControllerModel;
     GearFields<M> out{"controllers", "Solar controller"_text, {}, {}, {}, {}};
-    out.texts = {{"tracking",
-                  "kind"_text,
-                  TextFrom::Choices,
-                  {kTracking.begin(), kTracking.end()},
-                  [](const M& m) {
-                      return std::string(kTracking.at(static_cast<std::size_t>(m.tracking)).id);
-                  },
-                  [](M& m, const std::string& v) {
-                      m.tracking = v == kTracking.front().id ? Tracking::Mppt : Tracking::Pwm;
-                  }}};
+    out.texts = {
+        {"tracking",
+         "kind"_text,
+         TextFrom::Choices,
+         {kTracking.begin(), kTracking.end()},
+         [](const M& m) {
+             return std::string(kTracking.at(static_cast<std::size_t>(m.tracking)).id);
+         },
+         [](M& m, const std::string& v) {
+             m.tracking = v == kTracking.front().id ? Tracking::Mppt : Tracking::Pwm;
+         }},
+        {"panel_negative",
+         "panels' negative"_text,
+         TextFrom::Choices,
+         {kPanelNegatives.begin(), kPanelNegatives.end()},
+         [](const M& m) {
+             return std::string(kPanelNegatives.at(static_cast<std::size_t>(m.negative)).id);
+         },
+         [](M& m, const std::string& v) {
+             const auto at = std::ranges::find(kPanelNegatives, v, &TextChoice::id);
+             m.negative = static_cast<PanelNegative>(at - kPanelNegatives.begin());
+         },
+         Presence::Optional}};
     out.numbers = {
         inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
         inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
@@ -187,6 +278,7 @@ GearFields<ControllerModel> controllerFields() {
         inVolts<&M::startAbove>("start_above_v", "starts this far above the bank"_text, 0, 20)};
     out.orders = {{"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -194,13 +286,7 @@ GearFields<ControllerModel> controllerFields() {
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
     GearFields<M> out{"dcdc_chargers", "DC-DC charger"_text, {}, {}, {}, {}};
-    out.texts = {{"isolated",
-                  "input and output isolated"_text,
-                  TextFrom::Choices,
-                  {kNoYes.begin(), kNoYes.end()},
-                  [](const M& m) { return std::string(kNoYes.at(m.isolated ? 1 : 0).id); },
-                  [](M& m, const std::string& v) { m.isolated = v == kNoYes.back().id; },
-                  Presence::Optional}};
+    out.texts = {noOrYes<&M::isolated>("isolated", "input and output isolated"_text)};
     out.numbers = {
         inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
         inAmps<&M::output>("output_a", "output"_text, 1, 500),
@@ -212,6 +298,7 @@ GearFields<DcdcModel> dcdcFields() {
         inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input"_text, 1, 1000)};
     out.orders = {{"stop_v", "start_v", Equal::Refused}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -226,6 +313,7 @@ GearFields<RelayModel> relayFields() {
                    inVolts<&M::parts>("parts_v", "parts below"_text, 10, 60)};
     out.orders = {{"parts_v", "joins_v", Equal::Refused}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -237,6 +325,7 @@ GearFields<ShoreChargerModel> shoreChargerFields() {
                    inAmps<&M::output>("output_a", "output"_text, 1, 500),
                    plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1)};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -260,6 +349,7 @@ GearFields<CombinedModel> combinedFields() {
                   {"each_of_both_a", "output_a", Equal::Allowed},
                   {"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -270,6 +360,7 @@ GearFields<AlternatorModel> alternatorFields() {
     out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 48),
                    inAmps<&M::output>("output_a", "output, hot"_text, 1, 1000)};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -285,6 +376,7 @@ GearFields<TrickleModel> trickleFields() {
                    inVolts<&M::none>("none_v", "gives nothing below"_text, 10, 60)};
     out.orders = {{"none_v", "full_v", Equal::Refused}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -298,6 +390,7 @@ GearFields<ConverterModel> converterFields() {
                    plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1)};
     out.orders = {{"output_v", "input_system_v", Equal::Refused}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -315,6 +408,7 @@ GearFields<InverterModel> inverterFields() {
         plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5)};
     out.orders = {{"watts", "surge_w", Equal::Allowed}};
     addConnection(out);
+    addBox(out);
     addWare(out);
     return out;
 }
@@ -327,7 +421,9 @@ constexpr std::array kHardwareKinds{TextChoice{"bus_bar", "bus bar"_text},
                                     TextChoice{"shunt", "shunt"_text},
                                     TextChoice{"fuse_block", "blade-fuse block"_text},
                                     TextChoice{"breaker_panel", "breaker panel"_text},
-                                    TextChoice{"strip", "terminal strip"_text}};
+                                    TextChoice{"strip", "terminal strip"_text},
+                                    TextChoice{"panel_inlet", "inlet for portable panels"_text},
+                                    TextChoice{"plug", "plug and socket"_text}};
 
 bool holdsFuses(const HardwareModel& m) {
     return m.kind == HardwareKind::Distributor || m.kind == HardwareKind::FuseBlock ||
@@ -365,8 +461,31 @@ GearFields<HardwareModel> hardwareFields() {
                     [](const M& m) { return m.ways > 0 ? Optional(m.ways) : std::nullopt; },
                     [](M& m, Optional v) { m.ways = static_cast<int>(v.value_or(0.0)); },
                     Presence::Optional},
-                   atMost<&M::maxWay>("max_way_a", "largest fuse of a way"_text, "A", 1, 1000)};
+                   atMost<&M::maxWay>("max_way_a", "largest fuse of a way"_text, "A", 1, 1000),
+                   inMillimetres<&M::width>("width_mm", "width of a home-made bar"_text, 5, 200),
+                   inMillimetres<&M::thickness>("thickness_mm", "its thickness"_text, 1, 30)};
     out.needs = {{"ways", holdsFuses}};
+    addConnection(out);
+    addWare(out);
+    return out;
+}
+
+GearFields<MonitorModel> monitorFields() {
+    using M = MonitorModel;
+    GearFields<M> out{"monitors", "Monitor"_text, {}, {}, {}, {}};
+    out.numbers = {
+        {"draws_w",
+         "draws from its own supply"_text,
+         "W",
+         0,
+         100,
+         [](const M& m) { return m.draws.si() > 0.0 ? Optional(m.draws.si()) : std::nullopt; },
+         [](M& m, Optional v) { m.draws = watts(v.value_or(0.0)); },
+         Presence::Optional},
+        ports<&M::shunts>("shunt_ports", "ports for shunts"_text),
+        ports<&M::tanks>("tank_ports", "ports for tanks"_text),
+        ports<&M::temperatures>("temperature_ports", "ports for temperatures"_text),
+        ports<&M::voltages>("voltage_ports", "ports for voltages"_text)};
     addConnection(out);
     addWare(out);
     return out;
@@ -433,6 +552,12 @@ const GearFields<HardwareModel>& gearFields() {
 template <>
 const GearFields<InverterModel>& gearFields() {
     static const GearFields<InverterModel> fields = inverterFields();
+    return fields;
+}
+
+template <>
+const GearFields<MonitorModel>& gearFields() {
+    static const GearFields<MonitorModel> fields = monitorFields();
     return fields;
 }
 

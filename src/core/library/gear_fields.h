@@ -112,6 +112,8 @@ template <>
 [[nodiscard]] const GearFields<InverterModel>& gearFields();
 template <>
 [[nodiscard]] const GearFields<HardwareModel>& gearFields();
+template <>
+[[nodiscard]] const GearFields<MonitorModel>& gearFields();
 
 // Calls `visit(fields, list)` for every kind on the shelf, in a fixed order.
 template <class AnyShelf, class Visit>
@@ -127,6 +129,7 @@ void forEachKind(AnyShelf& shelf, const Visit& visit) {
     visit(gearFields<TrickleModel>(), shelf.trickles);
     visit(gearFields<ConverterModel>(), shelf.converters);
     visit(gearFields<InverterModel>(), shelf.inverters);
+    visit(gearFields<MonitorModel>(), shelf.monitors);
     visit(gearFields<HardwareModel>(), shelf.hardware);
 }
 

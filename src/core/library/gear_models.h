@@ -26,6 +26,9 @@ struct Ware {
     double weightKg = 0.0;
     double price = 0.0;
     std::string table = {};  // that it is in, where that is not its kind's own
+    // What comes in its box and is not bought again: fuses and holders of its own leads, the leads
+    // themselves.
+    bool boxedFuses = false, boxedLeads = false;
     bool operator==(const Ware&) const = default;
 };
 
@@ -37,6 +40,7 @@ struct BatteryModel : Ware {
     Amps maxDischarge;
     std::optional<Amps> shortCircuit;  // where the maker states it
     bool heated = false;               // warms itself before it is charged in frost
+    bool sleeps = false;               // has a switch or a sleep of its own, to be woken from
     Connection connection;
     bool operator==(const BatteryModel&) const = default;
 };
@@ -54,8 +58,12 @@ struct PanelModel : Ware {
 };
 
 enum class Tracking { Mppt, Pwm };
+// What the panels' negative is to a controller: not stated, joined inside to the battery's, or what
+// it measures and switches in.
+enum class PanelNegative { NotStated, Common, Measured };
 struct ControllerModel : Ware {
     Tracking tracking = Tracking::Mppt;
+    PanelNegative negative = PanelNegative::NotStated;
     Volts maxVoc;
     Amps maxOutput;
     double efficiency = 1.0;
@@ -157,6 +165,8 @@ enum class HardwareKind {  // stored by name
     FuseBlock,
     BreakerPanel,
     Strip,
+    PanelInlet,
+    Plug,
 };
 
 struct HardwareModel : Ware {
@@ -167,7 +177,24 @@ struct HardwareModel : Ware {
     int ways = 0;       // of a bar, studs; zero: it has none
     Amps maxWay;        // zero: as its fuse allows
     std::string fuses;  // family that its ways take; empty: any, or none
+    // Of a bar that is made by hand of flat copper.
+    std::optional<Metres> width, thickness;
     bool operator==(const HardwareModel&) const = default;
+};
+
+// A central display or a panel of gauges, with its ports by kind.
+struct MonitorModel : Ware {
+    Watts draws;  // from its own supply; zero: it is fed through the shunt's lead
+    int shunts = 0, tanks = 0, temperatures = 0, voltages = 0;
+    Connection connection;
+    bool operator==(const MonitorModel&) const = default;
+};
+
+// A thin lead that is bought with its plugs on.
+struct ReadyLead : Ware {
+    std::vector<Metres> lengths;  // that it is sold in, rising
+    SquareMetres area;            // of a core
+    int cores = 2;
 };
 
 // What is there before anything is bought, or comes with what is: a chassis point, the terminals of
@@ -191,6 +218,7 @@ struct Shelf {
     std::vector<TrickleModel> trickles;
     std::vector<ConverterModel> converters;
     std::vector<InverterModel> inverters;
+    std::vector<MonitorModel> monitors;
     std::vector<HardwareModel> hardware;
     bool operator==(const Shelf&) const = default;
 };

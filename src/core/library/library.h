@@ -36,6 +36,7 @@ struct Library : Shelf {
     std::vector<WayRow> ways;     // of each kind one at least, the usual first
     std::vector<Chemistry> chemistries;
     std::vector<Fixture> fixtures;
+    std::vector<ReadyLead> readyLeads;
     std::vector<Rule> rules;
     std::vector<CheckBasis> checks;
     std::string pricesOf;  // date of all prices: '2026-01'
@@ -55,7 +56,8 @@ struct Libraries {
 // The same, or the first region's: a design with it says that the plan's region is not known.
 [[nodiscard]] const Library& libraryFor(const Libraries& libraries, const std::string& region);
 
-// What the library has of a kind of hardware, the least first. Never empty.
+// What the library has of a kind of hardware to be bought, the least first: no bars made by hand.
+// Never empty.
 [[nodiscard]] std::vector<const HardwareModel*> hardwareOf(const Library& library,
                                                            HardwareKind kind);
 
@@ -98,6 +100,9 @@ template <class T>
 
 // '9 Nm to 14 Nm': for a nut whose maker says nothing.
 [[nodiscard]] Text torqueText(const Stud& stud);
+
+// What a lug goes on: the stud itself, or that of the adapter which a post needs.
+[[nodiscard]] std::string lugStud(const Library& library, const std::string& stud);
 
 // As the region sells it: '5/16 in' for M8. 'clamp' and 'blade' stay as they are.
 [[nodiscard]] std::string studName(const Library& library, const std::string& stud);

@@ -42,6 +42,8 @@ constexpr std::array kShared{
     TableFile{"trickle_chargers.json", readTrickles},
     TableFile{"converters.json", readConverters},
     TableFile{"inverters.json", readInverters},
+    TableFile{"monitors.json", readMonitors},
+    TableFile{"ready_leads.json", readReadyLeads},
     TableFile{"hardware.json", readHardware},
     TableFile{"fixtures.json", readFixtures},
 };
@@ -128,6 +130,13 @@ std::optional<Error> danglingId(const Library& library) {
                          "Name a row of chemistries.json."_text};
         }
     }
+    for (const Stud& stud : library.studs) {
+        if (!stud.adapterStud.empty() && findById(library.studs, stud.adapterStud) == nullptr) {
+            return Error{{"There is no stud '{id}'."_text, {{"id", stud.adapterStud}}},
+                         region.id + "/studs.json: " + stud.id,
+                         "Name a row of that table."_text};
+        }
+    }
     for (const HardwareModel& hardware : library.hardware) {
         if (!hardware.fuses.empty() && findById(library.fuses, hardware.fuses) == nullptr) {
             return Error{{"There is no fuse family '{id}'."_text, {{"id", hardware.fuses}}},
@@ -188,7 +197,7 @@ const Library& libraryFor(const Libraries& libraries, const std::string& region)
 std::vector<const HardwareModel*> hardwareOf(const Library& library, HardwareKind kind) {
     std::vector<const HardwareModel*> out;
     for (const HardwareModel& model : library.hardware) {
-        if (model.kind == kind) {
+        if (model.kind == kind && !model.width) {
             out.push_back(&model);
         }
     }
@@ -237,6 +246,11 @@ Text torqueText(const Stud& stud) {
     return {"{low} to {high}"_text,
             {{"low", Measure{stud.torqueLowNm, Unit::NewtonMetre}},
              {"high", Measure{stud.torqueHighNm, Unit::NewtonMetre}}}};
+}
+
+std::string lugStud(const Library& library, const std::string& stud) {
+    const Stud* found = findById(library.studs, stud);
+    return found == nullptr || found->adapterStud.empty() ? stud : found->adapterStud;
 }
 
 std::string studName(const Library& library, const std::string& stud) {

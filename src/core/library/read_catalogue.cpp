@@ -110,9 +110,24 @@ void readInverters(JsonFields& fields, Library& library) {
     readGearTable(fields, library.inverters);
 }
 
+void readMonitors(JsonFields& fields, Library& library) { readGearTable(fields, library.monitors); }
+
+void readReadyLeads(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.readyLeads, [](JsonFields& row, ReadyLead& out) {
+        readName(row, out);
+        out.area = squareMillimetres(row.number("area_mm2", 0.05, 10));
+        out.cores = row.integer("cores", 1, 12);
+        for (const double length : row.numbers("lengths_m", 0.1, 50)) {
+            out.lengths.push_back(metres(length));
+        }
+        out.weightKg = row.number("weight_kg", 0, 5);
+        out.price = row.number("price", 0, 500);
+    });
+}
+
 void readHardware(JsonFields& fields, Library& library) {
     readGearTable(fields, library.hardware);
-    for (std::size_t kind = 0; kind <= static_cast<std::size_t>(HardwareKind::Strip); ++kind) {
+    for (std::size_t kind = 0; kind <= static_cast<std::size_t>(HardwareKind::Plug); ++kind) {
         if (std::ranges::find(library.hardware,
                               static_cast<HardwareKind>(kind),
                               &HardwareModel::kind) == library.hardware.end()) {

@@ -120,6 +120,10 @@ void readStuds(JsonFields& fields, Library& library) {
         readName(row, out);
         out.torqueLowNm = row.number("torque_low_nm", 0.1, 100);
         out.torqueHighNm = row.number("torque_high_nm", out.torqueLowNm, 100);
+        out.adapter.english = row.textOr("adapter", "");
+        if (!out.adapter.english.empty()) {
+            out.adapterStud = row.text("adapter_stud");
+        }
     });
 }
 

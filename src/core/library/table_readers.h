@@ -56,6 +56,8 @@ void readTrickles(JsonFields& fields, Library& library);
 void readConverters(JsonFields& fields, Library& library);
 void readInverters(JsonFields& fields, Library& library);
 void readHardware(JsonFields& fields, Library& library);
+void readMonitors(JsonFields& fields, Library& library);
+void readReadyLeads(JsonFields& fields, Library& library);
 void readFixtures(JsonFields& fields, Library& library);
 
 // Regions, in file order: their ids name the folders of their own tables.

@@ -2,9 +2,12 @@
 #pragma once
 // Rows of the published tables: conductors, ampacity, fuses, studs, lugs, rules.
 
+#include <algorithm>
+#include <array>
 #include <map>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/explain/standing.h"
@@ -73,7 +76,17 @@ struct Stud {
     Words name;      // as the region sells it: 'M8', '5/16 in'
     double torqueLowNm = 0.0;
     double torqueHighNm = 0.0;
+    // A battery's post that takes no lug itself: what is put on it, and the stud that this has.
+    Words adapter = {};
+    std::string adapterStud = {};
 };
+
+// What a terminal is where it has no stud, and needs no lug: a screw clamp, a flat blade, a contact
+// that is crimped on and snaps into its housing.
+inline constexpr std::array<std::string_view, 3> kContacts{"clamp", "blade", "crimp"};
+[[nodiscard]] constexpr bool needsLug(std::string_view stud) {
+    return std::ranges::find(kContacts, stud) == kContacts.end();
+}
 
 struct Lug {
     SquareMetres area;

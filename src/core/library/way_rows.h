@@ -23,6 +23,8 @@ enum class WayKind {  // stored by name
     Combined,
     Alternator,
     Trickle,
+    Panels,
+    Monitor,
     Inverter,
     Circuits,
 };
@@ -48,6 +50,7 @@ struct WayRow {
     std::string source;
     std::vector<WayOption> options;
     bool pastSwitch = false;  // keeps its unit on the bank while the main switch is off
+    bool atInput = false;     // of a charger: gives at the input of another
 };
 
 }  // namespace spirk

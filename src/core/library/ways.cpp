@@ -9,7 +9,7 @@ namespace spirk {
 
 namespace {
 
-constexpr std::array<std::string_view, 14> kWayKindNames{"bank",
+constexpr std::array<std::string_view, 16> kWayKindNames{"bank",
                                                          "main_rail",
                                                          "converter_rail",
                                                          "sub_rail",
@@ -21,6 +21,8 @@ constexpr std::array<std::string_view, 14> kWayKindNames{"bank",
                                                          "combined",
                                                          "alternator",
                                                          "trickle",
+                                                         "panels",
+                                                         "monitor",
                                                          "inverter",
                                                          "circuits"};
 
@@ -53,6 +55,7 @@ void readWays(JsonFields& fields, Library& library) {
             }
         }
         out.pastSwitch = row.has("past_switch") && row.flag("past_switch");
+        out.atInput = row.has("at_input") && row.flag("at_input");
     });
     for (std::size_t kind = 0; kind < kWayKindNames.size(); ++kind) {
         if (std::ranges::find(library.ways, static_cast<WayKind>(kind), &WayRow::of) ==

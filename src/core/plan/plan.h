@@ -90,10 +90,18 @@ struct BatteryHeater {
     Celsius below;  // it switches on there
     bool operator==(const BatteryHeater&) const = default;
 };
+// A string that is not like the others of its bank, or has aged.
+struct UnlikeString {
+    int string = 1;     // from 1 on
+    std::string model;  // empty: as the others
+    double left = 1.0;  // part of its rated capacity that it still has, above 0
+    bool operator==(const UnlikeString&) const = default;
+};
 struct BankChoice : UnitChoice {
     std::string model;
-    int count = 1;   // strings in parallel, 1 to 4
-    int series = 1;  // batteries in series in each string, 1 to 4
+    int count = 1;                          // strings in parallel, 1 to 4
+    int series = 1;                         // batteries in series in each string, 1 to 4
+    std::vector<UnlikeString> unlike = {};  // of one string the last counts
     Venting venting = Venting::None;
     std::optional<SquareMetres> opening = {};  // free area of each of a box's two vents
     std::optional<BatteryHeater> heater = {};
@@ -128,6 +136,10 @@ struct ArrayChoice {
     int series = 1;
     int parallel = 1;
     bool operator==(const ArrayChoice&) const = default;
+};
+// More of them at a controller or a combined unit that has panels already, in parallel.
+struct PanelsChoice : ArrayChoice {
+    bool operator==(const PanelsChoice&) const = default;
 };
 struct SolarChoice : ArrayChoice {
     std::string controller;
@@ -169,7 +181,8 @@ struct TrickleChoice {
     std::string charger;
     bool operator==(const TrickleChoice&) const = default;
 };
-// What charges the bank of a rail; a trickle charger takes from it.
+// What charges the bank of a rail; a trickle charger takes from it. More panels go into the unit
+// that they share; a shore charger may go into an engine charger, at its input.
 struct SourceChoice : UnitChoice {
     UnitId into;
     std::variant<SolarChoice,
@@ -178,7 +191,8 @@ struct SourceChoice : UnitChoice {
                  ShoreChoice,
                  CombinedChoice,
                  AlternatorChoice,
-                 TrickleChoice>
+                 TrickleChoice,
+                 PanelsChoice>
         what;
     bool operator==(const SourceChoice&) const = default;
 };
@@ -205,12 +219,39 @@ struct CircuitChoice {
     Back back = Back::Cable;
     bool operator==(const CircuitChoice&) const = default;
 };
+// What a sensor tells of: how full a tank is, how warm a place, the volts of something.
+enum class Senses { Tank, Temperature, Voltage };  // stored by name
+struct SensorChoice {
+    UnitId id;
+    Senses senses = Senses::Tank;
+    std::string name;
+    PlaceId place;
+    bool operator==(const SensorChoice&) const = default;
+};
+// A central display, or a panel of gauges, that reads the shunt of a rail and has sensors of its
+// own.
+struct MonitorChoice : UnitChoice {
+    UnitId on;  // rail
+    std::string model;
+    std::vector<SensorChoice> sensors;
+    bool operator==(const MonitorChoice&) const = default;
+};
+// A part of the system behind plugs, that can be taken out: a box, a bed with what is in it.
+struct ModuleChoice {
+    UnitId id;
+    std::string name;
+    PlaceId place;              // of all that is in it
+    std::vector<UnitId> units;  // banks, rails, sources, inverters, monitors
+    bool operator==(const ModuleChoice&) const = default;
+};
 struct Gear {
     std::vector<BankChoice> banks;  // never empty in a plan that was read or made new
     std::vector<RailChoice> rails;
     std::vector<SourceChoice> sources;
     std::vector<InverterChoice> inverters;
     std::vector<CircuitChoice> circuits;
+    std::vector<MonitorChoice> monitors;
+    std::vector<ModuleChoice> modules;
     bool operator==(const Gear&) const = default;
 };
 
@@ -231,13 +272,20 @@ struct WireWay {
 // The vehicle's own electrics, as they are before anything is built in.
 // A plain alternator holds one voltage; newer vehicles let it fall and rise with the engine's load.
 enum class Regulation { Steady, Variable };  // stored by name
-// Where the vehicle's maker lets others take current: a fuse, a cable, a terminal. What is not
-// known is judged as the least that is plausible.
+// Where a supply point takes from.
+enum class PointAt { Starter, Alternator };  // stored by name
+// One that is there, as its maker or somebody before laid it; or one still to be built, where one
+// feed splits to several: sized, bought and laid with the rest.
+enum class PointLaid { Found, New };  // stored by name
+// Where others take current from the vehicle: a fuse, a cable, a terminal. What is not known of one
+// that is there is judged as the least that is plausible.
 struct SupplyPoint {
     UnitId id;
     std::string name;
     PlaceId place;
-    Metres length;  // of its cable, from the starter battery
+    PointAt at = PointAt::Starter;
+    PointLaid laid = PointLaid::Found;
+    Metres length;  // of the cable of one that is there
     std::optional<SquareMetres> area;
     std::optional<Amps> fuse;
     bool operator==(const SupplyPoint&) const = default;
@@ -362,6 +410,7 @@ struct Plan {
     Van van;
     std::vector<Amendment> amendments;
     std::map<ConductorId, int> numbers;  // on labels; once given, kept
+    std::map<ConductorId, int> ways;     // of circuits, at their block; once given, kept
     int highestNumber = 0;               // a number out of use is not given again
     Shelf own;                           // the person's own gear, from its data sheets
     std::vector<Accepted> accepted;

@@ -11,8 +11,11 @@ namespace spirk {
 inline constexpr std::array<std::string_view, 2> kEndNames{"from", "to"};
 inline constexpr std::array<std::string_view, 2> kBundlingNames{"loose", "tied"};
 inline constexpr std::array<std::string_view, 2> kDistributionNames{"bars", "distributor"};
-inline constexpr std::array<std::string_view, 7> kSourceNames{
-    "sun", "engine", "relay", "shore", "combined", "alternator", "trickle"};
+inline constexpr std::array<std::string_view, 8> kSourceNames{
+    "sun", "engine", "relay", "shore", "combined", "alternator", "trickle", "panels"};
+inline constexpr std::array<std::string_view, 3> kSensesNames{"tank", "temperature", "voltage"};
+inline constexpr std::array<std::string_view, 2> kPointAtNames{"battery", "alternator"};
+inline constexpr std::array<std::string_view, 2> kPointLaidNames{"found", "new"};
 inline constexpr std::array<std::string_view, 3> kSwitchNames{"switch", "two_way", "dimmer"};
 inline constexpr std::array<std::string_view, 2> kTapNames{"block", "own_fuse"};
 inline constexpr std::array<std::string_view, 3> kLiveNames{"switched", "always", "driving"};

@@ -78,6 +78,11 @@ CombinedChoice readCombined(JsonFields& row) {
     return out;
 }
 AlternatorChoice readAlternatorUnit(JsonFields& row) { return {row.text("alternator")}; }
+PanelsChoice readPanelsBeside(JsonFields& row) {
+    PanelsChoice out;
+    readArray(row, out);
+    return out;
+}
 TrickleChoice readTrickle(JsonFields& row) { return {row.text("charger")}; }
 
 // In the order of their names.
@@ -92,11 +97,26 @@ constexpr std::array<void (*)(JsonFields&, SourceChoice&), kSourceNames.size()> 
     readAs<readShore>,
     readAs<readCombined>,
     readAs<readAlternatorUnit>,
-    readAs<readTrickle>};
+    readAs<readTrickle>,
+    readAs<readPanelsBeside>};
 
 void readWhat(JsonFields& row, SourceChoice& out) {
     out.into = UnitId(row.text("into"));
     kSourceReaders.at(row.oneOf("kind", kSourceNames))(row, out);
+}
+
+void readUnlike(JsonFields& row, BankChoice& out) {
+    if (!row.has("unlike")) {
+        return;
+    }
+    for (JsonFields& fields : row.objects("unlike", limits::kUnits)) {
+        UnlikeString string;
+        string.string = fields.integer("string", 1, 4);
+        string.model = fields.textOr("model", "");
+        string.left = fields.maybeNumber("capacity_left", 0.05, 1).value_or(1.0);
+        out.unlike.push_back(std::move(string));
+        fields.settleUnknownKeys();
+    }
 }
 
 void readCare(JsonFields& row, BankChoice& out) {
@@ -139,6 +159,44 @@ void readCircuits(JsonFields& fields, Gear& gear) {
     }
 }
 
+void readMonitor(JsonFields& row, MonitorChoice& out) {
+    out.on = UnitId(row.text("on"));
+    out.model = row.text("model");
+    for (JsonFields& fields : row.objects("sensors", limits::kUnits)) {
+        SensorChoice sensor;
+        sensor.id = UnitId(readPlainId(fields));
+        sensor.senses = static_cast<Senses>(fields.oneOf("senses", kSensesNames));
+        sensor.name = fields.text("name");
+        sensor.place = PlaceId(fields.text("place"));
+        const bool twice =
+            std::ranges::find(out.sensors, sensor.id, &SensorChoice::id) != out.sensors.end();
+        if (twice) {
+            fields.problem("id",
+                           {"The id '{id}' is used twice."_text, {{"id", sensor.id.value}}},
+                           "Give each sensor of a monitor an id of its own."_text);
+        }
+        out.sensors.push_back(std::move(sensor));
+        fields.settleUnknownKeys();
+    }
+}
+
+void readModules(JsonFields& fields, Gear& gear) {
+    if (!fields.has("modules")) {
+        return;
+    }
+    for (JsonFields& row : fields.objects("modules", limits::kUnits)) {
+        ModuleChoice out;
+        out.id = UnitId(readPlainId(row));
+        out.name = row.text("name");
+        out.place = PlaceId(row.text("place"));
+        for (const std::string& unit : row.texts("units")) {
+            out.units.emplace_back(unit);
+        }
+        gear.modules.push_back(std::move(out));
+        row.settleUnknownKeys();
+    }
+}
+
 // A stem names one unit, whatever it is.
 void refuseTwins(const Gear& gear, JsonFields& fields) {
     std::set<std::string> seen;
@@ -156,6 +214,8 @@ void refuseTwins(const Gear& gear, JsonFields& fields) {
     hold(gear.rails, "rails");
     hold(gear.sources, "sources");
     hold(gear.inverters, "inverters");
+    hold(gear.monitors, "monitors");
+    hold(gear.modules, "modules");
     seen.clear();  // a circuit's name stands behind 'circuit.given.'
     hold(gear.circuits, "circuits");
 }
@@ -222,6 +282,7 @@ ReadGear readGear(JsonFields fields) {
     const std::size_t before = fields.problemCount();
     readUnits(fields, "banks", gear.banks, [](JsonFields& row, BankChoice& bank) {
         readStrings(row, bank);
+        readUnlike(row, bank);
         readCare(row, bank);
     });
     readUnits(fields, "rails", gear.rails, readFedBy);
@@ -239,6 +300,8 @@ ReadGear readGear(JsonFields fields) {
         }
     });
     readCircuits(fields, gear);
+    readUnits(fields, "monitors", gear.monitors, readMonitor);
+    readModules(fields, gear);
     fields.settleUnknownKeys();
     if (fields.problemCount() == before) {
         needBankAndRail(gear, fields);

@@ -112,6 +112,12 @@ SupplyPoint readSupplyPoint(JsonFields& row) {
     }
     out.name = row.text("name");
     out.place = PlaceId(row.text("place"));
+    if (row.has("at")) {
+        out.at = static_cast<PointAt>(row.oneOf("at", kPointAtNames));
+    }
+    if (row.has("laid")) {
+        out.laid = static_cast<PointLaid>(row.oneOf("laid", kPointLaidNames));
+    }
     out.length = metres(row.number("length_m", 0, 100));
     if (row.has("area_mm2") || row.has("awg")) {
         out.area = readArea(row);
@@ -287,6 +293,12 @@ Plan readBody(JsonFields& root, int version) {
     plan.highestNumber = root.integer("highest_number", 0, 1000000);
     for (const auto& [id, given] : plan.numbers) {
         plan.highestNumber = std::max(plan.highestNumber, given);
+    }
+    if (root.has("block_ways")) {
+        JsonFields ways = root.object("block_ways");
+        for (const std::string& key : ways.keys(limits::kNumbers)) {
+            plan.ways[ConductorId(key)] = ways.integer(key, 1, 1000);
+        }
     }
     if (root.has("own_gear")) {
         JsonFields own = root.object("own_gear");

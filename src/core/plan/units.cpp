@@ -68,6 +68,10 @@ std::string pathOf(UnitList list, const UnitId& id) {
                 return "inverters";
             case UnitList::Circuits:
                 return "circuits";
+            case UnitList::Monitors:
+                return "monitors";
+            case UnitList::Modules:
+                return "modules";
         }
         unreachable("pathOf(UnitList)");
     };
@@ -122,6 +126,7 @@ UnitChoice* unitOf(Gear& gear, const UnitId& id) {
     search(gear.rails);
     search(gear.sources);
     search(gear.inverters);
+    search(gear.monitors);
     return out;
 }
 

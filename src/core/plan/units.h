@@ -40,7 +40,7 @@ inline constexpr std::array<std::string_view, 16> kReservedStems{"alternator",
 inline constexpr const char* kOnVehicle = "vehicle";
 
 // The lists of a plan's gear.
-enum class UnitList { Banks, Rails, Sources, Inverters, Circuits };
+enum class UnitList { Banks, Rails, Sources, Inverters, Circuits, Monitors, Modules };
 // Where a unit stands in the file, by its id: 'gear.banks.bank'.
 [[nodiscard]] std::string pathOf(UnitList list, const UnitId& id);
 

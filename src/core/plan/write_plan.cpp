@@ -72,6 +72,13 @@ Json write(const BankChoice& bank) {
                 {"count", bank.count},
                 {"series", bank.series},
                 {"venting", nameOf(kVentingNames, bank.venting)}});
+    for (const UnlikeString& string : bank.unlike) {
+        Json row{{"string", string.string}, {"capacity_left", tidy(string.left)}};
+        if (!string.model.empty()) {
+            row["model"] = string.model;
+        }
+        out["unlike"].push_back(std::move(row));
+    }
     if (bank.opening) {
         out["opening_cm2"] = tidy(inMm2(*bank.opening) / 100.0);
     }
@@ -133,7 +140,8 @@ Json write(const SourceChoice& source) {
             writeFrom(combined.from, out);
         },
         [&](const AlternatorChoice& second) { out["alternator"] = second.alternator; },
-        [&](const TrickleChoice& trickle) { out["charger"] = trickle.charger; });
+        [&](const TrickleChoice& trickle) { out["charger"] = trickle.charger; },
+        [&](const PanelsChoice& panels) { writeArray(panels, out); });
     return out;
 }
 
@@ -160,6 +168,30 @@ Json write(const CircuitChoice& circuit) {
     return out;
 }
 
+Json write(const MonitorChoice& monitor) {
+    Json sensors = Json::array();
+    for (const SensorChoice& s : monitor.sensors) {
+        sensors.push_back({{"id", s.id.value},
+                           {"senses", nameOf(kSensesNames, s.senses)},
+                           {"name", s.name},
+                           {"place", s.place.value}});
+    }
+    Json out = unit(monitor);
+    out.update({{"on", monitor.on.value}, {"model", monitor.model}, {"sensors", sensors}});
+    return out;
+}
+
+Json write(const ModuleChoice& module) {
+    Json units = Json::array();
+    for (const UnitId& unit : module.units) {
+        units.push_back(unit.value);
+    }
+    return {{"id", module.id.value},
+            {"name", module.name},
+            {"place", module.place.value},
+            {"units", units}};
+}
+
 Json write(const Variant& variant);
 
 template <class Entry>
@@ -176,7 +208,9 @@ Json write(const Gear& gear) {
             {"rails", writeList(gear.rails)},
             {"sources", writeList(gear.sources)},
             {"inverters", writeList(gear.inverters)},
-            {"circuits", writeList(gear.circuits)}};
+            {"circuits", writeList(gear.circuits)},
+            {"monitors", writeList(gear.monitors)},
+            {"modules", writeList(gear.modules)}};
 }
 
 Json write(const Variant& variant) {
@@ -198,6 +232,8 @@ Json write(const Vehicle& vehicle) {
         Json out{{"id", p.id.value},
                  {"name", p.name},
                  {"place", p.place.value},
+                 {"at", nameOf(kPointAtNames, p.at)},
+                 {"laid", nameOf(kPointLaidNames, p.laid)},
                  {"length_m", tidy(p.length.si())}};
         if (p.area) {
             writeArea(*p.area, out);
@@ -324,6 +360,10 @@ std::string writePlan(const Plan& plan) {
         out["numbers"][id.value] = given;
     }
     out["highest_number"] = plan.highestNumber;
+    out["block_ways"] = Json::object();
+    for (const auto& [id, way] : plan.ways) {
+        out["block_ways"][id.value] = way;
+    }
     if (!empty(plan.own)) {
         out["own_gear"] = writeShelf(plan.own);
     }

@@ -41,9 +41,12 @@ constexpr double kBrightHours = 10.0;
 
 // Part of the array's power that the kind of controller can take at all.
 double takenPart(const System& gear, const SunUnit& s) {
-    const Watts array = arrayPower(s);
     const Volts bank = gear.bankOf(s.into).chemistry.absorption;
-    return takenPower(*s.controller, *s.panel, s.series, array, bank) / array;
+    Watts taken;
+    for (const SunUnit* p : gear.panelsAt(s)) {
+        taken += takenPower(*s.controller, *p->panel, p->series, arrayPower(*p), bank);
+    }
+    return taken / powerAt(gear, s);
 }
 
 // A mean day of one array.
@@ -56,7 +59,7 @@ struct ArrayDay {
 ArrayDay arrayDay(int month, const System& gear, const SunUnit& s, double factor) {
     const double sun = gear.climate->sun[static_cast<std::size_t>(month - 1)];  // kWh/m2
     // Peak-sun hours: kWh/m2 over 1 kW/m2.
-    const Joules raw = arrayPower(s) * takenPart(gear, s) * hours(sun) * factor;
+    const Joules raw = powerAt(gear, s) * takenPart(gear, s) * hours(sun) * factor;
     const Watts peak = raw / hours(kBrightHours) * (M_PI / 2.0);
     const Watts limit = s.controller->maxOutput * gear.bankOf(s.into).chemistry.absorption;
     return {raw, cutPart(peak, limit)};
@@ -100,7 +103,7 @@ Derivation monthOfOne(const MonthSun& m,
         part < 1.0 ? "E = P · h · f · (1 − cut) · t"_text : "E = P · h · f · (1 − cut)"_text;
     d.terms = {{"P"_text,
                 "panels at standard test conditions"_text,
-                measure(arrayPower(s)),
+                measure(powerAt(gear, s)),
                 FromPlan{s.path}},
                {"h"_text,
                 "sun on a level roof, hours of 1 kW/m²"_text,
@@ -127,7 +130,7 @@ Derivation monthOfSeveral(const MonthSun& m, const System& gear, double factor) 
         d.terms.push_back(
             {"E"_text,
              {"{watts} on the {controller}"_text,
-              {{"watts", measure(arrayPower(s))}, {"controller", s.controller->name}}},
+              {{"watts", measure(powerAt(gear, s))}, {"controller", s.controller->name}}},
              measure(arrayDay(m.month, gear, s, factor).given()),
              FromPlan{s.path}});
     }
@@ -183,7 +186,7 @@ void explainNeeded(
 Watts allPanels(const System& gear) {
     Watts out;
     for (const SunUnit& s : gear.suns) {
-        out = out + arrayPower(s);
+        out = out + powerAt(gear, s);
     }
     return out;
 }
@@ -197,13 +200,13 @@ Terms chosenTerms(const Library& library, const SunUnit& s) {
 void explainChosen(const Library& library, const System& gear, Supply& s) {
     Terms terms;
     for (const SunUnit& sun : gear.suns) {
-        for (Term& term : chosenTerms(library, sun)) {
-            terms.push_back(std::move(term));
+        for (const SunUnit* panels : gear.panelsAt(sun)) {
+            std::ranges::move(chosenTerms(library, *panels), std::back_inserter(terms));
         }
     }
     s.why.add({.id = FigureId("supply.sun.chosen"),
                .title = "Panels chosen"_text,
-               .formula = gear.suns.size() == 1
+               .formula = gear.suns.size() + gear.besides.size() == 1
                               ? "P = series · parallel · P_panel"_text
                               : "sum of the arrays, each: P = series · parallel · P_panel"_text,
                .terms = std::move(terms),

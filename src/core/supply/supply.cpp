@@ -90,18 +90,32 @@ void explainCold(const Library& library,
                .note = "A bank in the heated living space has more."_text});
 }
 
+// n · C, of strings that are not alike the sum of what they have.
+Terms capacityTerms(const Library& library, const BankUnit& bank) {
+    if (isAlike(bank)) {
+        return {{"n"_text,
+                 "batteries in parallel"_text,
+                 count(bank.count),
+                 FromPlan{bank.path + ".count"}},
+                {"C"_text,
+                 "rated capacity of one"_text,
+                 measure(bank.model->capacity),
+                 fromGear(library, *bank.model)}};
+    }
+    return {{"n"_text, "bank of strings that differ"_text, count(1), FromPlan{bank.path}},
+            {"C"_text,
+             "sum of its strings, less what age took"_text,
+             measure(bankCapacity(bank)),
+             FromPlan{bank.path + ".unlike"}}};
+}
+
 void addUsableTerms(const Library& library,
                     const System& gear,
                     const BankUnit& bank,
                     const ColdBank& cold,
                     Terms& terms) {
     const Origin battery = fromGear(library, *bank.model);
-    terms.push_back({"n"_text,
-                     "batteries in parallel"_text,
-                     count(bank.count),
-                     FromPlan{bank.path + ".count"}});
-    terms.push_back(
-        {"C"_text, "rated capacity of one"_text, measure(bank.model->capacity), battery});
+    std::ranges::move(capacityTerms(library, bank), std::back_inserter(terms));
     terms.push_back(
         {"V"_text, "nominal voltage, pole to pole"_text, measure(bank.nominal), battery});
     terms.push_back({"u"_text,
@@ -251,12 +265,12 @@ Amps givenBy(const Plan& plan, const Library& library, const System& gear, const
     const BankUnit& bank = gear.bankOf(relay.into);
     return std::min({relay.relay->maxCurrent,
                      plan.van.vehicle.alternator * library.alternator.roadShareLimit,
-                     bank.model->maxCharge * static_cast<double>(bank.count)});
+                     mostIn(bank)});
 }
 
 Amps givenBy(const System& gear, const AlternatorUnit& second) {
     const BankUnit& bank = gear.bankOf(second.into);
-    return std::min(second.model->output, bank.model->maxCharge * static_cast<double>(bank.count));
+    return std::min(second.model->output, mostIn(bank));
 }
 
 Amps allChargers(const Plan& plan, const Library& library, const System& gear) {
@@ -275,26 +289,24 @@ Amps allChargers(const Plan& plan, const Library& library, const System& gear) {
 
 void explainRefill(const Plan& plan, const Library& library, const System& gear, Supply& s) {
     const BankUnit& bank = gear.bank();
-    s.why.add(
-        {.id = fig("supply.engine.refill"),
-         .title = "Driving time from empty to full"_text,
-         .formula = "t = n · C · u / I"_text,
-         .terms = {{"n"_text, "batteries"_text, count(bank.count), FromPlan{bank.path + ".count"}},
-                   {"C"_text,
-                    "rated capacity of one"_text,
-                    measure(bank.model->capacity),
-                    fromGear(library, *bank.model)},
-                   {"u"_text,
-                    "usable part"_text,
-                    percent(bank.chemistry.usable),
-                    fromTable(library, "chemistries", bank.chemistry.name)},
-                   {"I"_text,
-                    "charger's output"_text,
-                    measure(allChargers(plan, library, gear)),
-                    FromFigure{fig("supply.engine.chosen")}}},
-         .result = measure(*s.engineRefill),
-         .source = "own arithmetic; the last, slower part is not in it"_text,
-         .note = {}});
+    Terms terms = capacityTerms(library, bank);
+    for (Term& term : Terms{{"u"_text,
+                             "usable part"_text,
+                             percent(bank.chemistry.usable),
+                             fromTable(library, "chemistries", bank.chemistry.name)},
+                            {"I"_text,
+                             "charger's output"_text,
+                             measure(allChargers(plan, library, gear)),
+                             FromFigure{fig("supply.engine.chosen")}}}) {
+        terms.push_back(std::move(term));
+    }
+    s.why.add({.id = fig("supply.engine.refill"),
+               .title = "Driving time from empty to full"_text,
+               .formula = "t = n · C · u / I"_text,
+               .terms = std::move(terms),
+               .result = measure(*s.engineRefill),
+               .source = "own arithmetic; the last, slower part is not in it"_text,
+               .note = {}});
 }
 
 void explainEngineChosen(const Plan& plan, const Library& library, const System& gear, Supply& s) {
@@ -357,7 +369,7 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
 void addInverterLimit(const Library& library, const System& gear, Supply& s) {
     const InverterModel& inverter = *gear.inverter();
     const double efficiency = inverterEfficiency(inverter, inverter.power);
-    const Amps most = gear.bank().model->maxDischarge * static_cast<double>(gear.bank().count);
+    const Amps most = mostOut(gear.bank());
     const Watts limit = most * gear.bank().chemistry.inverterCutOff * efficiency;
     s.why.add({.id = fig("supply.inverter.limit"),
                .title = "Most that the bank can give the inverter"_text,

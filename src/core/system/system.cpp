@@ -132,8 +132,17 @@ public:
         for (const InverterChoice& inverter : plan.gear.inverters) {
             addInverter(inverter);
         }
+        for (const SourceChoice& source : plan.gear.sources) {
+            addOfAnother(source);
+        }
         for (const CircuitChoice& circuit : plan.gear.circuits) {
             addCircuit(circuit);
+        }
+        for (const MonitorChoice& monitor : plan.gear.monitors) {
+            addMonitor(monitor);
+        }
+        for (const ModuleChoice& module : plan.gear.modules) {
+            addModule(module);
         }
     }
     [[nodiscard]] System take() { return std::move(out_); }
@@ -220,10 +229,32 @@ private:
         }
         const double blocks = blocksOf(out.model->nominal);
         out.battery = scaled(*block, blocks);
+        out.strings.assign(static_cast<std::size_t>(out.count),
+                           StringUnit{out.model, out.battery, 1.0});
+        for (const UnlikeString& unlike : choice.unlike) {
+            takeUnlike(unlike, out);
+        }
         out.chemistry = scaled(*block, blocks * out.series);
         out.nominal = out.model->nominal * static_cast<double>(out.series);
         out.system = volts(12.0 * blocks * out.series);
         return out;
+    }
+    void takeUnlike(const UnlikeString& unlike, BankUnit& bank) {
+        if (unlike.string > bank.count) {
+            return;  // sleeps until there are as many
+        }
+        StringUnit& string = bank.strings.at(static_cast<std::size_t>(unlike.string - 1));
+        string.left = unlike.left;
+        if (unlike.model.empty()) {
+            return;
+        }
+        const BatteryModel* model = look(&Shelf::batteries, unlike.model, bank.path + ".unlike");
+        const Chemistry* block =
+            model == nullptr ? nullptr : findById(library_.chemistries, model->chemistry);
+        if (block != nullptr) {
+            string.model = model;
+            string.battery = scaled(*block, blocksOf(model->nominal));
+        }
     }
     void addRails() {
         // A converter's rail may stand before the one that it draws from.
@@ -295,10 +326,85 @@ private:
             [&](const SolarChoice& solar) { addSun(choice, solar); },
             [&](const EngineChoice& engine) { addEngine(choice, engine); },
             [&](const RelayChoice& relay) { addRelay(choice, relay); },
-            [&](const ShoreChoice& shore) { addShore(choice, shore); },
+            [&](const ShoreChoice& shore) {
+                if (!atInput(choice)) {
+                    addShore(choice, shore);
+                }
+            },
             [&](const CombinedChoice& combined) { addCombined(choice, combined); },
             [&](const AlternatorChoice& second) { addAlternator(choice, second); },
-            [&](const TrickleChoice& trickle) { addTrickle(choice, trickle); });
+            [&](const TrickleChoice& trickle) { addTrickle(choice, trickle); },
+            [](const PanelsChoice&) {});  // at another: once all those are there
+    }
+    void addOfAnother(const SourceChoice& choice) {
+        if (const auto* panels = std::get_if<PanelsChoice>(&choice.what)) {
+            addPanels(choice, *panels);
+        } else if (const auto* shore = std::get_if<ShoreChoice>(&choice.what);
+                   shore != nullptr && atInput(choice)) {
+            addShore(choice, *shore);
+        }
+    }
+    [[nodiscard]] bool atInput(const SourceChoice& choice) const {
+        const WayRow* way = findWay(library_, WayKind::Shore, choice.way.value);
+        return way != nullptr && way->atInput;
+    }
+    void addPanels(const SourceChoice& choice, const PanelsChoice& panels) {
+        auto out = unitAs<SunUnit>(choice, UnitList::Sources, WayKind::Panels);
+        const auto at = std::ranges::find(out_.suns, choice.into, &SunUnit::id);
+        if (at == out_.suns.end()) {
+            Finding f = unfed(out.path, choice.into);
+            f.what = {"'{unit}' hangs on '{on}', which takes no panels."_text,
+                      {{"unit", out.path}, {"on", choice.into.value}}};
+            f.remedy = "Say in the plan's file which controller it shares."_text;
+            out_.findings.push_back(std::move(f));
+            return;
+        }
+        out.beside = at->id;
+        if (const auto negative = at->options.find("panel_negative");
+            negative != at->options.end()) {
+            out.options.insert(*negative);  // as that of those beside them
+        }
+        out.into = at->into;
+        out.controller = at->controller;
+        takeArray(panels, out);
+        if (out.panel != nullptr) {
+            out_.besides.push_back(out);
+        }
+    }
+    void addMonitor(const MonitorChoice& choice) {
+        auto out = unitAs<MonitorUnit>(choice, UnitList::Monitors, WayKind::Monitor);
+        out.on = choice.on;
+        out.model = look(&Shelf::monitors, choice.model, out.path + ".model");
+        out.sensors = choice.sensors;
+        if (out.model != nullptr && hangsAtBank(out.on, out.path)) {
+            out_.monitors.push_back(std::move(out));
+        }
+    }
+    // Of its units those that are there, and in no module before it.
+    void addModule(const ModuleChoice& choice) {
+        ModuleChoice out = choice;
+        const std::string path = pathOf(UnitList::Modules, choice.id);
+        std::erase_if(out.units, [&](const UnitId& unit) {
+            const bool fits = isThere(unit) && !inModule(unit);
+            if (!fits) {
+                Finding f = leftOut(
+                    path + "." + unit.value,
+                    {"'{unit}' is not there, or in another module."_text, {{"unit", unit.value}}},
+                    {"Take it out of '{module}'."_text, {{"module", path}}});
+                f.why = "It is wired as if that module did not list it."_text;
+                out_.findings.push_back(std::move(f));
+            }
+            return !fits;
+        });
+        out_.modules.push_back(std::move(out));
+    }
+    [[nodiscard]] bool isThere(const UnitId& unit) const {
+        return out_.bankBehind(unit) != nullptr;
+    }
+    [[nodiscard]] bool inModule(const UnitId& unit) const {
+        return std::ranges::any_of(out_.modules, [&](const ModuleChoice& module) {
+            return std::ranges::find(module.units, unit) != module.units.end();
+        });
     }
     void takeArray(const ArrayChoice& array, SunUnit& out) {
         out.panel = look(&Shelf::panels, array.panel, out.path + ".panel");
@@ -354,9 +460,34 @@ private:
         out.into = choice.into;
         out.charger = look(&Shelf::shoreChargers, shore.charger, out.path + ".charger");
         out.perDay = shore.perDay;
-        if (out.charger != nullptr && hangsAtBank(out.into, out.path)) {
+        if (out.charger == nullptr) {
+            return;
+        }
+        if (atInput(choice)) {
+            addAtInput(std::move(out));
+        } else if (hangsAtBank(out.into, out.path)) {
             out_.shores.push_back(out);
         }
+    }
+    // At the input of an engine charger, which stands before it in the plan.
+    void addAtInput(ShoreUnit shore) {
+        const auto at = std::ranges::find(out_.engines, shore.into, &EngineUnit::id);
+        if (at == out_.engines.end()) {
+            Finding f = unfed(shore.path, shore.into);
+            f.what = {"'{unit}' gives to '{on}', which is no engine charger."_text,
+                      {{"unit", shore.path}, {"on", shore.into.value}}};
+            f.remedy = "Let it give to a DC-DC charger, or join it at a rail."_text;
+            out_.findings.push_back(std::move(f));
+            return;
+        }
+        at->shoreToo = true;
+        const auto whole = std::ranges::find(out_.combineds, shore.into, &CombinedUnit::id);
+        if (whole != out_.combineds.end()) {
+            whole->engine.shoreToo = true;
+        }
+        shore.through = at->id;
+        shore.into = at->into;
+        out_.shores.push_back(std::move(shore));
     }
     void addCombined(const SourceChoice& choice, const CombinedChoice& combined) {
         auto out = unitAs<CombinedUnit>(choice, UnitList::Sources, WayKind::Combined);
@@ -574,12 +705,55 @@ bool onConverter(const Appliance& a, const System& gear) {
     return a.feed == Feed::Dc && gear.converterBehind(railOf(a, gear).id) != nullptr;
 }
 
+std::vector<const SunUnit*> System::panelsAt(const SunUnit& sun) const {
+    std::vector<const SunUnit*> out{&sun};
+    for (const SunUnit& other : besides) {
+        if (other.beside == sun.id) {
+            out.push_back(&other);
+        }
+    }
+    return out;
+}
+
 Watts arrayPower(const SunUnit& solar) {
     return solar.panel->power * static_cast<double>(solar.series * solar.parallel);
 }
 
-Coulombs bankCapacity(const BankUnit& bank) {
-    return bank.model->capacity * static_cast<double>(bank.count);
+Watts powerAt(const System& gear, const SunUnit& sun) {
+    Watts out;
+    for (const SunUnit* panels : gear.panelsAt(sun)) {
+        out += arrayPower(*panels);
+    }
+    return out;
 }
+
+Coulombs bankCapacity(const BankUnit& bank) {
+    Coulombs out;
+    for (const StringUnit& string : bank.strings) {
+        out += string.model->capacity * string.left;
+    }
+    return out;
+}
+
+bool isAlike(const BankUnit& bank) {
+    return std::ranges::all_of(bank.strings, [&](const StringUnit& string) {
+        return string.model == bank.model && string.left == 1.0;
+    });
+}
+
+namespace {
+
+Amps sumOf(const BankUnit& bank, Amps BatteryModel::*limit) {
+    Amps out;
+    for (const StringUnit& string : bank.strings) {
+        out += string.model->*limit;
+    }
+    return out;
+}
+
+}  // namespace
+
+Amps mostIn(const BankUnit& bank) { return sumOf(bank, &BatteryModel::maxCharge); }
+Amps mostOut(const BankUnit& bank) { return sumOf(bank, &BatteryModel::maxDischarge); }
 
 }  // namespace spirk

@@ -24,16 +24,28 @@ struct SystemUnit {
     [[nodiscard]] const std::string& option(const std::string& name) const {
         return options.at(name);
     }
+    // Of a way that may not have it.
+    [[nodiscard]] bool chose(const std::string& name, const std::string& choice) const {
+        const auto found = options.find(name);
+        return found != options.end() && found->second == choice;
+    }
 };
 
+// A string of a bank: its batteries, as they are now.
+struct StringUnit {
+    const BatteryModel* model = nullptr;
+    Chemistry battery;  // volts and resistance of one battery
+    double left = 1.0;  // part of the rated capacity
+};
 struct BankUnit : SystemUnit {
     const BatteryModel* model = nullptr;
     Chemistry battery;    // volts and resistance of one battery
     Chemistry chemistry;  // the same from pole to pole of the bank: `series` batteries
     int count = 0;        // strings in parallel
     int series = 1;
-    Volts nominal;  // from pole to pole
-    Volts system;   // 12, 24 ...: what gear is sold for
+    std::vector<StringUnit> strings;  // `count` of them
+    Volts nominal;                    // from pole to pole
+    Volts system;                     // 12, 24 ...: what gear is sold for
     Venting venting = Venting::None;
     std::optional<SquareMetres> opening;
     std::optional<BatteryHeater> heater;
@@ -53,12 +65,14 @@ struct SunUnit : SystemUnit {
     int series = 1;
     int parallel = 1;
     bool combined = false;  // a part of a unit that charges from the engine too
+    UnitId beside;          // of more panels at another's controller, that other; else empty
 };
 struct EngineUnit : SystemUnit {
     UnitId into;
     const DcdcModel* charger = nullptr;
     const SupplyPoint* from = nullptr;  // null: the starter battery itself
     std::optional<Amps> withSun;  // of a part of a combined unit: what it gives beside the sun
+    bool shoreToo = false;        // a shore charger feeds its input
     // What a day's driving brings: of a combined unit, while the sun is there too.
     [[nodiscard]] Amps usual() const { return withSun.value_or(charger->output); }
 };
@@ -86,11 +100,17 @@ struct ShoreUnit : SystemUnit {
     UnitId into;
     const ShoreChargerModel* charger = nullptr;
     Seconds perDay;
+    UnitId through;  // the engine charger at whose input it gives; empty: at the rail itself
 };
 struct InverterUnit : SystemUnit {
     UnitId from;
     const InverterModel* model = nullptr;
     Seconds onPerDay;
+};
+struct MonitorUnit : SystemUnit {
+    UnitId on;  // rail
+    const MonitorModel* model = nullptr;
+    std::vector<SensorChoice> sensors;
 };
 
 // Units with the library's entries behind them, in the plan's order: who feeds whom. Borrows from
@@ -100,6 +120,7 @@ struct System {
     std::vector<BankUnit> banks;
     std::vector<RailUnit> rails;
     std::vector<SunUnit> suns;
+    std::vector<SunUnit> besides;  // more panels at one of those
     std::vector<EngineUnit> engines;
     std::vector<RelayUnit> relays;
     std::vector<ShoreUnit> shores;
@@ -107,7 +128,9 @@ struct System {
     std::vector<AlternatorUnit> alternators;
     std::vector<TrickleUnit> trickles;
     std::vector<InverterUnit> inverters;
+    std::vector<MonitorUnit> monitors;
     std::vector<CircuitChoice> circuits;  // that the person gave, on what is there
+    std::vector<ModuleChoice> modules;    // of units that are there
     const Climate* climate = nullptr;
     std::vector<Finding> findings;
     // Of combined units, what their halves are as a controller and as a charger.
@@ -144,7 +167,11 @@ struct System {
         all(alternators, &AlternatorUnit::into);
         all(trickles, &TrickleUnit::from);
         all(inverters, &InverterUnit::from);
+        all(besides, &SunUnit::into);
+        all(monitors, &MonitorUnit::on);
     }
+    // The panels at a controller: its own, then those beside.
+    [[nodiscard]] std::vector<const SunUnit*> panelsAt(const SunUnit& sun) const;
     // That a unit belongs to or hangs on; null where no unit has that id.
     [[nodiscard]] const BankUnit* bankBehind(const UnitId& unit) const;
 
@@ -197,8 +224,17 @@ template <class Model>
 // Whether a load hangs on the vehicle's own battery: it takes nothing from the house.
 [[nodiscard]] bool onVehicle(const Appliance& appliance, const System& gear);
 
+// Of its own panels, without any beside.
 [[nodiscard]] Watts arrayPower(const SunUnit& solar);
-// Rated capacity of the whole bank.
+// Of all panels at its controller.
+[[nodiscard]] Watts powerAt(const System& gear, const SunUnit& sun);
+// Capacity of the whole bank: rated, less what aged batteries have lost.
 [[nodiscard]] Coulombs bankCapacity(const BankUnit& bank);
+// Whether all strings are of one model, and none has aged.
+[[nodiscard]] bool isAlike(const BankUnit& bank);
+// The sum of what each string of a bank may take or give for good: of its batteries the least, and
+// of strings that share unevenly less comes out.
+[[nodiscard]] Amps mostIn(const BankUnit& bank);
+[[nodiscard]] Amps mostOut(const BankUnit& bank);
 
 }  // namespace spirk

@@ -108,6 +108,7 @@ private:
             route.length = c.found->length;
             route.found = true;
         }
+        route.length = c.usualLength.value_or(route.length);
         return route;
     }
 

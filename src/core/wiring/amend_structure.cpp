@@ -9,7 +9,7 @@
 #include "core/base/promise.h"
 #include "core/plan/edit.h"
 #include "core/plan/own_gear.h"
-#include "core/wiring/draft.h"
+#include "core/wiring/in_line.h"
 
 namespace spirk {
 
@@ -73,30 +73,25 @@ Finding andMore(std::vector<Subject> where) {
     return out;
 }
 
-// What a conductor is parted by, and its ids.
+// What each is when it is put in.
 struct Parting {
     InLine what;
-    DeviceKind kind;
-    HardwareKind of;
-    std::string_view suffix;
-    Phrase behind;  // the second part's name
+    InLineDevice by;
 };
 constexpr std::array kPartings{
-    Parting{InLine::Isolator,
-            DeviceKind::Isolator,
-            HardwareKind::Switch,
-            ".isolator",
-            "{conductor}, behind the isolator"_text},
+    Parting{InLine::Isolator, kInLineIsolator},
     Parting{InLine::Strip,
-            DeviceKind::Joint,
-            HardwareKind::Strip,
-            ".strip",
-            "{conductor}, behind the joint"_text},
+            {DeviceKind::Joint,
+             HardwareKind::Strip,
+             ".strip",
+             "terminal strip"_text,
+             "{conductor}, behind the joint"_text}},
     Parting{InLine::Shunt,
-            DeviceKind::Shunt,
-            HardwareKind::Shunt,
-            ".shunt",
-            "{conductor}, behind the shunt"_text},
+            {DeviceKind::Shunt,
+             HardwareKind::Shunt,
+             ".shunt",
+             "shunt"_text,
+             "{conductor}, behind the shunt"_text}},
 };
 
 const Parting& partingOf(InLine what) {
@@ -105,51 +100,19 @@ const Parting& partingOf(InLine what) {
     return *found;
 }
 
-std::string deviceIn(const ConductorId& id, const Parting& parting) {
-    return id.value + std::string(parting.suffix);
-}
-
 bool isParted(const Draft& draft, const ConductorId& id) {
     return std::ranges::any_of(kPartings, [&](const Parting& parting) {
-        return findDevice(draft.circuit(), DeviceId(deviceIn(id, parting))) != nullptr;
+        return findDevice(draft.circuit(), inLineId(id, parting.by)) != nullptr;
     });
 }
 
-void addParting(Draft& draft, const ConductorId& id, const Parting& parting) {
-    Device& d =
-        draft.hardware(deviceIn(id, parting), parting.kind, parting.of, nameOf(parting.what));
-    d.amended = true;
-    const Pole pole = conductorIn(draft, id)->pole;
-    Draft::port(d, "a", pole);
-    Draft::port(d, "b", pole);
-    if (parting.what == InLine::Isolator) {
-        d.elements.emplace_back(Contact{{{0, 1}}, {}});
-    } else {
-        d.elements.emplace_back(Resistance{{0, 1}, {}});
-    }
-}
-
-// Splits the conductor: its first part keeps its id and ends at the device that is put in.
 void putIn(Draft& draft, const ConductorId& id, const Parting& parting) {
-    draft.unit = conductorIn(draft, id)->unit;
-    addParting(draft, id, parting);
-    const std::string device = deviceIn(id, parting);
-    Conductor* first = conductorIn(draft, id);
-    Conductor second = *first;
-    second.id = ConductorId(id.value + ".after");
-    second.name = {parting.behind, {{"conductor", second.name}}};
-    second.from = terminal(device, "b");
-    second.pair.reset();  // the other pole goes on with the first part
-    if (second.purpose == Purpose::Lead || second.purpose == Purpose::Feed) {
-        second.purpose = Purpose::Link;  // it no longer comes from where the first part does
-    }
-    second.amended = true;
-    first->to = terminal(device, "a");
-    if (Protection* far = draft.protectionAt({id, End::To})) {
-        std::ranges::find(far->poles, ConductorEnd{id, End::To})->conductor = second.id;
-    }
-    first->amended = true;
-    draft.circuit().conductors.push_back(std::move(second));
+    Device& d = partConductor(draft, id, parting.by);
+    d.name = nameOf(parting.what);
+    d.part = d.name;
+    d.amended = true;
+    draft.circuit().conductors.back().amended = true;
+    draft.conductorAt(id).amended = true;
 }
 
 std::optional<Finding> noFuse(const Amendment& amendment) {

@@ -18,7 +18,8 @@ std::string batteryId(const BankUnit& bank, int string, int place) {
 
 void addBattery(Draft& draft, const BankUnit& bank, int string, int place) {
     const std::string id = batteryId(bank, string, place);
-    const BatteryModel& model = *bank.model;
+    const StringUnit& own = bank.strings.at(static_cast<std::size_t>(string - 1));
+    const BatteryModel& model = *own.model;
     Device& d = draft.ware(id, DeviceKind::Battery, model);
     d.rating = model.maxDischarge;
     d.headsString = place == 1;
@@ -27,18 +28,18 @@ void addBattery(Draft& draft, const BankUnit& bank, int string, int place) {
     Draft::port(d, "-", model.connection, Pole::Negative);
     d.ports.front().batteryEnd = true;
     const auto inside = [&](ResistanceCase which) {
-        return batteryResistance(model, bank.battery, which);
+        return batteryResistance(model, own.battery, which, own.left);
     };
     d.elements.emplace_back(
         Emf{{0, 1},
-            bank.battery.restVolts,
+            own.battery.restVolts,
             inside(ResistanceCase::High),
             inside(ResistanceCase::Mid),
             inside(ResistanceCase::Low),
             {},
             fromTable(draft.library,
                       "chemistries",
-                      {"{chemistry}, at rest"_text, {{"chemistry", bank.chemistry.name}}})});
+                      {"{chemistry}, at rest"_text, {{"chemistry", own.battery.name}}})});
 }
 
 // The string's current flows through its links; its fuse stands at the positive end.
@@ -67,6 +68,15 @@ const RailUnit& railFed(const System& system, const BankUnit& bank) {
 
 }  // namespace
 
+namespace {
+
+bool sleeps(const BankUnit& bank) {
+    return std::ranges::any_of(bank.strings,
+                               [](const StringUnit& string) { return string.model->sleeps; });
+}
+
+}  // namespace
+
 std::string stringId(const BankUnit& bank, int string) {
     return bank.id.value + "." + std::to_string(string);
 }
@@ -81,6 +91,20 @@ void addStrings(Draft& draft, const BankUnit& bank) {
     }
 }
 
+std::vector<LiveStep> asleep(const BankUnit& bank) {
+    if (!sleeps(bank)) {
+        return {};
+    }
+    LiveStep s;
+    s.id = "dead.batteries." + bank.id.value;
+    s.stage = Stage::MadeSafe;
+    s.text =
+        "Each battery asleep: its own switch off. Loads are off before the main switch, and "
+        "the main switch before these."_text;
+    s.subjects = {subject(DeviceId(batteryId(bank, 1, 1)))};
+    return {s};
+}
+
 LiveStep firstVolts(const System& system, const BankUnit& bank, std::vector<ConductorId> fuses) {
     LiveStep s;
     s.id = bank.id.value == kBankUnit ? "on.batteries" : "on.batteries." + bank.id.value;
@@ -89,6 +113,9 @@ LiveStep firstVolts(const System& system, const BankUnit& bank, std::vector<Cond
                               "should agree within 0.05 V. Then the battery fuses in, main switch "
                               "still off."_text
                             : "Volts of the battery. Then its fuse in, main switch still off."_text;
+    if (sleeps(bank)) {
+        s.text = then(std::move(s.text), "Wake each battery by its own switch first."_text);
+    }
     s.caution = "From here on the bank is live: covers on, tools away from its posts."_text;
     s.fuses = std::move(fuses);
     Look look;

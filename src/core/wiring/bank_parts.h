@@ -16,6 +16,8 @@ struct BankEnds {
 [[nodiscard]] BankEnds endsOf(const BankUnit& bank, int string);
 // All strings with the links inside them.
 void addStrings(Draft& draft, const BankUnit& bank);
+// Before any test, where batteries have a switch of their own; else empty.
+[[nodiscard]] std::vector<LiveStep> asleep(const BankUnit& bank);
 // The step that reads each battery, and then puts these fuses in. Requires that a rail hangs on the
 // bank.
 [[nodiscard]] LiveStep firstVolts(const System& system,

@@ -7,6 +7,7 @@
 #include <algorithm>
 
 #include "core/wiring/circuit_parts.h"
+#include "core/wiring/in_line.h"
 
 namespace spirk {
 
@@ -66,7 +67,12 @@ void addBlock(Draft& draft, const Hang& hang, const std::string& id) {
                     Pole::Negative,
                     Purpose::Feed);
     draft.pair(id + ".feed+", id + ".feed-");
-    draft.piece.steps.push_back(blockLive(hang, draft.deviceAt(id), !made));
+    LiveStep live = blockLive(hang, draft.deviceAt(id), !made);
+    if (hang.parted) {
+        live.closed = {addServiceIsolator(draft, ConductorId(id + ".feed+"), kBlockIsolator)};
+        live.text = then(std::move(live.text), "Close its isolator."_text);
+    }
+    draft.piece.steps.push_back(std::move(live));
 }
 
 void addWay(Draft& draft, const std::string& blockId, const std::string& way) {

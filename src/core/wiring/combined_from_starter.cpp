@@ -11,7 +11,7 @@ namespace {
 
 EngineNames names() { return {"charger for engine and sun"_text}; }
 
-Transfer fromPanels(const CombinedUnit& unit, const BankUnit& bank) {
+Transfer fromPanels(const Draft& draft, const CombinedUnit& unit, const BankUnit& bank) {
     const CombinedModel& model = *unit.model;
     return {.in = {4, 5},
             .out = {1, 2},
@@ -20,7 +20,7 @@ Transfer fromPanels(const CombinedUnit& unit, const BankUnit& bank) {
             .most = model.output,
             .withOthers = model.eachOfBoth,
             .inFullSun = {},
-            .bestInput = unit.sun.panel->imp * static_cast<double>(unit.sun.parallel),
+            .bestInput = bestInput(draft, unit.sun),
             .low = {},
             .efficiency = model.efficiency,
             .inside = {}};
@@ -38,7 +38,7 @@ void addUnit(Draft& draft, const CombinedUnit& unit) {
     Draft::port(d, "pv+", model.connection, Pole::Positive);
     Draft::port(d, "pv-", model.connection, Pole::Negative);
     d.elements.emplace_back(engineTransfer(unit.engine, bank));
-    d.elements.emplace_back(fromPanels(unit, bank));
+    d.elements.emplace_back(fromPanels(draft, unit, bank));
 }
 
 LiveStep inSun(const CombinedUnit& unit) {
@@ -49,9 +49,7 @@ LiveStep inSun(const CombinedUnit& unit) {
     s.text = then(
         "Fuse between the bar and the charger for engine and sun in: battery first. "
         "Check its settings."_text,
-        unit.option("array_isolator") != "none"
-            ? "Then uncover the panels and close the array's isolator."_text
-            : "Then join the covered panels' plugs, and uncover them."_text);
+        uncoverText(unit.sun));
     s.caution = "Panels are live in daylight. Opening their plugs under load draws an arc."_text;
     s.subjects = {subject(id)};
     s.fuses = {bankFeed(unit.id)};
@@ -77,8 +75,10 @@ LiveStep started(const CombinedUnit& unit) {
         "Start the engine; it waits {delay} or as its data sheet says."_text,
         {{"signal", signalText(unit.engine)},
          {"delay", Measure{unit.model->delay.si(), Unit::Second}}}};
+    s.text = withSeparation(unit, std::move(s.text));
     s.caution = beltsAndFans();
     s.subjects = {subject(id)};
+    s.closed = separationOf(unit);
     s.fuses = {engineFeed(unit.id)};
     Look look;
     look.driving = true;

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/wiring/in_line.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -67,6 +68,9 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
                 .base = draft.gear.bankOf(rail.id).system},
                {railPost(main, Pole::Positive), railPost(main, Pole::Negative)},
                {terminal(id, "in+"), terminal(id, "neg")});
+    if (rail.option("isolator") != "none") {
+        (void)addServiceIsolator(draft, feed, "isolator");
+    }
     draft.piece.offers = {{railPost(rail.id, Pole::Positive), terminal(id, "out+"), Holds::Itself}};
     return std::move(draft.piece);
 }

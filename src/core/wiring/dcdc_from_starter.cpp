@@ -53,8 +53,10 @@ LiveStep started(const EngineUnit& engine) {
         "its data sheet says."_text,
         {{"signal", signalText(engine)},
          {"delay", Measure{engine.charger->delay.si(), Unit::Second}}}};
+    s.text = withSeparation(engine, std::move(s.text));
     s.caution = beltsAndFans();
     s.subjects = {subject(id)};
+    s.closed = separationOf(engine);
     s.fuses = {engineFeed(engine.id), bankFeed(engine.id)};
     Look look;
     look.driving = true;

@@ -18,6 +18,7 @@ TerminalId terminal(const std::string& device, const std::string& port) {
 
 Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, SwitchSide::BehindSwitch}; }
 Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, SwitchSide::BeforeSwitch}; }
+Post shuntPost(const UnitId& rail) { return {rail, Pole::None, SwitchSide::BehindSwitch}; }
 Post starterPost(Pole pole) { return {UnitId("engine"), pole, SwitchSide::BeforeSwitch}; }
 Post liveSupplyPost() { return {UnitId("engine"), Pole::None, SwitchSide::BehindSwitch}; }
 Post vehiclePost(const SupplyPoint* point) {
@@ -110,7 +111,7 @@ Device& Draft::device(const std::string& id, DeviceKind kind, const Text& name) 
     d.unit = unit;
     d.name = name;
     d.part = name;
-    d.place = placeOf(d.id, "cupboard");
+    d.place = placeOf(d.id, kUsualPlace);
     piece.circuit.devices.push_back(std::move(d));
     return piece.circuit.devices.back();
 }
@@ -119,6 +120,8 @@ Device& Draft::ware(const std::string& id, DeviceKind kind, const Ware& model) {
     Device& d = device(id, kind, model.name);
     d.weightKg = model.weightKg;
     d.price = model.price;
+    d.boxedFuses = model.boxedFuses;
+    d.boxedLeads = model.boxedLeads;
     return d;
 }
 

@@ -16,6 +16,8 @@ namespace spirk {
 [[nodiscard]] Post railPost(const UnitId& rail, Pole pole);
 [[nodiscard]] Post bankPost(const UnitId& bank, Pole pole);
 [[nodiscard]] Post chassisPost();
+// Where a display reads the shunt of a rail.
+[[nodiscard]] Post shuntPost(const UnitId& rail);
 // The vehicle's own battery; what of it is live only while the engine runs.
 [[nodiscard]] Post starterPost(Pole pole);
 [[nodiscard]] Post liveSupplyPost();
@@ -24,6 +26,9 @@ namespace spirk {
 [[nodiscard]] Text vehicleName(const SupplyPoint* point);
 
 struct Draft {
+    // Where a device stands that says nothing else.
+    static constexpr const char* kUsualPlace = "cupboard";
+
     const Plan& plan;
     const Library& library;
     const System& gear;

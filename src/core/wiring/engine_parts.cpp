@@ -2,6 +2,7 @@
 #include "core/wiring/engine_parts.h"
 
 #include "core/quantities/format.h"
+#include "core/wiring/in_line.h"
 #include "core/wiring/on_bars.h"
 
 namespace spirk {
@@ -10,7 +11,7 @@ Transfer engineTransfer(const EngineUnit& engine, const BankUnit& bank) {
     const DcdcModel& model = *engine.charger;
     return {.in = {0, 2},
             .out = {1, 2},
-            .live = Live::EngineRunning,
+            .live = engine.shoreToo ? Live::EngineOrShore : Live::EngineRunning,
             .set = bank.chemistry.absorption,
             .most = model.output,
             .withOthers = engine.withSun,
@@ -25,6 +26,39 @@ ConductorId engineFeed(const UnitId& unit) {
     return ConductorId(partOf(unit, "engine") + ".feed+");
 }
 ConductorId bankFeed(const UnitId& unit) { return ConductorId(unit.value + ".feed+"); }
+
+namespace {
+
+constexpr const char* kSeparation = "separation";
+bool isSeparated(const SystemUnit& unit) { return unit.option(kSeparation) != "none"; }
+
+}  // namespace
+
+std::vector<DeviceId> separationOf(const SystemUnit& unit) {
+    if (!isSeparated(unit)) {
+        return {};
+    }
+    return {inLineId(engineFeed(unit.id), kInLineIsolator)};
+}
+
+void addSeparation(Draft& draft, const SystemUnit& unit) {
+    if (!isSeparated(unit)) {
+        return;
+    }
+    const DeviceId id = addServiceIsolator(draft, engineFeed(unit.id), kSeparation);
+    Device& d = draft.deviceAt(id.value);
+    d.name = "hand switch in the engine's feed"_text;
+    d.place = draft.placeOf(id, "seat");
+    draft.unit = unit.id;
+}
+
+Text withSeparation(const SystemUnit& unit, Text text) {
+    return isSeparated(unit)
+               ? then(std::move(text),
+                      "Close its hand switch once the engine runs; open it before it is started "
+                      "again."_text)
+               : text;
+}
 
 Text beltsAndFans() {
     return "Leads of alternator and starter battery are live with the engine off. Keep clear of "
@@ -53,6 +87,7 @@ void addEngineInput(Draft& draft, const EngineUnit& engine, const EngineNames& n
                 .base = volts(12.0)},  // the vehicle's own system
                {starterPost(Pole::Positive), chassisPost()},
                {terminal(id, "in+"), terminal(id, names.inputNegative)});
+    addSeparation(draft, engine);
 }
 
 // Drawn from the bar, where its fuse stands: the bank can feed a fault there.

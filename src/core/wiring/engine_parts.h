@@ -4,6 +4,8 @@
 // starter battery or a supply point, its lead from the bar, a fuse at each battery end, and the way
 // that it learns that the engine runs.
 
+#include <vector>
+
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -20,6 +22,13 @@ struct EngineNames {
 // Names of what is laid.
 [[nodiscard]] ConductorId engineFeed(const UnitId& unit);
 [[nodiscard]] ConductorId bankFeed(const UnitId& unit);
+
+// A hand switch in the feed, opened before the engine is started; nothing where the option says so.
+void addSeparation(Draft& draft, const SystemUnit& unit);
+// That switch, where there is one: closed at the switch-on.
+[[nodiscard]] std::vector<DeviceId> separationOf(const SystemUnit& unit);
+// What the switch-on says of it, behind `text`.
+[[nodiscard]] Text withSeparation(const SystemUnit& unit, Text text);
 
 // Once the unit itself is there, with the ports 'in+', 'out+', 'neg' and 'enable'.
 void addEngineInput(Draft& draft, const EngineUnit& engine, const EngineNames& names);

@@ -4,6 +4,7 @@
 // main fuse.
 
 #include "core/wiring/bank_parts.h"
+#include "core/wiring/in_line.h"
 
 namespace spirk {
 
@@ -44,6 +45,9 @@ void addLeads(Draft& draft, const BankUnit& bank, const BankEnds& ends) {
                         Pole::Negative,
                         Purpose::Lead);
         draft.pair(id + ".lead+", id + ".lead-");
+        if (bank.option("switches") != "none") {
+            (void)addServiceIsolator(draft, ConductorId(id + ".lead+"), "switches");
+        }
     }
 }
 
@@ -63,7 +67,16 @@ Piece equalLeads(Draft draft, const BankUnit& bank) {
     for (int k = 1; several && k <= bank.count; ++k) {
         fuses.emplace_back(stringId(bank, k) + ".lead+");
     }
-    draft.piece.steps = {firstVolts(draft.gear, bank, std::move(fuses))};
+    draft.piece.steps = asleep(bank);
+    LiveStep first = firstVolts(draft.gear, bank, std::move(fuses));
+    if (several && bank.option("switches") != "none") {
+        for (int k = 1; k <= bank.count; ++k) {
+            first.closed.push_back(
+                inLineId(ConductorId(stringId(bank, k) + ".lead+"), kInLineIsolator));
+        }
+        first.text = then(std::move(first.text), "Then close each battery's switch."_text);
+    }
+    draft.piece.steps.push_back(std::move(first));
     return std::move(draft.piece);
 }
 

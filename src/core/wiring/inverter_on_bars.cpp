@@ -8,14 +8,19 @@
 #include "core/gear/inverter.h"
 #include "core/plan/units.h"
 #include "core/quantities/format.h"
+#include "core/wiring/in_line.h"
 #include "core/wiring/on_bars.h"
+#include "core/wiring/ready_lead.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
 
 namespace {
 
-LiveStep idling(const DeviceId& id, const ConductorId& feed, const InverterModel& model) {
+LiveStep idling(const DeviceId& id,
+                const ConductorId& feed,
+                const InverterModel& model,
+                std::vector<DeviceId> closed) {
     LiveStep s;
     s.id = "on." + id.value;
     s.stage = Stage::Inverters;
@@ -30,6 +35,7 @@ LiveStep idling(const DeviceId& id, const ConductorId& feed, const InverterModel
         "side."_text;
     s.subjects = {subject(id)};
     s.fuses = {feed};
+    s.closed = std::move(closed);
     Look look;
     look.drawn[id] = inverterInput(model, watts(0.0));
     look.readings = {{Reads::Across, TerminalId{id, "dc+"}, {}},
@@ -98,12 +104,20 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
               .path = "inverter to bus bars"_text,
               .rule = "drop_inverter",
               .moment = "sizing.full"});
-    draft.piece.steps = {idling(DeviceId(id), feed, *model), leftOff(DeviceId(id))};
-    draft.piece.settings = {
-        {d.id, Sets::Output, "low-voltage cut-off"_text, measure(bank.chemistry.inverterCutOff)}};
+    std::vector<DeviceId> closed;
+    if (inverter.option("isolator") != "none") {
+        closed = {addServiceIsolator(draft, feed, "isolator")};
+    }
+    addRemote(draft, inverter);
+    draft.piece.steps = {idling(DeviceId(id), feed, *model, std::move(closed)),
+                         leftOff(DeviceId(id))};
+    draft.piece.settings = {{DeviceId(id),
+                             Sets::Output,
+                             "low-voltage cut-off"_text,
+                             measure(bank.chemistry.inverterCutOff)}};
     if (charges) {
-        draft.piece.steps.push_back(charging(d.id));
-        std::ranges::move(chargeSettings(d.id, bank.chemistry),
+        draft.piece.steps.push_back(charging(DeviceId(id)));
+        std::ranges::move(chargeSettings(DeviceId(id), bank.chemistry),
                           std::back_inserter(draft.piece.settings));
     }
     return std::move(draft.piece);

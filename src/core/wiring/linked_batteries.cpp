@@ -65,7 +65,8 @@ Piece linked(Draft draft, const BankUnit& bank, Leads leads) {
     for (int k = 2; fused && k <= bank.count; ++k) {
         fuses.push_back(positiveLink(bank, k));
     }
-    draft.piece.steps = {firstVolts(draft.gear, bank, std::move(fuses))};
+    draft.piece.steps = asleep(bank);
+    draft.piece.steps.push_back(firstVolts(draft.gear, bank, std::move(fuses)));
     return std::move(draft.piece);
 }
 

@@ -114,6 +114,7 @@ Hang hangOf(const System& gear, const RailUnit& rail) {
     const bool block = !rail.atBank() && rail.converter == nullptr;
     const auto [pos, neg] = postsOf(block ? gear.rail(rail.from) : rail);
     Hang out{rail.id, pos, neg, {}, {}, {}, {}, blockOf(rail.id).value, centreOf(rail)};
+    out.parted = rail.chose(kBlockIsolator, "one");
     if (const RailUnit* made = gear.converterBehind(rail.id)) {
         out.converter = DeviceId(made->id.value);
         out.lowest = made->converter->output;
@@ -132,6 +133,7 @@ Hang alwaysLive(const System& gear, const RailUnit& rail) {
     Hang out = hangOf(gear, rail);
     out.pos = bankPost(rail.bank, Pole::Positive);
     out.block = rail.id.value + ".always";
+    out.parted = false;
     return out;
 }
 

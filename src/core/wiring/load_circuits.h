@@ -30,7 +30,11 @@ struct Hang {
     Volts base;         // that limits of drop refer to
     std::string block;  // id of the first block
     HardwareKind centre = HardwareKind::FuseBlock;
+    bool parted = false;  // a service isolator in the feed of each block
 };
+
+// The option of rails that says whether their blocks have one.
+inline constexpr const char* kBlockIsolator = "block_isolator";
 
 [[nodiscard]] Watts largestWatts(const Appliance& appliance);
 // At the bars of a rail, or at what a converter makes of them.

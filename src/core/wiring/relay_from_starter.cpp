@@ -25,6 +25,7 @@ public:
         addRelay();
         addLeads();
         addDrop();
+        addSeparation(draft_, relay_);
         draft_.piece.steps = {joined()};
         return std::move(draft_.piece);
     }
@@ -83,7 +84,9 @@ private:
             "Both fuses of the relay in, engine stopped: nothing flows. Start the engine: within a "
             "minute, above {joins} at the starter battery, it joins both batteries."_text,
             {{"joins", measure(model_.joins)}}};
+        s.text = withSeparation(relay_, std::move(s.text));
         s.caution = beltsAndFans();
+        s.closed = separationOf(relay_);
         s.subjects = {subject(DeviceId(id_))};
         s.fuses = {in_, out_};
         Look look;

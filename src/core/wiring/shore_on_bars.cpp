@@ -3,6 +3,7 @@
 // here: a standing finding says so.
 
 #include "core/wiring/on_bars.h"
+#include "core/wiring/ready_lead.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -48,6 +49,8 @@ Piece shoreOnBars(Draft draft, const ShoreUnit& shore) {
               .path = "shore charger to bus bars"_text,
               .rule = "drop_charge",
               .moment = "sizing.shore"});
+    addRemote(draft, shore);
+    addBatterySensor(draft, shore, bank);
     draft.piece.steps = {pluggedIn(DeviceId(id), ConductorId(id + ".feed+"))};
     draft.piece.settings = chargeSettings(DeviceId(id), bank.chemistry);
     return std::move(draft.piece);

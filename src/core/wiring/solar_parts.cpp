@@ -3,25 +3,30 @@
 
 #include "core/gear/solar.h"
 #include "core/wiring/array_parts.h"
+#include "core/wiring/ready_lead.h"
 
 namespace spirk {
 
 namespace {
 
-Transfer controlOf(const BankUnit& bank, const SunUnit& s) {
+Transfer controlOf(const Draft& draft, const BankUnit& bank, const SunUnit& s) {
     const Volts set = bank.chemistry.absorption;
-    Transfer out{.in = {0, 1},
+    const bool straight = s.chose("panel_negative", "bar");
+    Transfer out{.in = {0, straight ? std::size_t{3} : std::size_t{1}},
                  .out = {2, 3},
                  .live = Live::InSun,
                  .set = set,
                  .most = s.controller->maxOutput,
                  .inFullSun = {},
-                 .bestInput = s.panel->imp * static_cast<double>(s.parallel),
+                 .bestInput = bestInput(draft, s),
                  .low = {},
                  .efficiency = s.controller->efficiency,
                  .inside = {}};
     if (s.controller->tracking == Tracking::Pwm) {
-        const Watts sun = takenPower(*s.controller, *s.panel, s.series, arrayPower(s), set);
+        Watts sun;
+        for (const SunUnit* p : draft.gear.panelsAt(s)) {
+            sun += takenPower(*s.controller, *p->panel, p->series, arrayPower(*p), set);
+        }
         out.inFullSun = sun * s.controller->efficiency;
     }
     return out;
@@ -37,8 +42,7 @@ public:
           bank_(draft_.gear.bankOf(sun.into)),
           controller_(sun.id.value),
           array_(partOf(sun.id, "array")),
-          parted_(sun.option("isolator") != "none"),
-          panelsParted_(sun.option("array_isolator") != "none") {
+          parted_(sun.option("isolator") != "none") {
         draft_.unit = sun.id;
     }
 
@@ -50,6 +54,7 @@ public:
         }
         addArrayLeads(draft_, sun_);
         addBatteryLeads();
+        addBatterySensor(draft_, sun_, bank_);
         draft_.piece.steps = {coveredStep(sun_), uncovered()};
         draft_.piece.settings = chargeSettings(DeviceId(controller_), bank_.chemistry);
         return std::move(draft_.piece);
@@ -64,7 +69,7 @@ private:
         Draft::port(d, "pv-", own, Pole::Negative);
         Draft::port(d, "bat+", own, Pole::Positive);
         Draft::port(d, "bat-", own, Pole::Negative);
-        d.elements.emplace_back(controlOf(bank_, sun_));
+        d.elements.emplace_back(controlOf(draft_, bank_, sun_));
     }
 
     void addIsolator() {
@@ -118,12 +123,10 @@ private:
         LiveStep s;
         s.id = "on." + controller_;
         s.stage = Stage::Sun;
-        s.text =
-            then(parted_ ? "Controller's fuse in and its isolator closed: battery first. "
-                           "Check its settings."_text
-                         : "Controller's fuse in: battery first. Check its settings."_text,
-                 panelsParted_ ? "Then uncover the panels and close the array's isolator."_text
-                               : "Then join the covered panels' plugs, and uncover them."_text);
+        s.text = then(parted_ ? "Controller's fuse in and its isolator closed: battery first. "
+                                "Check its settings."_text
+                              : "Controller's fuse in: battery first. Check its settings."_text,
+                      uncoverText(sun_));
         s.caution =
             then("Panels are live in daylight. Opening their plugs under load draws an arc."_text,
                  joint_.caution);
@@ -147,7 +150,7 @@ private:
     const SunJoint& joint_;
     const BankUnit& bank_;
     const std::string controller_, array_;
-    const bool parted_, panelsParted_;
+    const bool parted_;
 };
 
 }  // namespace

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Main fuse, main switch, shunt as the first thing on the negative, and the bars.
 
+#include <algorithm>
+
 #include "core/quantities/format.h"
+#include "core/wiring/in_line.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -21,6 +24,7 @@ public:
           shunt_(partOf(rail.id, "shunt")),
           feed_(id_ + ".feed+"),
           parted_(rail.option("switch") != "none"),
+          bothPoles_(rail.option("switch") == "each_pole"),
           counted_(rail.option("shunt") != "none") {
         draft_.unit = rail.id;
     }
@@ -38,6 +42,9 @@ public:
         addNegative();
         addDrop();
         addCommonNegative();
+        if (bothPoles_) {
+            addNegativeSwitch();
+        }
         draft_.piece.steps = {switchedOn()};
         return std::move(draft_.piece);
     }
@@ -77,6 +84,29 @@ private:
         Draft::port(shunt, "b", Pole::Negative);  // load side
         shunt.elements.emplace_back(Resistance{{0, 1}, {}});
         shunt.leftOutBy = LeftOutBy{"shunt", "none"};
+        if (isRead()) {
+            Draft::port(shunt, "data", {"blade", squareMillimetres(1)}, Pole::None);
+            draft_.piece.offers.push_back(
+                {shuntPost(rail_.id), terminal(shunt_, "data"), Holds::Itself});
+        }
+    }
+
+    // Whether a display reads it.
+    [[nodiscard]] bool isRead() const {
+        return std::ranges::any_of(draft_.gear.monitors, [&](const MonitorUnit& monitor) {
+            return monitor.on == rail_.id && monitor.model->shunts > 0;
+        });
+    }
+
+    // The bank's negative is parted as the positive is, at the bank: before the shunt.
+    void addNegativeSwitch() {
+        partConductor(draft_,
+                      ConductorId(id_ + ".feed-"),
+                      {DeviceKind::MainSwitch,
+                       HardwareKind::Switch,
+                       ".switch",
+                       "main switch, negative"_text,
+                       "{conductor}, behind its switch"_text});
     }
 
     void addPositive() {
@@ -156,6 +186,9 @@ private:
         if (parted_) {
             s.closed = {DeviceId(switch_)};
         }
+        if (bothPoles_) {
+            s.closed.emplace_back(id_ + ".feed-.switch");
+        }
         Look look;
         look.readings = {{Reads::Across, terminal(busPos_, kBar), {}},
                          {Reads::Monitor, {}, "amps out of the bank"_text}};
@@ -183,7 +216,7 @@ private:
     const BankUnit& bank_;
     const std::string id_, busPos_, busNeg_, switch_, shunt_;
     const ConductorId feed_;
-    const bool parted_, counted_;
+    const bool parted_, bothPoles_, counted_;
 };
 
 }  // namespace

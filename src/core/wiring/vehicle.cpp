@@ -60,8 +60,40 @@ void addDevices(Draft& draft) {
         {0, 1}, Live::EngineRunning, volts(kAlternatorVolts), lowestThatIsFed(draft.gear), rating});
 }
 
+Fixed takenFrom(const SupplyPoint& point) {
+    return point.at == PointAt::Alternator ? Fixed(terminal("alternator", "+"))
+                                           : Fixed(starterPost(Pole::Positive));
+}
+
+Text leadName(const SupplyPoint& point) {
+    return {point.at == PointAt::Alternator ? "alternator to {point}"_text
+                                            : "starter battery to {point}"_text,
+            {{"point", Text::given(point.name)}}};
+}
+
+// One feed that splits to several: a bar of its own, its cable sized for all that hangs on it.
+void addSplit(Draft& draft, const SupplyPoint& point) {
+    const std::string id = kPoint + point.id.value;
+    Device& d =
+        draft.hardware(id, DeviceKind::FeedSplit, HardwareKind::BusBar, Text::given(point.name));
+    d.place = point.place;
+    Draft::port(d, kBar, Pole::Positive);
+    draft.piece.offers.push_back({vehiclePost(&point), terminal(id, kBar), Holds::Itself});
+    const Conductor& lead = draft.conductor(supplyLead(point.id).value,
+                                            leadName(point),
+                                            takenFrom(point),
+                                            terminal(id, kBar),
+                                            Pole::Positive,
+                                            Purpose::Feed);
+    draft.protect(lead.id, guarding(holderFuse(draft), "E5"));
+}
+
 // What its maker lets others take from, with the cable and the fuse that are there.
 void addPoint(Draft& draft, const SupplyPoint& point) {
+    if (point.laid == PointLaid::New) {
+        addSplit(draft, point);
+        return;
+    }
     const Fixture& row = draft.fixtureRow("supply_point");
     const std::string id = kPoint + point.id.value;
     Device& d = draft.fixture(id, DeviceKind::SupplyPoint, "supply_point");
@@ -71,13 +103,12 @@ void addPoint(Draft& draft, const SupplyPoint& point) {
     Draft::port(d, "+", row.connection, Pole::Positive);
     d.elements.emplace_back(Resistance{{0, 1}, row.resistance});
     draft.piece.offers.push_back({vehiclePost(&point), terminal(id, "+"), Holds::Itself});
-    Conductor& lead =
-        draft.conductor(supplyLead(point.id).value,
-                        {"starter battery to {point}"_text, {{"point", Text::given(point.name)}}},
-                        starterPost(Pole::Positive),
-                        terminal(id, "in"),
-                        Pole::Positive,
-                        Purpose::Feed);
+    Conductor& lead = draft.conductor(supplyLead(point.id).value,
+                                      leadName(point),
+                                      takenFrom(point),
+                                      terminal(id, "in"),
+                                      Pole::Positive,
+                                      Purpose::Feed);
     lead.laid = LaidBy::SomebodyBefore;
     lead.found = Found{point.area, point.length};
     // A maker's fuse nobody has looked at yet is there all the same.

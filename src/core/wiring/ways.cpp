@@ -22,10 +22,13 @@ constexpr std::array kWays{
     Way{"before_switch", WayKind::Sun, solarBeforeSwitch},
     Way{"dcdc_from_starter", WayKind::Engine, dcdcFromStarter},
     Way{"relay_from_starter", WayKind::Relay, relayFromStarter},
+    Way{"panels_beside", WayKind::Panels, panelsBeside},
     Way{"shore_on_bars", WayKind::Shore, shoreOnBars},
+    Way{"shore_at_input", WayKind::Shore, shoreAtInput},
     Way{"combined_from_starter", WayKind::Combined, combinedFromStarter},
     Way{"alternator_on_bars", WayKind::Alternator, alternatorOnBars},
     Way{"trickle_to_starter", WayKind::Trickle, trickleToStarter},
+    Way{"monitor_on_rail", WayKind::Monitor, monitorOnRail},
     Way{"inverter_on_bars", WayKind::Inverter, inverterOnBars},
     Way{"blade_block", WayKind::Circuits, bladeBlock},
 };
@@ -77,6 +80,9 @@ std::vector<Piece> piecesOf(const Draft& draft) {
     for (const CombinedUnit& unit : system.combineds) {
         out.push_back(pieceOf(draft, WayKind::Combined, unit));
     }
+    for (const SunUnit& panels : system.besides) {
+        out.push_back(pieceOf(draft, WayKind::Panels, panels));
+    }
     for (const RelayUnit& relay : system.relays) {
         out.push_back(pieceOf(draft, WayKind::Relay, relay));
     }
@@ -99,6 +105,9 @@ std::vector<Piece> piecesOf(const Draft& draft) {
         out.push_back(rail.atBank() || rail.converter != nullptr
                           ? pieceBy(draft, WayKind::Circuits, usual(WayKind::Circuits), rail)
                           : pieceOf(draft, WayKind::SubRail, rail));
+    }
+    for (const MonitorUnit& monitor : system.monitors) {
+        out.push_back(pieceOf(draft, WayKind::Monitor, monitor));
     }
     out.push_back(starterCircuits(draft));
     return out;

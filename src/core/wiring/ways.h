@@ -20,6 +20,7 @@ using ShoreWay = Piece (*)(Draft, const ShoreUnit&);
 using CombinedWay = Piece (*)(Draft, const CombinedUnit&);
 using AlternatorWay = Piece (*)(Draft, const AlternatorUnit&);
 using TrickleWay = Piece (*)(Draft, const TrickleUnit&);
+using MonitorWay = Piece (*)(Draft, const MonitorUnit&);
 using InverterWay = Piece (*)(Draft, const InverterUnit&);
 
 struct Way {
@@ -34,6 +35,7 @@ struct Way {
                  CombinedWay,
                  AlternatorWay,
                  TrickleWay,
+                 MonitorWay,
                  InverterWay>
         piece;
 };
@@ -49,10 +51,13 @@ struct Way {
 [[nodiscard]] Piece solarBeforeSwitch(Draft draft, const SunUnit& sun);
 [[nodiscard]] Piece dcdcFromStarter(Draft draft, const EngineUnit& engine);
 [[nodiscard]] Piece relayFromStarter(Draft draft, const RelayUnit& relay);
+[[nodiscard]] Piece panelsBeside(Draft draft, const SunUnit& panels);
 [[nodiscard]] Piece shoreOnBars(Draft draft, const ShoreUnit& shore);
+[[nodiscard]] Piece shoreAtInput(Draft draft, const ShoreUnit& shore);
 [[nodiscard]] Piece combinedFromStarter(Draft draft, const CombinedUnit& unit);
 [[nodiscard]] Piece alternatorOnBars(Draft draft, const AlternatorUnit& second);
 [[nodiscard]] Piece trickleToStarter(Draft draft, const TrickleUnit& trickle);
+[[nodiscard]] Piece monitorOnRail(Draft draft, const MonitorUnit& monitor);
 [[nodiscard]] Piece inverterOnBars(Draft draft, const InverterUnit& inverter);
 [[nodiscard]] Piece converterOnBars(Draft draft, const RailUnit& rail);
 [[nodiscard]] Piece bladeBlock(Draft draft, const RailUnit& rail);   // circuits and their loads

@@ -6,6 +6,7 @@
 #include <variant>
 
 #include "core/circuit/relations.h"
+#include "core/wiring/modules.h"
 #include "core/wiring/ways.h"
 
 namespace spirk {
@@ -56,7 +57,8 @@ bool hasSeveralOfAKind(const System& gear) {
                                             }) ||
                         std::ranges::find(gear.circuits, LiveWhen::Always, &CircuitChoice::live) !=
                             gear.circuits.end();
-    return blocks || gear.banks.size() > 1 || gear.rails.size() > 2 || gear.suns.size() > 1 ||
+    return blocks || !gear.besides.empty() || !gear.modules.empty() || gear.monitors.size() > 1 ||
+           gear.banks.size() > 1 || gear.rails.size() > 2 || gear.suns.size() > 1 ||
            gear.engines.size() > 1 || gear.relays.size() > 1 || gear.shores.size() > 1 ||
            gear.alternators.size() > 1 || gear.trickles.size() > 1 || gear.inverters.size() > 1;
 }
@@ -75,6 +77,7 @@ Wiring wire(const Plan& plan, const Library& library, const System& gear, const 
         draft.piece.circuit = related(indexed(std::move(draft.piece.circuit)));
         draft.piece.circuit.index.reset();
     }
+    partModules(draft);
     out.findings = amendStructure(draft);
     makeHardware(draft);
     if (hasSeveralOfAKind(gear)) {
