@@ -108,6 +108,12 @@ private:
             atBank_.push_back(rail.id);
             plan_.gear.rails.push_back(rail);
         }
+        if (oneIn(4)) {
+            RailChoice second = plan_.gear.rails.front();
+            static_cast<UnitChoice&>(second) = unit(id("rail").value, WayKind::MainRail);
+            atBank_.push_back(second.id);
+            plan_.gear.rails.push_back(second);
+        }
         for (int i = roll(3); i > 0; --i) {
             RailChoice rail;
             if (oneIn(2)) {

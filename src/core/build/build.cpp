@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/base/promise.h"
+#include "core/build/block_ways.h"
 #include "core/build/cut_list.h"
 #include "core/build/part_list.h"
 #include "core/plan/edit.h"
@@ -22,7 +23,7 @@ Text sizeAndFuse(const Library& library, const CableRow& row) {
 std::vector<LabelText> labelsOf(const Library& library,
                                 const Circuit& circuit,
                                 const Cables& cables,
-                                const std::map<ConductorId, int>& numbers) {
+                                const Build& build) {
     std::vector<LabelText> out;
     for (const Conductor& c : circuit.conductors) {
         if (!isOurs(c)) {
@@ -30,13 +31,17 @@ std::vector<LabelText> labelsOf(const Library& library,
         }
         const CableRow* row = findRow(cables, c.id);
         LabelText label;
-        label.number = numbers.at(c.id);
+        label.number = build.numbers.at(c.id);
         label.conductor = c.id;
         label.first = {"{number}  {conductor}"_text,
                        {{"number", count(label.number)}, {"conductor", c.name}}};
         label.second = {
             "{from} → {to}, {cable}"_text,
             {{"from", text(c.from)}, {"to", text(c.to)}, {"cable", sizeAndFuse(library, *row)}}};
+        if (const auto way = build.ways.find(c.id); way != build.ways.end()) {
+            label.second = {"way {way}, {rest}"_text,
+                            {{"way", count(way->second)}, {"rest", label.second}}};
+        }
         out.push_back(std::move(label));
     }
     return out;
@@ -150,10 +155,11 @@ Build buildOf(const Plan& plan,
               const Cables& cables) {
     Build out;
     out.numbers = numbered(plan, numberedConductors(wiring.circuit)).numbers;
+    out.ways = blockWays(wiring.circuit, library, plan.ways);
     out.cuts = cutList(library, wiring.circuit, lengths, cables, out.numbers);
     out.parts = partList(library, wiring.circuit, lengths, cables, out.cuts, out.numbers);
     addTotals(library, out);
-    out.labels = labelsOf(library, wiring.circuit, cables, out.numbers);
+    out.labels = labelsOf(library, wiring.circuit, cables, out);
     return out;
 }
 

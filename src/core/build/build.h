@@ -55,8 +55,9 @@ struct Build {
     std::vector<CutPiece> cuts;
     std::vector<LabelText> labels;
     std::map<ConductorId, int> numbers;
-    double weightKg = 0.0;  // of all parts
-    double price = 0.0;     // of all parts
+    std::map<ConductorId, int> ways;  // of circuits that begin at a block, at it
+    double weightKg = 0.0;            // of all parts
+    double price = 0.0;               // of all parts
     std::string currency;
     Derivations why;  // 'build.weight', 'build.price'
 };

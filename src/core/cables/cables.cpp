@@ -340,18 +340,26 @@ bool raiseForDrop(const SizingTask& task, SizingState& state) {
     return changed;
 }
 
+// What its fuse lets through is more than the cable bears; or a short behind a source that limits
+// itself need not open the fuse, and is more than the cable carries for good.
+bool isHurtByShort(const SizingTask& task, const SizingState& state, std::size_t i) {
+    const Conductor& c = task.circuit().conductors[i];
+    const Working& w = state.conductors[i];
+    const SquareMetres area = task.library.conductors[w.size].area;
+    if (const auto energy = letThroughOf(task, state, i, FuseView::Computed)) {
+        return *energy > withstandA2s(columnOf(task.library, c.insulation), area);
+    }
+    const bool fused = protectorOf(task, state, i).fuse != nullptr;
+    const auto carries = ampacityOf(task, i, area);
+    return fused && w.faultNear.si() > 0.0 && carries && w.faultFar > *carries;
+}
+
 bool raiseForShortCircuit(const SizingTask& task, SizingState& state) {
     bool changed = false;
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
-        const Conductor& c = task.circuit().conductors[i];
         Working& w = state.conductors[i];
-        const auto energy = letThroughOf(task, state, i, FuseView::Computed);
-        if (!isOurs(c) || w.fixed || !energy) {
-            continue;
-        }
-        const double bears = withstandA2s(columnOf(task.library, c.insulation),
-                                          task.library.conductors[w.size].area);
-        if (*energy > bears) {
+        const bool ours = isOurs(task.circuit().conductors[i]);
+        if (ours && !w.fixed && isHurtByShort(task, state, i)) {
             changed = raise(task, w, w.computed + 1) || changed;
         }
     }

@@ -223,8 +223,8 @@ Finding tooThin(const CheckInput& in, const CableRow& row, SquareMetres least) {
 
 void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& out) {
     const Conductor& c = conductorOf(in, row);
-    if (!isOurs(c)) {
-        return;
+    if (!isOurs(c) || !c.ready.empty()) {
+        return;  // a lead with its plugs on is what its maker made it
     }
     const ChosenFuse* fuse = protectingFuse(in, row);
     const bool twin = spokenForByTwin(in, row);

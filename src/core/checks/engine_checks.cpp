@@ -367,18 +367,40 @@ bool opensWhenStopped(const Device& device) {
     });
 }
 
+// What a conductor comes to, through whatever only parts it: a switch, a plug.
+const Device& reachedBy(const Circuit& circuit, const Conductor& first, const DeviceId& start) {
+    const Conductor* c = &first;
+    DeviceId from = start;
+    for (std::size_t steps = 0; steps < circuit.conductors.size(); ++steps) {
+        const DeviceId far = c->from.device == from ? c->to.device : c->from.device;
+        const Device& d = *findDevice(circuit, far);
+        constexpr std::size_t kInLinePorts = 2;
+        const bool parts = kindRow(d.kind).stands == Stands::Leg &&
+                           d.ports.size() == kInLinePorts && !opensWhenStopped(d);
+        const auto next = std::ranges::find_if(circuit.conductors, [&](const Conductor& other) {
+            return &other != c && (other.from.device == far || other.to.device == far);
+        });
+        if (!parts || next == circuit.conductors.end()) {
+            return d;
+        }
+        c = &*next;
+        from = far;
+    }
+    return *findDevice(circuit, from);
+}
+
 // Loads on the starter battery, also such as were moved there.
 void checkStarterLoads(const CheckInput& in, Checks& out) {
     const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
     for (const Conductor& c : in.wiring.circuit.conductors) {
-        const Device& far = *findDevice(in.wiring.circuit,
-                                        c.from.device == starter->id ? c.to.device : c.from.device);
-        const bool charges =
-            meetsVehicle(far.kind) || far.kind == DeviceKind::SupplyPoint || opensWhenStopped(far);
-        const bool ours = isHousePole(c, Pole::Positive) && c.unit != starter->unit && !charges;
         const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
-        if (!ours || !hangs) {
+        if (!hangs || !isHousePole(c, Pole::Positive) || c.unit == starter->unit) {
             continue;
+        }
+        const Device& far = reachedBy(in.wiring.circuit, c, starter->id);
+        if (meetsVehicle(far.kind) || kindRow(far.kind).stands == Stands::Vehicle ||
+            opensWhenStopped(far)) {
+            continue;  // it charges, or draws only while the alternator gives
         }
         Finding f = findingOf(in, "B14", subject(c.id));
         f.where.push_back(subject(starter->id));

@@ -59,6 +59,9 @@ Design withNumbers(Design d) {
     Plan plan = numbered(d.plan, numberedConductors(d.wiring.circuit));
     d.plan.numbers = std::move(plan.numbers);
     d.plan.highestNumber = plan.highestNumber;
+    for (const auto& [circuit, way] : d.build.ways) {
+        d.plan.ways[circuit] = way;
+    }
     return d;
 }
 

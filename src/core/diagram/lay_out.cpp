@@ -452,9 +452,6 @@ private:
         }
         double y = own.y;
         for (const UnitId& unit : panelsAt(circuit_, controller)) {
-            if (rectOf(firstOf(circuit_, DeviceKind::Array, unit)->id)) {
-                continue;  // at another controller, too
-            }
             placePanels(unit, left - kArraySide + kGap, y, own.h);
             y += own.h + 2.0 * kGap;
         }
@@ -479,14 +476,16 @@ private:
     // The panels of a unit and what parts them from their controller.
     void placePanels(const UnitId& unit, double x0, double y, double height) {
         const Device& array = *firstOf(circuit_, DeviceKind::Array, unit);
-        const Rect rect{x0, y, kDeviceWidth, height};
-        addDevice(array, rect);
-        const PortPair panels = std::get<PanelCurve>(array.elements.front()).at;
-        setTerminal(array, panels.pos, {rect.x + rect.w, y + kPoleInset});
-        setTerminal(array, panels.neg, {rect.x + rect.w, y + height - kPoleInset});
+        if (!rectOf(array.id)) {  // else a lead that was moved there has hung it on a rung
+            const Rect rect{x0, y, kDeviceWidth, height};
+            addDevice(array, rect);
+            const PortPair panels = std::get<PanelCurve>(array.elements.front()).at;
+            setTerminal(array, panels.pos, {rect.x + rect.w, y + kPoleInset});
+            setTerminal(array, panels.neg, {rect.x + rect.w, y + height - kPoleInset});
+        }
         for (const Device& d : circuit_.devices) {
             const bool between = kindRow(d.kind).stands == Stands::BeforeController;
-            if (d.unit == unit && between && d.id != array.id) {
+            if (d.unit == unit && between && d.id != array.id && !rectOf(d.id)) {
                 placeArrayIsolator(d, {x0 + kDeviceWidth + kSideWire, y, kThroughWidth, height});
             }
         }

@@ -165,6 +165,15 @@ Text summed(const Terms& terms) {
     return out;
 }
 
+// Of displays that have a supply of their own: they are never off.
+Joules monitorsDay(const System& gear) {
+    Joules out;
+    for (const MonitorUnit& monitor : gear.monitors) {
+        out += monitor.model->draws * hours(24.0);
+    }
+    return out;
+}
+
 }  // namespace
 
 Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
@@ -212,6 +221,13 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
         out.why.add(std::move(day.why));
     } else if (needs.mainsPerDay.si() > 0.0) {
         total.note = "There is no inverter: mains appliances are not fed from the bank."_text;
+    }
+    if (const Joules shown = monitorsDay(gear); shown.si() > 0.0) {
+        out.total += shown;
+        total.terms.push_back({"E_monitor"_text,
+                               "displays and gauges, all day"_text,
+                               measure(shown),
+                               FromRule{"their watts over 24 h"_text}});
     }
     if (const Joules heaters = heatersDay(plan, gear); heaters.si() > 0.0) {
         out.total += heaters;

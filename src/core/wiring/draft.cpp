@@ -19,6 +19,9 @@ TerminalId terminal(const std::string& device, const std::string& port) {
 Post railPost(const UnitId& rail, Pole pole) { return {rail, pole, SwitchSide::BehindSwitch}; }
 Post bankPost(const UnitId& bank, Pole pole) { return {bank, pole, SwitchSide::BeforeSwitch}; }
 Post shuntPost(const UnitId& rail) { return {rail, Pole::None, SwitchSide::BehindSwitch}; }
+Post farBankPost(const UnitId& bank, Pole pole) {
+    return {UnitId(bank.value + ".far"), pole, SwitchSide::BeforeSwitch};
+}
 Post starterPost(Pole pole) { return {UnitId("engine"), pole, SwitchSide::BeforeSwitch}; }
 Post liveSupplyPost() { return {UnitId("engine"), Pole::None, SwitchSide::BehindSwitch}; }
 Post vehiclePost(const SupplyPoint* point) {

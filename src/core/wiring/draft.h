@@ -15,6 +15,8 @@ namespace spirk {
 // A post of a rail; of a bank, where nothing lies before it; on the chassis.
 [[nodiscard]] Post railPost(const UnitId& rail, Pole pole);
 [[nodiscard]] Post bankPost(const UnitId& bank, Pole pole);
+// The other end of a linked bank; of any other the same.
+[[nodiscard]] Post farBankPost(const UnitId& bank, Pole pole);
 [[nodiscard]] Post chassisPost();
 // Where a display reads the shunt of a rail.
 [[nodiscard]] Post shuntPost(const UnitId& rail);

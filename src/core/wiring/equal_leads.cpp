@@ -62,7 +62,9 @@ Piece equalLeads(Draft draft, const BankUnit& bank) {
         addLeads(draft, bank, ends);
     }
     draft.piece.offers = {{bankPost(bank.id, Pole::Positive), ends.pos, Holds::Itself},
-                          {bankPost(bank.id, Pole::Negative), ends.neg, Holds::Itself}};
+                          {bankPost(bank.id, Pole::Negative), ends.neg, Holds::Itself},
+                          {farBankPost(bank.id, Pole::Positive), ends.pos, Holds::Itself},
+                          {farBankPost(bank.id, Pole::Negative), ends.neg, Holds::Itself}};
     std::vector<ConductorId> fuses;
     for (int k = 1; several && k <= bank.count; ++k) {
         fuses.emplace_back(stringId(bank, k) + ".lead+");

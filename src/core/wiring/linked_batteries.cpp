@@ -60,7 +60,11 @@ Piece linked(Draft draft, const BankUnit& bank, Leads leads) {
     const BankEnds last = endsOf(bank, bank.count);
     const TerminalId negative = leads == Leads::Diagonal ? last.neg : first.neg;
     draft.piece.offers = {{bankPost(bank.id, Pole::Positive), first.pos, Holds::Itself},
-                          {bankPost(bank.id, Pole::Negative), negative, Holds::Itself}};
+                          {bankPost(bank.id, Pole::Negative), negative, Holds::Itself},
+                          {farBankPost(bank.id, Pole::Positive), last.pos, Holds::Itself},
+                          {farBankPost(bank.id, Pole::Negative),
+                           leads == Leads::Diagonal ? first.neg : last.neg,
+                           Holds::Itself}};
     std::vector<ConductorId> fuses;
     for (int k = 2; fused && k <= bank.count; ++k) {
         fuses.push_back(positiveLink(bank, k));

@@ -41,15 +41,17 @@ void addSupply(Draft& draft, const MonitorUnit& monitor) {
         always ? bankPost(bank.id, Pole::Positive) : railPost(monitor.on, Pole::Positive),
         terminal(id, "+"),
         Pole::Positive,
-        Purpose::Feed);
+        Purpose::Signal);
     feed.insulation = draft.library.region.smallInsulation;
-    draft.protect(feed.id, guarding(holderFuse(draft), "G5"));
+    Protection fuse = guarding(holderFuse(draft), "G5");
+    fuse.family = "blade";  // in line, as it is sold with such leads
+    draft.protect(feed.id, std::move(fuse));
     Conductor& back = draft.conductor(id + ".feed-",
                                       {"supply of {monitor}, negative"_text, {{"monitor", d.name}}},
                                       terminal(id, "-"),
                                       railPost(monitor.on, Pole::Negative),
                                       Pole::Negative,
-                                      Purpose::Feed);
+                                      Purpose::Signal);
     back.insulation = draft.library.region.smallInsulation;
     draft.pair(id + ".feed+", id + ".feed-");
 }

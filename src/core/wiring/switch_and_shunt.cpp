@@ -109,10 +109,17 @@ private:
                        "{conductor}, behind its switch"_text});
     }
 
+    // Of two rails of a linked bank one may hang on its far end: charge in at one, loads out of the
+    // other.
+    [[nodiscard]] Post tap(Pole pole) const {
+        return rail_.option("tap") == "far_end" ? farBankPost(bank_.id, pole)
+                                                : bankPost(bank_.id, pole);
+    }
+
     void addPositive() {
         draft_.conductor(feed_.value,
                          parted_ ? "bank to main switch"_text : "bank to positive bar"_text,
-                         bankPost(bank_.id, Pole::Positive),
+                         tap(Pole::Positive),
                          parted_ ? terminal(switch_, "a") : terminal(busPos_, kBar),
                          Pole::Positive,
                          Purpose::Feed);
@@ -131,7 +138,7 @@ private:
     void addNegative() {
         draft_.conductor(id_ + ".feed-",
                          counted_ ? "bank to shunt"_text : "bank to negative bar"_text,
-                         bankPost(bank_.id, Pole::Negative),
+                         tap(Pole::Negative),
                          counted_ ? terminal(shunt_, "a") : terminal(busNeg_, kBar),
                          Pole::Negative,
                          Purpose::Feed);
@@ -156,7 +163,7 @@ private:
                      .rule = "drop_critical",
                      .moment = "sizing.full",
                      .base = bank_.system},
-                    {bankPost(bank_.id, Pole::Positive), bankPost(bank_.id, Pole::Negative)},
+                    {tap(Pole::Positive), tap(Pole::Negative)},
                     {terminal(busPos_, kBar), terminal(busNeg_, kBar)});
     }
 
