@@ -253,9 +253,13 @@ private:
             paintLegDevice(*device, box, ink);
             return;
         }
-        if (device->kind == DeviceKind::PvIsolator) {
+        if (kindRow(device->kind).stands == Stands::BeforeController &&
+            device->kind != DeviceKind::Array) {
             p_.setPen(QPen(ink, chosen ? 2.4 : 1.4));
-            paintPvIsolator(box);
+            paintPvIsolator(box,
+                            device->kind == DeviceKind::PvIsolator
+                                ? DiagramWords::tr("isolator, 2-pole DC")
+                                : DiagramWords::tr("outside inlet, 2-pole DC"));
             return;
         }
         p_.setBrush(v_.ink.surface);
@@ -304,7 +308,7 @@ private:
              ink);
     }
 
-    void paintPvIsolator(const QRectF& box) {
+    void paintPvIsolator(const QRectF& box, const QString& name) {
         for (const double y : {16.0, box.height() - 16.0}) {
             const QPointF left = box.topLeft() + QPointF(0, y);
             p_.drawLine(left, left + QPointF(12, 0));
@@ -317,7 +321,7 @@ private:
                     box.topLeft() + QPointF(box.width() / 2, box.height() - 17));
         text(QRectF(box.x() - 30, box.bottom() + 14, box.width() + 60, 13),
              Qt::AlignHCenter,
-             DiagramWords::tr("isolator, 2-pole DC"),
+             name,
              kLabelSize - 1.0,
              Weight::Regular,
              v_.ink.text);

@@ -99,7 +99,9 @@ TEST(Library, EveryBatteryHasItsChemistryAndEveryStudExists) {
         EXPECT_NE(findById(library().studs, b.connection.stud), nullptr) << b.id;
     }
     for (const HardwareModel& h : library().hardware) {
-        EXPECT_TRUE(!needsLug(h.connection.stud) || findById(library().studs, h.connection.stud) != nullptr) << h.id;
+        EXPECT_TRUE(!needsLug(h.connection.stud) ||
+                    findById(library().studs, h.connection.stud) != nullptr)
+            << h.id;
     }
 }
 

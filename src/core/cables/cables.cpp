@@ -148,10 +148,14 @@ Amps givenAt(const Device& device, std::size_t port) {
 Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
     const CircuitIndex& index = *circuit.index;
     const bool back = circuit.conductors[conductor].pole == Pole::Negative;
+    // What is taken from the vehicle's own alternator is what hangs on it.
+    const auto given = [&](const EndAt& end) {
+        const Device& d = circuit.devices[end.device];
+        return kindRow(d.kind).stands == Stands::Vehicle ? Amps() : givenAt(d, end.port);
+    };
     const std::size_t out = back ? index.pair[conductor].value_or(conductor) : conductor;
     const auto& [from, to] = index.ends[out];
-    return std::max(givenAt(circuit.devices[from.device], from.port),
-                    givenAt(circuit.devices[to.device], to.port));
+    return std::max(given(from), given(to));
 }
 
 // The conductor that ends at this port; nothing where several do, or none.
@@ -280,8 +284,18 @@ bool raiseForCurrent(const SizingTask& task, SizingState& state) {
 // no reason for a cable that cannot be connected.
 bool canGrow(const SizingTask& task, const SizingState& state, std::size_t i) {
     const Working& w = state.conductors[i];
-    return !w.fixed && w.computed < lastSize(task) &&
-           fitsBoth(task, state, i, task.library.conductors[w.computed + 1].area);
+    if (w.fixed || w.computed >= lastSize(task)) {
+        return false;
+    }
+    const SquareMetres next = task.library.conductors[w.computed + 1].area;
+    const auto takes = [&](std::size_t member) {
+        const Working& m = state.conductors[member];
+        return m.fixed || m.computed > w.computed || fitsBoth(task, state, member, next);
+    };
+    // One cable through: a stretch before a switch does not make good for what the one behind it
+    // cannot.
+    const std::vector<std::size_t>* alike = alikeWith(task, i);
+    return takes(i) && (alike == nullptr || std::ranges::all_of(*alike, takes));
 }
 
 // The conductor of a path that should grow: the one that loses most of what copper can save, among

@@ -64,7 +64,7 @@ private:
     static double throughWidth(const Device& d) {
         return isLarge(d) ? kDeviceWidth : kThroughWidth;
     }
-    static double rungWidth(const Rung& rung) {
+    [[nodiscard]] double rungWidth(const Rung& rung) const {
         const double own = rung.inner ? std::max(kColumn, ladderWidth(*rung.inner)) : kColumn;
         return own + (rung.side != nullptr ? kConverterSide : 0.0) + besideWidth(rung);
     }
@@ -73,7 +73,7 @@ private:
         return rung.strings.empty() ? 0.0
                                     : kLinkColumn * static_cast<double>(rung.strings.size() - 1);
     }
-    static double ladderWidth(const Ladder& ladder) {
+    [[nodiscard]] double ladderWidth(const Ladder& ladder) const {
         double w = 0.0;
         for (const Rung& rung : ladder.rungs) {
             w += sideWidth(rung) + rungWidth(rung);
@@ -93,10 +93,15 @@ private:
         return h;
     }
     // Room at the left of a rung for what stands before its device.
-    static double sideWidth(const Rung& rung) {
-        return meetsPanels(rung.device->kind) ? kArraySide : 0.0;
+    [[nodiscard]] double sideWidth(const Rung& rung) const {
+        const bool parted = std::ranges::any_of(circuit_.devices, [&](const Device& d) {
+            const auto fed = fedThrough(circuit_, d);
+            return fed && fed->device == rung.device->id;
+        });
+        return (meetsPanels(rung.device->kind) ? kArraySide : 0.0) +
+               (parted ? kBeforeInput + kLane : 0.0);
     }
-    // What more panels at one controller need below its middle.
+    // What more panels at one controller need above its middle.
     [[nodiscard]] double panelsHeight() const {
         std::size_t most = 0;
         for (const Device& d : circuit_.devices) {
@@ -370,6 +375,21 @@ private:
             const bool negative = port.pole == Pole::Negative;
             terminals_[{device.id, port.name}] = {x, negative ? y + kDeviceHeight : y};
         }
+        placeThinEnds(device, rect);
+    }
+
+    // Thin leads leave at the right, one below the other.
+    void placeThinEnds(const Device& device, const Rect& rect) {
+        const auto thin =
+            static_cast<double>(std::ranges::count(device.ports, Pole::None, &Port::pole));
+        double k = 0.0;
+        for (const Port& port : device.ports) {
+            if (port.pole == Pole::None) {
+                k += 1.0;
+                terminals_[{device.id, port.name}] = {rect.x + rect.w,
+                                                      rect.y + rect.h * k / (thin + 1.0)};
+            }
+        }
     }
 
     void placeInner(const Rung& rung, double left, double width, double top, double bottom) {
@@ -396,6 +416,9 @@ private:
                 atLeads.push_back(&d);
                 continue;
             }
+            if (fedThrough(circuit_, d)) {
+                continue;
+            }
             const bool controller = meetsPanels(d.kind);
             x += controller ? kArraySide : 0.0;
             placeEndDevice(d, x + kColumn / 2.0, (top + bottom - kDeviceHeight) / 2.0);
@@ -414,9 +437,10 @@ private:
                         double bottom) {
         const double step = kDeviceHeight + kGap;
         double y = top + kWire;
+        x += devices.empty() ? 0.0 : kSideWire;  // room for the leads' labels
         for (const Device* d : devices) {
             if (y + step > bottom) {
-                x += kColumn + kGap;
+                x += kColumn + kSideWire;
                 y = top + kWire;
             }
             placeEndDevice(*d, x + kColumn / 2.0, y);
@@ -453,7 +477,7 @@ private:
         double y = own.y;
         for (const UnitId& unit : panelsAt(circuit_, controller)) {
             placePanels(unit, left - kArraySide + kGap, y, own.h);
-            y += own.h + 2.0 * kGap;
+            y -= own.h + 2.0 * kGap;  // upwards: below it what comes from the engine passes
         }
     }
 

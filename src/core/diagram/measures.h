@@ -28,6 +28,8 @@ inline constexpr double kArraySide =
     kGap + kDeviceWidth + kSideWire + kThroughWidth + kSideWire - 14.0;
 inline constexpr double kVehicleSide = 2.0 * kDeviceWidth + 2.5 * kSideWire + kGap;
 inline constexpr double kConverterSide = 100.0;  // a converter's own negative with its label
+// From a charger's input to what parts its feed, with its name.
+inline constexpr double kBeforeInput = 90.0;
 inline constexpr double kNoteWidth = 190.0;
 inline constexpr double kNoteHeight = 150.0;
 inline constexpr double kBelow =

@@ -108,6 +108,12 @@ std::vector<Point> StrayRouter::besideTheTarget(const Conductor& c, Point a, Poi
     return {a, {out, a.y}, {out, y}, {x, y}, {x, b.y}, b};
 }
 
+// Over a little, up or down, and along at the target's own height: there its label stands.
+std::vector<Point> StrayRouter::alongTheTarget(Point a, Point b) {
+    const double x = a.x + kLane * 0.5;
+    return {a, {x, a.y}, {x, b.y}, b};
+}
+
 // Whether a stretch of it lies on a device that it does not end at.
 bool StrayRouter::crossesDevice(const Conductor& c, const std::vector<Point>& points) const {
     return std::ranges::any_of(geometry_.devices, [&](const PlacedDevice& d) {
@@ -136,13 +142,15 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.points = roundTheOutside(a, b);
         wire.stray = true;
     } else {
-        wire.points = besideTheTarget(c, a, b);
+        wire.points = c.ready.empty() ? besideTheTarget(c, a, b) : alongTheTarget(a, b);
         if (crossesDevice(c, wire.points)) {
             wire.points = roundTheOutside(a, b);
             wire.stray = true;
         }
     }
-    wire.label = labelBox(wire.points);
+    const bool along = !c.ready.empty() && !wire.stray && wire.points.size() == kStraight;
+    wire.label = labelBox(along ? std::vector<Point>(wire.points.end() - 2, wire.points.end())
+                                : wire.points);
     const Protection* from = protectionAt(circuit_, c, End::From);
     // A fuse stands past the corners by which a conductor leaves: round the outside it is clear of
     // the device's name then, and beside others of its terminal on its own line.

@@ -29,6 +29,7 @@ private:
     void routeOne(const Conductor& c, Point a, Point b);
     [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
     [[nodiscard]] std::vector<Point> besideTheTarget(const Conductor& c, Point a, Point b);
+    [[nodiscard]] static std::vector<Point> alongTheTarget(Point a, Point b);
 
     const Circuit& circuit_;
     DiagramGeometry& geometry_;

@@ -33,6 +33,7 @@ public:
         }
         const auto place = firstAtVehicle();
         placeInputs();
+        placeInTheWay();
         const double y = place ? place->y + kDeviceHeight + kWire : bottom - 2.0 * kWire;
         const double x0 = kMargin;
         const double x1 = x0 + kDeviceWidth + kSideWire;
@@ -125,6 +126,37 @@ private:
         }
     }
 
+    // From what parts a feed up to the input's height, and in; its label stands between.
+    void addUpAndOver(const Conductor& c, Point from, Point to) {
+        out_.wires.push_back({c.id,
+                              {from, {from.x, to.y}, to},
+                              {from.x + kLabelPad, to.y + 3.0, to.x - from.x - kLabelPad, 24.0},
+                              {},
+                              false});
+    }
+
+    // What parts their feeds, below and before their inputs: its name stands at its right.
+    void placeInTheWay() {
+        for (const Device& d : circuit_.devices) {
+            const auto fed = fedThrough(circuit_, d);
+            const auto place = fed ? rectOf(fed->device) : std::nullopt;
+            if (!place || rectOf(d.id)) {
+                continue;
+            }
+            const Point input = terminals_.at(*fed);
+            const double x = input.x - kBeforeInput;
+            const double y = input.y + kBelow / 2.0 + kLane / 2.0;
+            addDevice(d, {x - kThroughWidth / 2.0, y, kThroughWidth, kThrough});
+            setTerminal(d, 0, {x, y + kThrough});
+            setTerminal(d, 1, {x, y});
+            for (const Conductor& c : circuit_.conductors) {
+                if (c.from.device == d.id && c.to == *fed) {
+                    addUpAndOver(c, {x, y}, input);
+                }
+            }
+        }
+    }
+
     // The input's negative of an isolated charger, below its positive.
     void setOwnReturn(const Device& d, const Rect& place) {
         for (const Element& e : d.elements) {
@@ -172,6 +204,21 @@ const Transfer* fromPanels(const Device& device) {
         }
     }
     return nullptr;
+}
+
+std::optional<TerminalId> fedThrough(const Circuit& circuit, const Device& device) {
+    constexpr std::size_t kInLinePorts = 2;
+    if (kindRow(device.kind).stands != Stands::Leg || device.ports.size() != kInLinePorts ||
+        device.ports.front().pole != Pole::Positive) {
+        return std::nullopt;
+    }
+    for (const Conductor& c : circuit.conductors) {
+        const Device& to = *findDevice(circuit, c.to.device);
+        if (c.from.device == device.id && meetsVehicle(to.kind) && portOf(to, c.to.port) == 0) {
+            return c.to;
+        }
+    }
+    return std::nullopt;
 }
 
 bool isSupplyPoint(const Device& device) {

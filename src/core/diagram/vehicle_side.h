@@ -13,6 +13,9 @@ namespace spirk {
 [[nodiscard]] const Transfer* fromPanels(const Device& device);
 // Where others take from the vehicle, found or new.
 [[nodiscard]] bool isSupplyPoint(const Device& device);
+// Of what lies in the way of a charger's input and parts it, a hand switch or a plug, that input;
+// it stands beside what is fed.
+[[nodiscard]] std::optional<TerminalId> fedThrough(const Circuit& circuit, const Device& device);
 // Units whose panels come to a controller.
 [[nodiscard]] std::vector<UnitId> panelsAt(const Circuit& circuit, const Device& controller);
 // What the vehicle's supply points need in height beyond the least ladder.
