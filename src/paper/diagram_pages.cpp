@@ -83,7 +83,7 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
                          {&design,
                           &library,
                           geometry.get(),
-                          inRegion(paperInk(), library.region),
+                          inRegion(paperInk(), asChosen(library.region, design.plan)),
                           std::nullopt,
                           std::nullopt});
             p.restore();

@@ -46,10 +46,8 @@ void putOwnController(Plan& p, PanelNegative negative) {
 }
 
 void putMonitor(Plan& p, int tanks) {
-    MonitorChoice gauges{{UnitId("gauges"), WayId("monitor_on_rail"), {}},
-                         UnitId(kMainRail),
-                         "gauge_panel",
-                         {}};
+    MonitorChoice gauges{
+        {UnitId("gauges"), WayId("monitor_on_rail"), {}}, UnitId(kMainRail), "gauge_panel", {}};
     for (int i = 1; i <= tanks; ++i) {
         gauges.sensors.push_back(
             {UnitId("tank" + std::to_string(i)), Senses::Tank, "a tank", PlaceId("galley")});
@@ -529,11 +527,17 @@ const std::vector<RuleCase> kCases = {
          putOwnBar(p, amps(300));
          p.amendments = {SetHardware{DeviceId("bus.pos"), "own_bar"}};
      },
-     [](Plan& p) { p.amendments = {SetHardware{DeviceId("bus.pos"), "bus_bar_400_12"}}; }},
+     [](Plan& p) {
+         p.amendments = {SetHardware{DeviceId("bus.pos"), "bus_bar_400_12"}};
+     }},
     {"B5",
      Severity::Fault,
-     [](Plan& p) { bankOf(p.gear).unlike = {{2, "", 0.8}}; },
-     [](Plan& p) { bankOf(p.gear).unlike = {{2, "", 0.95}}; }},
+     [](Plan& p) {
+         bankOf(p.gear).unlike = {{2, "", 0.8}};
+     },
+     [](Plan& p) {
+         bankOf(p.gear).unlike = {{2, "", 0.95}};
+     }},
     {"S11",
      Severity::Fault,
      [](Plan& p) { putPanels(p, 1); },

@@ -116,7 +116,7 @@ void DiagramView::paintEvent(QPaintEvent* /*event*/) {
                  {document_.design().get(),
                   &document_.library(),
                   &geometry_,
-                  inRegion(currentInk(), document_.library().region),
+                  inRegion(currentInk(), asChosen(document_.library().region, document_.plan())),
                   moment_,
                   selection_.subject()});
     if (hasFocus()) {

@@ -64,6 +64,8 @@ void PlanMenu::addUnits() {
             setUnits(units);
         });
     };
+    negatives_ = menu->addMenu(tr("Colour of &negative"));
+    negatives_->setObjectName("plan.negative");
     set(metres_, [](Units& u) { u.length = LengthUnit::Metre; });
     set(feet_, [](Units& u) { u.length = LengthUnit::Foot; });
     set(celsius_, [](Units& u) { u.temperature = TemperatureUnit::Celsius; });
@@ -92,6 +94,24 @@ void PlanMenu::refresh() {
     celsius_->setChecked(plan.units.temperature == TemperatureUnit::Celsius);
     fahrenheit_->setChecked(plan.units.temperature == TemperatureUnit::Fahrenheit);
     exportGear_->setEnabled(!empty(plan.own));
+    refreshNegatives();
+}
+
+// Those that the plan's region leaves to choose.
+void PlanMenu::refreshNegatives() {
+    const Region& region = document_.library().region;
+    const Words now = asChosen(region, document_.plan()).negative;
+    negatives_->clear();
+    negatives_->menuAction()->setEnabled(region.negatives.size() > 1);
+    for (const Words& colour : region.negatives) {
+        QAction* action = check(negatives_, "plan.negative." + q(colour.english), q(Text(colour)));
+        action->setChecked(colour == now);
+        connect(action, &QAction::triggered, this, [this, colour] {
+            Plan next = document_.plan();
+            next.negative = colour.english;
+            document_.push(tr("Choose the negative's colour"), std::move(next));
+        });
+    }
 }
 
 void PlanMenu::moveTo(const Region& region) {

@@ -24,6 +24,7 @@ private:
     void addUnits();
     void addGear();
     void refresh();
+    void refreshNegatives();
     void moveTo(const Region& region);
     void setUnits(const Units& units);
     void showSideBySide();
@@ -33,6 +34,7 @@ private:
 
     Document& document_;
     const Dialogs& dialogs_;
+    QMenu* negatives_ = nullptr;
     std::vector<QAction*> regions_;
     QAction *metres_, *feet_, *celsius_, *fahrenheit_, *exportGear_;
 };

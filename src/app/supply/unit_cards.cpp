@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <array>
 
+#include "app/dialogs/ways_dialog.h"
 #include "app/shared/entry.h"
 #include "app/shared/text.h"
 #include "app/shared/wrapped_label.h"
@@ -196,6 +197,18 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     addWay(card, form);
     addOptions(card, form);
     const UnitId id = card.unit.id;
+    auto* compared = new QPushButton(tr("Compare…"), this);
+    compared->setObjectName("supply.unit." + q(id.value) + ".compare");
+    compared->setToolTip(
+        tip(tr("Each way, and each choice, on this plan: currents, drops, findings, "
+               "cost, weight and joints")));
+    compared->setEnabled(!questionsOf(*document_.design(), document_.library(), id).empty());
+    connect(compared, &QPushButton::clicked, this, [this, id, title = card.title] {
+        auto* dialog = new WaysDialog(document_, id, title, window());
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->show();
+    });
+    layout->addWidget(compared, 0, Qt::AlignLeft);
     auto* out = new QPushButton(tr("Remove"), this);
     out->setObjectName("supply.unit." + q(id.value) + ".remove");
     out->setEnabled(withoutUnit(*document_.design(), id).has_value());

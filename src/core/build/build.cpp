@@ -156,7 +156,8 @@ Build buildOf(const Plan& plan,
     Build out;
     out.numbers = numbered(plan, numberedConductors(wiring.circuit)).numbers;
     out.ways = blockWays(wiring.circuit, library, plan.ways);
-    out.cuts = cutList(library, wiring.circuit, lengths, cables, out.numbers);
+    out.cuts = cutList(
+        library, asChosen(library.region, plan), wiring.circuit, lengths, cables, out.numbers);
     out.parts = partList(library, wiring.circuit, lengths, cables, out.cuts, out.numbers);
     addTotals(library, out);
     out.labels = labelsOf(library, wiring.circuit, cables, out);

@@ -48,6 +48,7 @@ Text lugText(SquareMetres area, const std::string& stud) {
 }
 
 std::vector<CutPiece> cutList(const Library& library,
+                              const Region& region,
                               const Circuit& circuit,
                               const Lengths& lengths,
                               const Cables& cables,
@@ -67,7 +68,7 @@ std::vector<CutPiece> cutList(const Library& library,
         whole.to = nameOf(circuit, c.to);
         whole.area = row.area;
         whole.insulation = columnOf(library, c.insulation).name;
-        whole.colour = colourOf(library.region, coreColour(c));
+        whole.colour = colourOf(region, coreColour(c));
         whole.length = lengths.routes[i].length;
         whole.fromLug = lugText(row.area, studName(library, lugStud(library, row.from.stud)));
         whole.toLug = lugText(row.area, studName(library, lugStud(library, row.to.stud)));

@@ -6,7 +6,9 @@
 
 namespace spirk {
 
+// `region`: with the colours that the person chose.
 [[nodiscard]] std::vector<CutPiece> cutList(const Library& library,
+                                            const Region& region,
                                             const Circuit& circuit,
                                             const Lengths& lengths,
                                             const Cables& cables,

@@ -42,7 +42,8 @@ Design design(const Plan& plan, const Library& library) {
     d.checks = runChecks(
         {d.plan, library, d.gear, d.needs, d.supply, d.wiring, d.lengths, d.cables, d.moments});
     d.build = buildOf(plan, library, d.wiring, d.lengths, d.cables);
-    d.powerUp = powerUpFor({library, d.gear, d.needs, d.wiring, d.cables});
+    const Region region = asChosen(library.region, plan);
+    d.powerUp = powerUpFor({region, library, d.gear, d.needs, d.wiring, d.cables});
     for (Derivations* why : {&d.needs.why,
                              &d.supply.why,
                              &d.lengths.why,

@@ -64,6 +64,14 @@ std::vector<Region> readRegions(JsonFields& fields) {
         region.arrayNegative.english = row.text("array_negative");
         region.control.english = row.text("control");
         region.bond.english = row.text("bond");
+        for (const std::string& colour : row.texts("negative_choices")) {
+            region.negatives.emplace_back().english = colour;
+        }
+        if (region.negatives.empty() || region.negatives.front() != region.negative) {
+            row.problem("negative_choices",
+                        "The usual colour of a negative is the first of its choices."_text,
+                        "Put it first."_text);
+        }
     });
     return out;
 }

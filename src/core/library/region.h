@@ -22,6 +22,7 @@ struct Region {
     std::string firstClimate;  // of a new plan
     // Colours of conductors in words, as they are bought.
     Words positive, negative, arrayPositive, arrayNegative, control, bond;
+    std::vector<Words> negatives;  // that a negative may have, the usual first
 };
 
 struct Ambient {

@@ -92,6 +92,15 @@ Text describe(const Amendment& amendment) {
         });
 }
 
+Region asChosen(Region region, const Plan& plan) {
+    const auto found = std::ranges::find_if(
+        region.negatives, [&](const Words& w) { return w.english == plan.negative; });
+    if (found != region.negatives.end()) {
+        region.negative = *found;
+    }
+    return region;
+}
+
 Plan emptyPlan(const Library& library) {
     Plan plan;
     plan.name = "New plan"_text.english;

@@ -404,6 +404,7 @@ struct Plan {
     std::string notes;
     std::string region = "europe";  // id of a region of the libraries
     Units units;
+    std::string negative;  // colour of negative conductors, where the region leaves a choice
     Trip trip;
     std::vector<Appliance> appliances;
     Gear gear;
@@ -418,6 +419,10 @@ struct Plan {
     std::vector<KeptField> kept;  // of its file, not known to this version
     bool operator==(const Plan&) const = default;
 };
+
+// The plan's region with the colours that the person chose. A colour that the region does not leave
+// a choice of is not taken.
+[[nodiscard]] Region asChosen(Region region, const Plan& plan);
 
 // A plan with a typical van's places, a small bank and no appliances, for the library's region:
 // what File > New opens.

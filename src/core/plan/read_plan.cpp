@@ -274,6 +274,7 @@ Plan readBody(JsonFields& root, int version) {
     if (root.has("units")) {
         plan.units = readUnits(root.object("units"));
     }
+    plan.negative = root.textOr("negative", "");
     plan.trip = readTrip(root.object("trip"));
     for (JsonFields& row : root.objects("appliances", limits::kAppliances)) {
         plan.appliances.push_back(readAppliance(row));

@@ -339,6 +339,7 @@ std::string writePlan(const Plan& plan) {
              {"units",
               {{"length", nameOf(kLengthUnitNames, plan.units.length)},
                {"temperature", nameOf(kTemperatureUnitNames, plan.units.temperature)}}},
+             {"negative", plan.negative},
              {"trip",
               {{"climate", plan.trip.climate},
                {"first_month", plan.trip.firstMonth},

@@ -116,12 +116,11 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
             out.back().subjects = wanted.subjects;
         }
     }
-    out.push_back(step(
-        "dead.polarity",
-        {"Polarity at each device: follow each lead by its label from end to end; "
-         "{positive} to plus, {negative} to minus. The shunt's battery side looks "
-         "to the bank."_text,
-         {{"positive", in.library.region.positive}, {"negative", in.library.region.negative}}}));
+    out.push_back(step("dead.polarity",
+                       {"Polarity at each device: follow each lead by its label from end to end; "
+                        "{positive} to plus, {negative} to minus. The shunt's battery side looks "
+                        "to the bank."_text,
+                        {{"positive", in.region.positive}, {"negative", in.region.negative}}}));
     out.push_back(shortTest(in));
     SwitchStep bond =
         step("dead.bond", "Ohms from the negative bar to bare metal of the body."_text);

@@ -49,6 +49,7 @@ struct PowerUp {
 };
 
 struct PowerUpInput {
+    const Region& region;  // with the colours that the person chose
     const Library& library;
     const System& gear;
     const Needs& needs;
