@@ -6,6 +6,7 @@
 #include <QMenu>
 #include <QPushButton>
 #include <QTableView>
+#include <QWheelEvent>
 #include <filesystem>
 
 #include "core/plan/plan_file.h"
@@ -127,6 +128,28 @@ TEST_F(Systems, TheNegativeIsYellowOrBlackWhereTheRegionLeavesAChoice) {
     EXPECT_EQ(cut, design().build.cuts.end());
     open("tourer");
     EXPECT_FALSE(find<QMenu>("plan.negative")->menuAction()->isEnabled());
+}
+
+// A wheel that scrolls the page must not change what lies under it.
+TEST_F(Systems, TheWheelOverAFieldChangesNothing) {
+    open("old_van");
+    click("supply.unit.bank.open");
+    const Plan before = plan();
+    for (const char* field : {"supply.unit.bank.fuses", "supply.unit.bank.count"}) {
+        auto* under = window->findChild<QWidget*>(field);
+        ASSERT_NE(under, nullptr) << field;
+        const QPointF at(5, 5);
+        QWheelEvent down(at,
+                         under->mapToGlobal(at),
+                         QPoint(),
+                         QPoint(0, -120),
+                         Qt::NoButton,
+                         Qt::NoModifier,
+                         Qt::NoScrollPhase,
+                         false);
+        QApplication::sendEvent(under, &down);
+    }
+    EXPECT_EQ(plan(), before);
 }
 
 TEST_F(Systems, WaysAreComparedOnThePlanAndOneIsTaken) {

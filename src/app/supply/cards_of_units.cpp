@@ -226,10 +226,17 @@ void UnitCards::addRail(const RailChoice& rail) {
              }});
         return;
     }
+    const auto& rails = document_.plan().gear.rails;
+    const auto end = std::ranges::find(rails, id, &RailChoice::id) + 1;
+    const auto order = std::count_if(rails.begin(), end, [](const RailChoice& each) {
+        return std::holds_alternative<FromBank>(each.fedBy);
+    });
+    const QString title =
+        rail.kind == Distribution::Bars ? tr("Bus bars") : tr("Fused distributor");
     addCard({rail,
              WayKind::MainRail,
              Column::Store,
-             rail.kind == Distribution::Bars ? tr("Bus bars") : tr("Fused distributor"),
+             order > 1 ? tr("%1 (%2)").arg(title).arg(order) : title,
              tr("Everything else connects here."),
              [this, id, at, kind = rail.kind](QFormLayout* form) {
                  auto* box = new QComboBox(this);

@@ -2,6 +2,7 @@
 #include "app/supply/unit_cards.h"
 
 #include <QComboBox>
+#include <QEvent>
 #include <QFrame>
 #include <QLabel>
 #include <QMenu>
@@ -38,6 +39,30 @@ std::optional<Subject> deviceOf(const Design& design, const UnitId& unit) {
         }
     }
     return std::nullopt;
+}
+
+// The wheel scrolls the page: over a field that happens to lie under it, it would change the plan.
+class WheelToThePage : public QObject {
+public:
+    using QObject::QObject;
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        const auto* field = qobject_cast<QWidget*>(watched);
+        if (event->type() == QEvent::Wheel && field != nullptr && !field->hasFocus()) {
+            event->ignore();
+            return true;
+        }
+        return QObject::eventFilter(watched, event);
+    }
+};
+
+void leaveWheelToThePage(QWidget* inside) {
+    auto* filter = new WheelToThePage(inside);
+    const auto hold = [&](QWidget* field) {
+        field->setFocusPolicy(Qt::StrongFocus);
+        field->installEventFilter(filter);
+    };
+    std::ranges::for_each(inside->findChildren<QComboBox*>(), hold);
+    std::ranges::for_each(inside->findChildren<QSpinBox*>(), hold);
 }
 
 }  // namespace
@@ -126,6 +151,7 @@ void UnitCards::refresh() {
     }
     addPutIn();
     for (QWidget* column : inner_) {
+        leaveWheelToThePage(column);
         auto* again = focused.isEmpty() ? nullptr : column->findChild<QWidget*>(focused);
         if (again != nullptr) {
             again->setFocus();
@@ -195,7 +221,11 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     layout->addLayout(form);
     card.fields(form);
     addWay(card, form);
-    addOptions(card, form);
+    layout->addWidget(new WrappedLabel(speaksFor(card), this));
+    auto* options = new QFormLayout;
+    options->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    layout->addLayout(options);
+    addOptions(card, options);
     const UnitId id = card.unit.id;
     auto* compared = new QPushButton(tr("Compare…"), this);
     compared->setObjectName("supply.unit." + q(id.value) + ".compare");
@@ -224,7 +254,6 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
     auto* box = new QComboBox(this);
     box->setObjectName("supply.unit." + q(card.unit.id.value) + ".way");
     box->setAccessibleName(tr("How it is connected"));
-    QString speaks;
     for (const WayRow& way : document_.library().ways) {
         if (way.of == card.of &&
             (way.id == card.unit.way.value || canJoin(document_.plan().gear, way))) {
@@ -232,12 +261,10 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
             box->setItemData(box->count() - 1, tip(q(way.speaksFor)), Qt::ToolTipRole);
             if (way.id == card.unit.way.value) {
                 box->setCurrentIndex(box->count() - 1);
-                speaks = q(way.speaksFor);
             }
         }
     }
     form->addRow(tr("Connected"), box);
-    form->addRow(new WrappedLabel(speaks, this));
     box->setEnabled(box->count() > 1);
     connect(box, &QComboBox::activated, this, [this, box, id = card.unit.id, of = card.of] {
         push(box->objectName(), tr("Choose how it is connected"), [&](Gear& gear) {
@@ -245,6 +272,11 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
             joinBy(gear, id, *findWay(document_.library(), of, way));
         });
     });
+}
+
+QString UnitCards::speaksFor(const Card& card) const {
+    const WayRow* way = findWay(document_.library(), card.of, card.unit.way.value);
+    return way == nullptr ? QString() : q(way->speaksFor);
 }
 
 void UnitCards::addOptions(const Card& card, QFormLayout* form) {

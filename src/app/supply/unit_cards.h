@@ -58,6 +58,7 @@ private:
     void addFolding(const Folding& card);
     void addBody(const Card& card, QVBoxLayout* layout);
     void addWay(const Card& card, QFormLayout* form);
+    [[nodiscard]] QString speaksFor(const Card& card) const;
     void addOptions(const Card& card, QFormLayout* form);
     void addAllBanks();
     void addRail(const RailChoice& rail);
