@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 #include <array>
+#include <cmath>
 
 #include "app/shared/text.h"
 
@@ -69,6 +70,21 @@ private:
         rules.removeDuplicates();
         return rules.isEmpty() ? WaysDialog::tr("nothing") : rules.join(", ");
     }
+    // Prices are orders of magnitude: of the others only how far they are from the plan's.
+    [[nodiscard]] QString priceOf(const WayAnswer& way) const {
+        const auto now = std::ranges::find(ways_, true, &WayAnswer::isChosen);
+        constexpr double kStep = 5.0;
+        const double more = now == ways_.end() || way.isChosen
+                                ? way.price
+                                : std::round((way.price - now->price) / kStep) * kStep;
+        if (way.isChosen || now == ways_.end()) {
+            constexpr double kWholeStep = 50.0;  // as in the strip
+            const double about = std::round(more / kWholeStep) * kWholeStep;
+            return WaysDialog::tr("about %1 %2").arg(q(number(about), units_), currency_);
+        }
+        return (more < 0.0 ? WaysDialog::tr("%1 %2 less") : WaysDialog::tr("%1 %2 more"))
+            .arg(q(number(std::fabs(more)), units_), currency_);
+    }
     [[nodiscard]] QString shown(const WayAnswer& way, Row row) const {
         switch (row) {
             case Chosen:
@@ -82,9 +98,10 @@ private:
             case Current:
                 return q(way.largest);
             case Drop:
-                return q(percent(way.drop), units_);
+                return way.drop > 0.0 ? q(percent(way.drop), units_)
+                                      : WaysDialog::tr("none counted");
             case Price:
-                return WaysDialog::tr("about %1 %2").arg(q(number(way.price), units_), currency_);
+                return priceOf(way);
             case Weight:
                 return q(Measure{way.weightKg, Unit::Kilogram}, units_);
             case Joints:
