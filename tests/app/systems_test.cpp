@@ -152,6 +152,20 @@ TEST_F(Systems, TheWheelOverAFieldChangesNothing) {
     EXPECT_EQ(plan(), before);
 }
 
+TEST_F(Systems, CableThatIsOwnedIsEnteredAndUsed) {
+    open("tourer");
+    nextEntry = "4 m of 16 mm²";
+    trigger("plan.cables");
+    ASSERT_EQ(plan().cables.size(), 1u);
+    EXPECT_FALSE(plan().amendments.empty());
+    trigger("edit.undo");
+    EXPECT_TRUE(plan().cables.empty());
+    EXPECT_TRUE(plan().amendments.empty());
+    nextEntry = "a reel";
+    trigger("plan.cables");
+    EXPECT_TRUE(plan().cables.empty());
+}
+
 TEST_F(Systems, WaysAreComparedOnThePlanAndOneIsTaken) {
     open("old_van");
     click("supply.unit.bank.compare");

@@ -116,6 +116,11 @@ QFormLayout* FirstPlanDialog::makeQuestions() {
     panel_ = addChoice(form, "panel", tr("&Panel"));
     panels_ = addCount(form, panel_, "panels", tr("How many panels"));
     inverter_ = addChoice(form, "inverter", tr("&Inverter"));
+    cables_ = new QLineEdit(this);
+    cables_->setObjectName("first.cables");
+    cables_->setPlaceholderText(tr("none; or like '6 m of 25 mm², 3 m of 50 mm²'"));
+    form->addRow(tr("C&able"), cables_);
+    connect(cables_, &QLineEdit::textChanged, this, &FirstPlanDialog::change);
     ask(form, tr("4  Which load matters most?"));
     load_ = addChoice(form, "load", tr("&Load"));
     ask(form, tr("5  What charges besides the sun?"));
@@ -215,6 +220,11 @@ void FirstPlanDialog::fillForRegion() {
     change();
 }
 
+Result<std::vector<OwnedCable>> FirstPlanDialog::cables() const {
+    return parseOwnedCables(
+        cables_->text().toStdString(), library().region.units, sizesOf(library()));
+}
+
 FirstAnswers FirstPlanDialog::answers() const {
     const auto chosen = [](const QComboBox* box) {
         return box->currentData().toString().toStdString();
@@ -225,7 +235,8 @@ FirstAnswers FirstPlanDialog::answers() const {
              batteries_->value(),
              chosen(panel_),
              panels_->value(),
-             chosen(inverter_)},
+             chosen(inverter_),
+             cables().value_or(std::vector<OwnedCable>{})},
             chosen(load_),
             static_cast<FirstEngine>(engine_->currentIndex()),
             static_cast<FirstShore>(shore_->currentIndex())};
@@ -281,6 +292,9 @@ void FirstPlanDialog::showOutcome(const Outcome& outcome) {
                  tr("about %1 and %2")
                      .arg(roughPrice(figures.price, figures.currency),
                           q(kilograms(figures.weightKg), d.plan.units)));
+    if (const auto owned = cables(); !owned) {
+        text += line(tr("Cable"), q(owned.error().remedy));
+    }
     text += line(tr("Found"), severityText(figures.findings, 3)) + "</table>";
     outcome_->setText(text);
     outcomeNow_ = outcome;

@@ -7,6 +7,7 @@
 #include <QDialogButtonBox>
 #include <QFormLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QTimer>
@@ -16,6 +17,7 @@
 #include "app/shared/job.h"
 #include "core/design/design.h"
 #include "core/firstplan/first_plan.h"
+#include "core/plan/owned_cables.h"
 
 namespace spirk::app {
 
@@ -53,11 +55,13 @@ private:
     void offerAgain();
     [[nodiscard]] const Library& library() const;
     [[nodiscard]] FirstAnswers answers() const;
+    [[nodiscard]] Result<std::vector<OwnedCable>> cables() const;
 
     const Libraries& libraries_;
     QComboBox *trip_, *region_, *climate_, *battery_, *panel_, *inverter_, *load_, *engine_,
         *shore_;
     QSpinBox *batteries_, *panels_;
+    QLineEdit* cables_;
     QLabel* outcome_;
     QPushButton* make_ = nullptr;
     QTimer* pause_;  // choosing takes dozens of designs: once the answers have settled

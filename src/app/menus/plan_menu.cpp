@@ -7,8 +7,10 @@
 #include "app/dialogs/side_by_side_dialog.h"
 #include "app/files/export_files.h"
 #include "app/shared/text.h"
+#include "core/design/use_cables.h"
 #include "core/library/gear_file.h"
 #include "core/plan/edit.h"
+#include "core/plan/owned_cables.h"
 
 namespace spirk::app {
 
@@ -80,6 +82,7 @@ void PlanMenu::addGear() {
         return action;
     };
     add("plan.gear.enter", tr("&Your own gear…"), [this] { enterGear(); });
+    add("plan.cables", tr("Cable that you &own…"), [this] { enterCables(); });
     add("plan.gear.import", tr("&Import gear from a file…"), [this] { importGear(); });
     exportGear_ = add("plan.gear.export", tr("&Export your own gear…"), [this] { exportGear(); });
 }
@@ -137,6 +140,25 @@ void PlanMenu::enterGear() {
     auto* dialog = new OwnGearDialog(document_, parentWidget());
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->show();
+}
+
+void PlanMenu::enterCables() {
+    const Plan& plan = document_.plan();
+    const auto typed = dialogs_.enter(
+        parentWidget(), tr("Cable that you own"), q(textOf(plan.cables), plan.units));
+    if (!typed) {
+        return;
+    }
+    const auto cables =
+        parseOwnedCables(typed->toStdString(), plan.units, sizesOf(document_.library()));
+    if (!cables) {
+        emit notice(q(cables.error().what) + " " + q(cables.error().remedy));
+        return;
+    }
+    Plan next = plan;
+    next.cables = *cables;
+    document_.push(tr("Change the cable that you own"),
+                   withOwnedCables(std::move(next), document_.library()));
 }
 
 void PlanMenu::importGear() {

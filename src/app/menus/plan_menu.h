@@ -29,6 +29,7 @@ private:
     void setUnits(const Units& units);
     void showSideBySide();
     void enterGear();
+    void enterCables();
     void importGear();
     void exportGear();
 

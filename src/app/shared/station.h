@@ -40,6 +40,8 @@ signals:
     // The menu of what is chosen, at a place of the screen.
     void amendAsked(const QPoint& globalPosition);
     void printAsked(PaperDocument document);
+    // The ways and choices of a unit, side by side; it is called `title`.
+    void compareAsked(const spirk::UnitId& unit, const QString& title);
 
 protected:
     virtual void refresh() = 0;

@@ -20,6 +20,7 @@
 
 #include "app/dialogs/finder.h"
 #include "app/dialogs/first_plan_dialog.h"
+#include "app/dialogs/ways_dialog.h"
 #include "app/menus/amend_menu.h"
 #include "app/menus/paper_menu.h"
 #include "app/menus/plan_menu.h"
@@ -95,6 +96,14 @@ void MainWindow::addStations() {
         connect(
             station, &Station::amendAsked, amend, [amend](const QPoint& at) { amend->popup(at); });
         connect(station, &Station::printAsked, print_, &PrintMenu::print);
+        connect(station,
+                &Station::compareAsked,
+                this,
+                [this](const UnitId& unit, const QString& title) {
+                    auto* dialog = new WaysDialog(document_, unit, title, this);
+                    dialog->setAttribute(Qt::WA_DeleteOnClose);
+                    dialog->show();
+                });
     }
 }
 

@@ -35,6 +35,7 @@ SupplyStation::SupplyStation(Document& document, Selection& selection, QWidget* 
     engineRule_->setObjectName("supply.rule.engine");
     inverterRule_->setObjectName("supply.rule.inverter");
     units_ = new UnitCards(document, selection, this);
+    connect(units_, &UnitCards::compareAsked, this, &Station::compareAsked);
     units_->addAbove(UnitCards::Column::In, sunRule_);
     units_->addAbove(UnitCards::Column::In, engineRule_);
     units_->addAbove(UnitCards::Column::Store, bankRule_);

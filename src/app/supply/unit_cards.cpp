@@ -12,13 +12,13 @@
 #include <algorithm>
 #include <array>
 
-#include "app/dialogs/ways_dialog.h"
 #include "app/shared/entry.h"
 #include "app/shared/text.h"
 #include "app/shared/wrapped_label.h"
 #include "core/base/match.h"
 #include "core/base/promise.h"
 #include "core/circuit/kinds.h"
+#include "core/compare/ways_compared.h"
 #include "core/design/unit_edits.h"
 #include "core/library/gear_fields.h"
 #include "core/plan/units.h"
@@ -234,9 +234,7 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
                "cost, weight and joints")));
     compared->setEnabled(!questionsOf(*document_.design(), document_.library(), id).empty());
     connect(compared, &QPushButton::clicked, this, [this, id, title = card.title] {
-        auto* dialog = new WaysDialog(document_, id, title, window());
-        dialog->setAttribute(Qt::WA_DeleteOnClose);
-        dialog->show();
+        emit compareAsked(id, title);
     });
     layout->addWidget(compared, 0, Qt::AlignLeft);
     auto* out = new QPushButton(tr("Remove"), this);

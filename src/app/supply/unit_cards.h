@@ -37,6 +37,9 @@ protected:
     // In a narrow window the columns stand one below the other.
     void resizeEvent(QResizeEvent* event) override;
 
+signals:
+    void compareAsked(const spirk::UnitId& unit, const QString& title);
+
 private:
     struct Card {
         UnitChoice unit;

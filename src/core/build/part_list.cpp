@@ -2,6 +2,7 @@
 #include "core/build/part_list.h"
 
 #include <algorithm>
+#include <cmath>
 #include <set>
 
 #include "core/base/promise.h"
@@ -108,6 +109,19 @@ Each metreOf(const Library& library, SquareMetres area) {
             rule(library, "cable_price").value * mm2};
 }
 
+// Whether a piece can be cut of what is there; it is then cut.
+bool takeFrom(std::vector<OwnedCable>& owned, const CutPiece& cut) {
+    constexpr double kSameMm2 = 1e-6;
+    for (OwnedCable& cable : owned) {
+        if (std::fabs(inMm2(cable.area) - inMm2(cut.area)) < kSameMm2 &&
+            cable.length >= cut.length) {
+            cable.length = cable.length - cut.length;
+            return true;
+        }
+    }
+    return false;
+}
+
 }  // namespace
 
 std::vector<Part> partList(const Library& library,
@@ -115,7 +129,8 @@ std::vector<Part> partList(const Library& library,
                            const Lengths& lengths,
                            const Cables& cables,
                            const std::vector<CutPiece>& cuts,
-                           const std::map<ConductorId, int>& numbers) {
+                           const std::map<ConductorId, int>& numbers,
+                           std::vector<OwnedCable> owned) {
     PartCounter parts;
     addDevices(circuit, parts);
     for (std::size_t i = 0; i < cables.rows.size(); ++i) {
@@ -138,6 +153,14 @@ std::vector<Part> partList(const Library& library,
     }
     addAdapters(library, circuit, parts);
     for (const CutPiece& cut : cuts) {
+        if (takeFrom(owned, cut)) {
+            parts.add(PartGroup::Cable,
+                      {"{size}, your own"_text, {{"size", measure(cut.area)}}},
+                      measure(cut.length),
+                      Text::given(cut.piece),
+                      {metreOf(library, cut.area).weightKg, 0.0});
+            continue;
+        }
         parts.add(
             PartGroup::Cable,
             {"{size} {insulation}, {colour}"_text,

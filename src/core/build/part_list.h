@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
+// `owned`: cable that is there already, and is not bought.
 // The shopping list: devices, fuses with their holders, cable by the metre, lugs. Private to this
 // room.
 
@@ -12,6 +13,7 @@ namespace spirk {
                                          const Lengths& lengths,
                                          const Cables& cables,
                                          const std::vector<CutPiece>& cuts,
-                                         const std::map<ConductorId, int>& numbers);
+                                         const std::map<ConductorId, int>& numbers,
+                                         std::vector<OwnedCable> owned);
 
 }  // namespace spirk

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "core/base/promise.h"
+#include "core/design/use_cables.h"
 #include "core/plan/units.h"
 
 namespace spirk {
@@ -317,7 +318,9 @@ private:
 }  // namespace
 
 Plan firstPlan(const FirstAnswers& answers, const Library& library) {
-    return FirstPlan(answers, library).made();
+    Plan plan = FirstPlan(answers, library).made();
+    plan.cables = answers.owned.cables;
+    return withOwnedCables(std::move(plan), library);
 }
 
 std::vector<const CatalogueAppliance*> heavyAppliances(const Library& library) {

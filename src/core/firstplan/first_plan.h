@@ -18,6 +18,7 @@ struct Owned {
     std::string panel;
     int panels = 1;
     std::string inverter;
+    std::vector<OwnedCable> cables = {};
 };
 
 // What charges while driving: a DC-DC charger where the trip has driving; nothing; a relay, beside

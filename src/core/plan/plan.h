@@ -399,6 +399,13 @@ struct Variant {
     bool operator==(const Variant&) const = default;
 };
 
+// Cable that somebody has already, on a reel or taken out of another van.
+struct OwnedCable {
+    SquareMetres area;
+    Metres length;
+    bool operator==(const OwnedCable&) const = default;
+};
+
 struct Plan {
     std::string name;
     std::string notes;
@@ -414,6 +421,7 @@ struct Plan {
     std::map<ConductorId, int> ways;     // of circuits, at their block; once given, kept
     int highestNumber = 0;               // a number out of use is not given again
     Shelf own;                           // the person's own gear, from its data sheets
+    std::vector<OwnedCable> cables;      // that need not be bought
     std::vector<Accepted> accepted;
     std::vector<Variant> variants;
     std::vector<KeptField> kept;  // of its file, not known to this version

@@ -306,6 +306,12 @@ Plan readBody(JsonFields& root, int version) {
         plan.own = readShelf(own);
         own.settleUnknownKeys();
     }
+    if (root.has("owned_cables")) {
+        for (JsonFields& row : root.objects("owned_cables", limits::kUnits)) {
+            plan.cables.push_back({readArea(row), metres(row.number("length_m", 0, 1000))});
+            row.settleUnknownKeys();
+        }
+    }
     if (root.has("accepted")) {
         for (JsonFields& row : root.objects("accepted", limits::kAccepted)) {
             plan.accepted.push_back({row.text("finding"), row.text("reason")});

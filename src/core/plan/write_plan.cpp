@@ -361,6 +361,12 @@ std::string writePlan(const Plan& plan) {
         out["numbers"][id.value] = given;
     }
     out["highest_number"] = plan.highestNumber;
+    out["owned_cables"] = Json::array();
+    for (const OwnedCable& cable : plan.cables) {
+        Json row{{"length_m", tidy(cable.length.si())}};
+        writeArea(cable.area, row);
+        out["owned_cables"].push_back(row);
+    }
     out["block_ways"] = Json::object();
     for (const auto& [id, way] : plan.ways) {
         out["block_ways"][id.value] = way;
