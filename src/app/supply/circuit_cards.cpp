@@ -39,15 +39,8 @@ void UnitCards::addChoice(QFormLayout* form,
                           const QStringList& choices,
                           int now,
                           const std::function<void(Gear&, int)>& set) {
-    auto* box = new QComboBox(this);
-    box->setObjectName(name);
-    box->setAccessibleName(label);
-    box->addItems(choices);
-    box->setCurrentIndex(now);
-    form->addRow(label, box);
-    connect(box, &QComboBox::activated, this, [this, box, label, set](int nth) {
-        push(box->objectName(), tr("Choose: %1").arg(label), [&](Gear& gear) { set(gear, nth); });
-    });
+    addPlanChoice(
+        form, name, label, choices, now, [set](Plan& plan, int nth) { set(plan.gear, nth); });
 }
 
 void UnitCards::addCircuit(const CircuitChoice& circuit) {

@@ -120,12 +120,12 @@ private:
     void addFoundFields(QFormLayout* form, const SupplyPoint& point);
     void addRemovePoint(QFormLayout* form, const SupplyPoint& point);
     void addNewPoint(QFormLayout* form);
-    void addVehicleChoice(QFormLayout* form,
-                          const QString& name,
-                          const QString& label,
-                          const QStringList& choices,
-                          int now,
-                          const std::function<void(Plan&, int)>& set);
+    void addPlanChoice(QFormLayout* form,
+                       const QString& name,
+                       const QString& label,
+                       const QStringList& choices,
+                       int now,
+                       const std::function<void(Plan&, int)>& set);
     // One undo step of the vehicle's own electrics.
     void pushVehicle(const QString& field,
                      const QString& text,

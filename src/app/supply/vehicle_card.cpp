@@ -138,14 +138,14 @@ void UnitCards::addSupplyPoints(QFormLayout* form) {
                 return text;
             },
             [id](Plan& plan, const std::string& name) { pointIn(plan, id).name = name; });
-        addVehicleChoice(
+        addPlanChoice(
             form,
             at + ".laid",
             tr("It is"),
             {tr("there already"), tr("to be built: one feed for several")},
             static_cast<int>(point.laid),
             [id](Plan& plan, int nth) { pointIn(plan, id).laid = static_cast<PointLaid>(nth); });
-        addVehicleChoice(
+        addPlanChoice(
             form,
             at + ".at",
             tr("Fed from"),
@@ -208,12 +208,12 @@ void UnitCards::addRemovePoint(QFormLayout* form, const SupplyPoint& point) {
     });
 }
 
-void UnitCards::addVehicleChoice(QFormLayout* form,
-                                 const QString& name,
-                                 const QString& label,
-                                 const QStringList& choices,
-                                 int now,
-                                 const std::function<void(Plan&, int)>& set) {
+void UnitCards::addPlanChoice(QFormLayout* form,
+                              const QString& name,
+                              const QString& label,
+                              const QStringList& choices,
+                              int now,
+                              const std::function<void(Plan&, int)>& set) {
     auto* box = new QComboBox(this);
     box->setObjectName(name);
     box->setAccessibleName(label);
@@ -239,7 +239,7 @@ void UnitCards::addPlace(QFormLayout* form,
         names << q(place.name);
         ids.push_back(place.id);
     }
-    addVehicleChoice(form, name, tr("Place"), names, chosen, [ids, set](Plan& plan, int nth) {
+    addPlanChoice(form, name, tr("Place"), names, chosen, [ids, set](Plan& plan, int nth) {
         set(plan, ids.at(static_cast<std::size_t>(nth)));
     });
 }

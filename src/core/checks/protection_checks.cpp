@@ -28,10 +28,12 @@ std::vector<Mend> putBack(const CheckInput& in,
     }
     constexpr const char* kFuses = "fuses";
     for (const BankUnit& bank : in.gear.banks) {
-        if (bank.id == c.unit && c.purpose == Purpose::Link && bank.options.contains(kFuses) &&
-            bank.option(kFuses) == "none") {
-            return {
-                {"Fit a fuse at each end of the links"_text, {UseOption{bank.id, kFuses, "each"}}}};
+        const bool joins = c.purpose == Purpose::Link || c.purpose == Purpose::Lead;
+        if (bank.id == c.unit && joins && bank.options.contains(kFuses) &&
+            bank.option(kFuses) != "each") {
+            return {{c.purpose == Purpose::Link ? "Fit a fuse at each end of the links"_text
+                                                : "Fit a fuse at each battery"_text,
+                     {UseOption{bank.id, kFuses, "each"}}}};
         }
     }
     return {};
@@ -42,7 +44,8 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     const Device* device = findDevice(in.wiring.circuit, at.device);
     const bool battery = device != nullptr && device->kind == DeviceKind::Battery;
     // Each battery of a bank is a source; with a main fuse behind it still a fault, not a danger.
-    const bool common = battery && in.gear.bank().count > 1;
+    const BankUnit* bank = in.gear.bankBehind(c.unit);
+    const bool common = battery && bank != nullptr && bank->count > 1;
     Finding f = findingOf(in, fuse.missing, subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));

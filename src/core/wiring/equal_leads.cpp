@@ -37,7 +37,9 @@ void addLeads(Draft& draft, const BankUnit& bank, const BankEnds& ends) {
                                          ends.pos,
                                          Pole::Positive,
                                          Purpose::Lead);
-        draft.protect(pos.id, holderFuse(draft));
+        Protection fuse = holderFuse(draft);
+        fuse.leftOut = bank.option("fuses") == "common";
+        draft.protect(pos.id, std::move(fuse));
         draft.conductor(id + ".lead-",
                         {"battery {n}, negative lead"_text, {{"n", count(k)}}},
                         string.neg,
@@ -66,7 +68,8 @@ Piece equalLeads(Draft draft, const BankUnit& bank) {
                           {farBankPost(bank.id, Pole::Positive), ends.pos, Holds::Itself},
                           {farBankPost(bank.id, Pole::Negative), ends.neg, Holds::Itself}};
     std::vector<ConductorId> fuses;
-    for (int k = 1; several && k <= bank.count; ++k) {
+    const bool each = bank.option("fuses") != "common";
+    for (int k = 1; several && each && k <= bank.count; ++k) {
         fuses.emplace_back(stringId(bank, k) + ".lead+");
     }
     draft.piece.steps = asleep(bank);

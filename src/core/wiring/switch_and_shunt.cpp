@@ -36,6 +36,7 @@ public:
         }
         if (counted_) {
             addShunt();
+            addShuntLead();
             draft_.piece.settings = monitorSettings();
         }
         addPositive();
@@ -89,6 +90,25 @@ private:
             draft_.piece.offers.push_back(
                 {shuntPost(rail_.id), terminal(shunt_, "data"), Holds::Itself});
         }
+    }
+
+    // Thin, before the main switch, with a small fuse in line.
+    void addShuntLead() {
+        if (rail_.option("shunt_lead") != "own") {
+            return;
+        }
+        Draft::port(
+            draft_.deviceAt(shunt_), "supply", {"blade", squareMillimetres(1.5)}, Pole::None);
+        Conductor& lead = draft_.conductor(shunt_ + ".supply",
+                                           "supply lead of the shunt"_text,
+                                           tap(Pole::Positive),
+                                           terminal(shunt_, "supply"),
+                                           Pole::None,
+                                           Purpose::Signal);
+        lead.insulation = draft_.library.region.smallInsulation;
+        Protection fuse = guarding(holderFuse(draft_), "G5");
+        fuse.family = "blade";
+        draft_.protect(lead.id, std::move(fuse));
     }
 
     // Whether a display reads it.
