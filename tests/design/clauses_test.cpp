@@ -551,6 +551,35 @@ TEST(Clauses, AreSavedAndReadAgain) {
     }
 }
 
+// A fuse that no step puts in, or a switch that none closes, would be found at the end.
+TEST(Clauses, AreSwitchedOnWhole) {
+    for (const auto& [name, told] : systems()) {
+        SCOPED_TRACE(name);
+        const Wiring& w = told.design.wiring;
+        std::map<ConductorId, int> fuses;
+        std::map<DeviceId, int> closed;
+        for (const LiveStep& step : w.steps) {
+            for (const ConductorId& fuse : step.fuses) {
+                ++fuses[fuse];
+            }
+            for (const DeviceId& id : step.closed) {
+                ++closed[id];
+            }
+        }
+        for (const Conductor& c : w.circuit.conductors) {
+            const Protection* fuse = protectionAt(w.circuit, c, End::From);
+            const bool ours = fuse != nullptr && !fuse->leftOut && isNew(c) && !c.amended &&
+                              c.purpose != Purpose::Link && isHousePole(c, Pole::Positive);
+            EXPECT_TRUE(!ours || fuses[c.id] == 1) << c.id.value << " " << fuses[c.id];
+        }
+        for (const Device& d : w.circuit.devices) {
+            const bool option = d.leftOutBy && !d.amended && d.kind == DeviceKind::Isolator &&
+                                d.leftOutBy->option != "isolator";
+            EXPECT_TRUE(!option || closed[d.id] == 1) << d.id.value;
+        }
+    }
+}
+
 // What stood on a label stays there: a way of a block is its circuit's, whatever else changes.
 TEST(Clauses, WaysOfABlockStayTheirCircuits) {
     for (const auto& [name, told] : systems()) {

@@ -68,8 +68,13 @@ void addBlock(Draft& draft, const Hang& hang, const std::string& id) {
                     Purpose::Feed);
     draft.pair(id + ".feed+", id + ".feed-");
     LiveStep live = blockLive(hang, draft.deviceAt(id), !made);
+    if (made && draft.gear.rail(UnitId(hang.converter->value)).chose("isolator", "one")) {
+        live.closed = {inLineId(ConductorId(hang.converter->value + ".feed+"), kInLineIsolator)};
+        live.text = then(std::move(live.text), "Close the converter's isolator."_text);
+    }
     if (hang.parted) {
-        live.closed = {addServiceIsolator(draft, ConductorId(id + ".feed+"), kBlockIsolator)};
+        live.closed.push_back(
+            addServiceIsolator(draft, ConductorId(id + ".feed+"), kBlockIsolator));
         live.text = then(std::move(live.text), "Close its isolator."_text);
     }
     draft.piece.steps.push_back(std::move(live));

@@ -33,6 +33,10 @@ LiveStep idling(const DeviceId& id,
         "kill: "
         "leave it unplugged until a licensed electrician has inspected and tested the mains "
         "side."_text;
+    if (!closed.empty()) {
+        s.text = then(std::move(s.text),
+                      "Its isolator stays open until the capacitors are charged."_text);
+    }
     s.subjects = {subject(id)};
     s.fuses = {feed};
     s.closed = std::move(closed);

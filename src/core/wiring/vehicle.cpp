@@ -71,6 +71,23 @@ Text leadName(const SupplyPoint& point) {
             {{"point", Text::given(point.name)}}};
 }
 
+// Before the chargers that hang on it, whose own fuses are still out.
+LiveStep splitLive(const SupplyPoint& point, const DeviceId& bar, const ConductorId& fuse) {
+    LiveStep s;
+    s.id = "on." + bar.value;
+    s.stage = Stage::Engine;
+    s.text = {
+        "Engine stopped, the fuses of all that hangs on it still out: fuse of {point} in."_text,
+        {{"point", Text::given(point.name)}}};
+    s.caution = "It is live from now on, with the engine off too."_text;
+    s.subjects = {subject(bar)};
+    s.fuses = {fuse};
+    Look look;
+    look.readings = {{Reads::Across, TerminalId{bar, kBar}, {}}};
+    s.looks = {look};
+    return s;
+}
+
 // One feed that splits to several: a bar of its own, its cable sized for all that hangs on it.
 void addSplit(Draft& draft, const SupplyPoint& point) {
     const std::string id = kPoint + point.id.value;
@@ -86,6 +103,7 @@ void addSplit(Draft& draft, const SupplyPoint& point) {
                                             Pole::Positive,
                                             Purpose::Feed);
     draft.protect(lead.id, guarding(holderFuse(draft), "E5"));
+    draft.piece.steps.push_back(splitLive(point, d.id, supplyLead(point.id)));
 }
 
 // What its maker lets others take from, with the cable and the fuse that are there.
