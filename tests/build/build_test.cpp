@@ -8,6 +8,7 @@
 
 #include "core/design/design.h"
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -112,6 +113,50 @@ TEST(Numbers, GivenOnceStayThoughLoadsComeAndGo) {
     for (const auto& [id, number] : before) {
         EXPECT_EQ(b.numbers.at(id), number) << id.value;
     }
+}
+
+// Both ends of it: at the bars, and what comes from the starter battery.
+TEST(Parts, WhatComesInTheBoxIsNeitherBoughtNorCut) {
+    Plan plan = test::aFullVan();
+    DcdcModel own = *findById(library().dcdcs, engineOf(plan.gear)->charger);
+    own.id = "own_charger";
+    own.boxedFuses = true;
+    own.boxedLeads = true;
+    plan.own.dcdcs = {own};
+    const Build bought = design(plan, library()).build;
+    engineOf(plan.gear)->charger = own.id;
+    const Build boxed = design(plan, library()).build;
+    const auto isCut = [](const Build& b, const char* id) {
+        return std::ranges::find(b.cuts, ConductorId(id), &CutPiece::conductor) != b.cuts.end();
+    };
+    const auto fuses = [](const Build& b) {
+        double out = 0.0;
+        for (const Part& p : b.parts) {
+            const bool holder = english(p.name).starts_with("holder");
+            out += p.group == PartGroup::Fuses && !holder ? p.quantity.si : 0.0;
+        }
+        return out;
+    };
+    for (const char* id : {"engine.feed+", "dcdc.feed+", "dcdc.feed-"}) {
+        EXPECT_TRUE(isCut(bought, id)) << id;
+        EXPECT_FALSE(isCut(boxed, id)) << id;
+    }
+    EXPECT_TRUE(isCut(boxed, "mppt.feed+"));
+    // At both batteries, and in its enable lead.
+    EXPECT_EQ(fuses(bought) - fuses(boxed), 3.0);
+}
+
+TEST(Parts, APostThatTakesNoLugGetsOneAdapter) {
+    Plan plan = test::aFullVan();
+    BatteryModel own = *findById(library().batteries, bankOf(plan.gear).model);
+    own.id = "own_battery";
+    own.connection.stud = "post";
+    plan.own.batteries = {own};
+    bankOf(plan.gear).model = own.id;
+    const Design d = design(plan, library());
+    const Part* adapters = partOf(d.build, "post clamp with a stud");
+    ASSERT_NE(adapters, nullptr);
+    EXPECT_EQ(adapters->quantity.si, 6.0);  // two posts of each of three batteries
 }
 
 TEST(Labels, SayNumberWhereToSizeAndFuse) {

@@ -28,10 +28,14 @@ bool inHolder(const Library& library, const std::optional<ChosenFuse>& fuse) {
 }  // namespace
 
 bool inBox(const Circuit& circuit, const Conductor& c, bool Device::*flag) {
-    return std::ranges::any_of(std::array{&c.from, &c.to}, [&](const TerminalId* end) {
-        const Device* d = findDevice(circuit, end->device);
-        return d->unit == c.unit && d->*flag;
-    });
+    // What comes from the vehicle belongs to its side, and ends at the unit all the same.
+    const Device* starter = firstOf(circuit, DeviceKind::Starter);
+    const bool fromVehicle = starter != nullptr && c.unit == starter->unit;
+    return c.side == Side::House &&
+           std::ranges::any_of(std::array{&c.from, &c.to}, [&](const TerminalId* end) {
+               const Device* d = findDevice(circuit, end->device);
+               return d->*flag && (d->unit == c.unit || fromVehicle);
+           });
 }
 
 Text lugText(SquareMetres area, const std::string& stud) {

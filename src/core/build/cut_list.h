@@ -14,8 +14,8 @@ namespace spirk {
                                             const Cables& cables,
                                             const std::map<ConductorId, int>& numbers);
 
-// Whether it comes in the box of its unit's device: a unit's leads begin at the bars, so both ends
-// are looked at.
+// Whether it comes in the box of its unit's device: a unit's leads begin at the bars or at the
+// vehicle, so both ends are looked at. Panels' leads come with no controller.
 [[nodiscard]] bool inBox(const Circuit& circuit, const Conductor& c, bool Device::*flag);
 
 // 'lug 50 mm² M8', 'ferrule 4 mm²', 'blade terminal 4 mm²'.
