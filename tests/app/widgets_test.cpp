@@ -190,11 +190,21 @@ TEST_F(Widgets, TheChosenConductorHasItsTimeCurrentPicture) {
     trigger("view.station.cables");
     window->selection().select(std::nullopt);
     auto* picture = find<app::TimeCurrentView>("cables.timeCurrent");
-    EXPECT_TRUE(picture->inWords().contains("Choose a conductor"));
+    EXPECT_TRUE(picture->inWords().contains("Select a conductor"));
     window->selection().select(subject(ConductorId("inverter.feed+")));
     EXPECT_TRUE(picture->inWords().contains("opens within"));
     EXPECT_EQ(picture->accessibleDescription(), picture->inWords());
+    // One row of the legend for the fuse's band, its cable, its load and both short circuits.
+    EXPECT_EQ(picture->named().size(), 5);
+    EXPECT_TRUE(picture->named().at(2).startsWith("load, "));
     EXPECT_FALSE(picture->grab().isNull());
+    // Panels of one string need no fuse: the legend does not name one.
+    const auto& rows = window->document().design()->cables.rows;
+    const auto bare = std::ranges::find_if(rows, [](const auto& r) { return !r.protectedBy; });
+    ASSERT_NE(bare, rows.end());
+    window->selection().select(subject(bare->id));
+    EXPECT_TRUE(picture->inWords().contains("No fuse"));
+    EXPECT_FALSE(picture->named().join(' ').contains("fuse opens"));
 }
 
 TEST_F(Widgets, DiagramClosesABlockToABoxAndOpensItAgain) {

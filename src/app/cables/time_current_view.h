@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Paints the time-current picture of the chosen conductor: time upward, current to the right, both
-// in decades.
+// Shows the time-current picture of the chosen conductor: time upward, current to the right, both in
+// decades. What each line means stands in a legend beside the picture, so that no name lies on a line.
 
 #include <QWidget>
 #include <optional>
@@ -10,6 +10,9 @@
 #include "app/shared/selection.h"
 #include "core/cables/time_current.h"
 #include "paper/ink.h"
+
+class QCustomPlot;
+class QLabel;
 
 namespace spirk::app {
 
@@ -20,28 +23,26 @@ public:
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QSize minimumSizeHint() const override;
     // The picture in words, for those who cannot see it and for what it comes to.
-    [[nodiscard]] QString inWords() const { return words_; }
+    [[nodiscard]] QString inWords() const;
+    // What stands in the legend, top to bottom.
+    [[nodiscard]] QStringList named() const;
 
 protected:
-    void paintEvent(QPaintEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
 private:
     void refresh();
-    [[nodiscard]] QPointF at(const QRectF& area, Amps current, Seconds time) const;
-    void paintGrid(QPainter& p, const QRectF& area, const Ink& ink) const;
-    void paintFuse(QPainter& p, const QRectF& area, const Ink& ink) const;
-    void paintCable(QPainter& p, const QRectF& area, const Ink& ink) const;
-    void paintMark(QPainter& p,
-                   const QRectF& area,
-                   Amps current,
-                   const QString& text,
-                   int row,
-                   const QPen& pen) const;
+    void draw();
+    void drawAxes(const Ink& ink);
+    void drawFuse(const Ink& ink);
+    void drawCable(const Ink& ink);
+    void drawMark(Amps current, const QString& name, const QPen& pen);
 
     Document& document_;
     Selection& selection_;
+    QLabel* words_;
+    QCustomPlot* plot_;
     std::optional<TimeCurrent> shown_;
-    QString words_;
 };
 
 }  // namespace spirk::app
