@@ -46,9 +46,9 @@ Outcome badInput(const std::vector<spirk::Error>& problems) {
 std::string unknownKeys(const spirk::Plan& plan) {
     std::vector<spirk::Error> out;
     for (const spirk::KeptField& field : plan.kept) {
-        out.push_back({"This version does not know this key; it changes nothing."_text,
+        out.push_back({"This version does not know this key; it has no effect."_text,
                        spirk::describe(field),
-                       "Look whether it is spelt as docs/file-format.md says."_text});
+                       "Check its spelling against docs/file-format.md."_text});
     }
     return badInput(out).err;
 }
@@ -113,7 +113,7 @@ int runProgram(int argc, char** argv) {
     });
     command(
         "why",
-        words("How a figure came about"_text),
+        words("How a figure is calculated"_text),
         [&](const auto& d, const auto& l) { return spirk::cli::why(d, l, args.figure, form()); })
         ->add_option(
             "figure", args.figure, words("Id of the figure, as 'cable.inverter.feed+.size'"_text))

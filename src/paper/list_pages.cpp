@@ -29,7 +29,7 @@ void addFindings(PageFlow& flow, const Design& design) {
                         q(f.source) + " (" + q(name(f.standing)) + ")"});
     }
     if (rows.empty()) {
-        flow.paragraph(ListPages::tr("Nothing, by the rules that were checked."));
+        flow.paragraph(ListPages::tr("The rules found nothing."));
         return;
     }
     flow.table({{ListPages::tr("Rule"), 14},
@@ -115,7 +115,7 @@ void addStep(PageFlow& flow, const SwitchStep& step, int number, const Units& un
     if (!rows.empty()) {
         flow.table({{ListPages::tr("Reading"), 82},
                     {ListPages::tr("Expected"), 28, true},
-                    {ListPages::tr("All is well between"), 42, true},
+                    {ListPages::tr("Correct if between"), 42, true},
                     {ListPages::tr("Measured"), 28}},
                    rows);
     }
@@ -134,9 +134,10 @@ std::vector<Page> listPages(const Design& design, const Library& /*library*/) {
 
 std::vector<Page> sheetPages(const Design& design) {
     PageFlow flow = flowFor(ListPages::tr("First switch-on"), design);
-    flow.paragraph(ListPages::tr(
-        "Expected volts are for a bank delivered half charged; compare with the same meter "
-        "at the battery. Expected amps are what the monitor or a clamp zeroed beforehand shows."));
+    flow.paragraph(
+        ListPages::tr("Expected voltages are for a bank delivered half charged; compare with the "
+                      "same meter at the battery. Expected currents are what the monitor or a "
+                      "clamp meter, zeroed beforehand, shows."));
     flow.heading(ListPages::tr("Dead tests: everything off"));
     int number = 0;
     for (const SwitchStep& step : design.powerUp.deadTests) {

@@ -85,7 +85,7 @@ TEST_F(Amend, AModelIsNamedAndGivenBack) {
     window->selection().select(subject(DeviceId("main.switch")));
     take("amend.hardware", "battery switch, single pole, 600 A");
     EXPECT_EQ(firstOf(design().wiring.circuit, DeviceKind::MainSwitch)->rating, amps(600));
-    take("amend.hardware", "The least that serves");
+    take("amend.hardware", "The smallest that is enough");
     EXPECT_LT(firstOf(design().wiring.circuit, DeviceKind::MainSwitch)->rating, amps(600));
 }
 

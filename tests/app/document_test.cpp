@@ -120,7 +120,7 @@ TEST_F(DocumentTest, TheConsequenceIsThatOfTheLastEdit) {
     EXPECT_TRUE(document.consequence().contains("days more without sun"))
         << document.consequence().toStdString();
     document.undoStack().undo();
-    EXPECT_TRUE(document.consequence().contains("days less without sun"));
+    EXPECT_TRUE(document.consequence().contains("fewer days without sun"));
 }
 
 // Its undo stack used to report from its destructor, into a document that had gone.

@@ -188,7 +188,7 @@ TEST_F(Files, ASecondWindowOnOnePlanIsToldSo) {
         second.get(), &app::PlanWatch::openElsewhere, [&](const QString& w) { said = w; });
     QFile::link(in("van.spirk"), in("same.spirk"));
     EXPECT_TRUE(other.open(in("same.spirk")).empty());
-    EXPECT_TRUE(said.contains("another window")) << said.toStdString();
+    EXPECT_TRUE(said.contains("another Spirk window")) << said.toStdString();
     // Another plan is nobody's business.
     ASSERT_TRUE(savePlan(named("second"), in("second.spirk").toStdString()).has_value());
     EXPECT_TRUE(other.open(in("second.spirk")).empty());

@@ -50,7 +50,7 @@ protected:
         chooseIn("supply.unit.bank.model", "lithium battery, 200 Ah");
         find<QSpinBox>("supply.unit.bank.count")->setValue(2);
         chooseIn("supply.unit.mppt.panel", "rigid panel, 200 W");
-        chooseIn("supply.unit.mppt.controller", "solar controller, 100 V, 30 A");
+        chooseIn("supply.unit.mppt.controller", "MPPT solar controller, 100 V, 30 A");
         chooseIn("supply.unit.inverter.model", "inverter, 1600 W");
         chooseIn("supply.unit.dcdc.charger", "DC-DC charger, 30 A");
         enter("supply.alternator", "140 A");

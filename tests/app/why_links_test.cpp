@@ -119,7 +119,7 @@ TEST_F(WhyLinks, AFigureThatHasGoneSaysSo) {
     Plan next = plan();
     takeOutInverter(next.gear);
     window->document().push("no inverter", std::move(next));
-    EXPECT_TRUE(why->toPlainText().contains("does not exist"));
+    EXPECT_TRUE(why->toPlainText().contains("no longer"));
     window->document().undoStack().undo();
     EXPECT_TRUE(why->toPlainText().contains("Kirchhoff"));
 }

@@ -110,7 +110,7 @@ TEST_F(Widgets, WhyASizeEndsWithWhatItWasComparedWith) {
     ASSERT_TRUE(
         QTest::qWaitFor([&] { return why->toPlainText().contains("Compared with"); }, 20000));
     EXPECT_TRUE(why->toPlainText().contains("35 mm²"));
-    EXPECT_TRUE(why->toPlainText().contains("brings W1"));
+    EXPECT_TRUE(why->toPlainText().contains("adds W1"));
     // Of a figure that is no choice nothing is compared.
     window->selection().askWhy(FigureId("supply.days"));
     QTest::qWait(400);
@@ -166,7 +166,7 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
     QTest::keyClick(rules[3], Qt::Key_Return, Qt::ShiftModifier);
     EXPECT_TRUE(why->toPlainText().contains("Inverter chosen"));
     QTest::keyClick(rules[3], Qt::Key_Return, Qt::ControlModifier);
-    EXPECT_TRUE(why->toPlainText().contains("Most that the bank can give the inverter"));
+    EXPECT_TRUE(why->toPlainText().contains("Most power the bank can give the inverter"));
     QTest::keyClick(rules[2], Qt::Key_Return, Qt::ShiftModifier);
     EXPECT_TRUE(why->toPlainText().contains("Engine charging chosen"));
     // The label of the chosen mark lies under the beginning of its bar.
@@ -325,7 +325,7 @@ TEST_F(Widgets, TheSheetShowsCautionsAndExpectedReadings) {
     trigger("view.station.powerup");
     const QString text = find<QTextBrowser>("powerup.sheet")->toPlainText();
     for (const char* part :
-         {"Rings and watch off", "absorption", "14.20 V", "amps out of the bank", "unplugged"}) {
+         {"Rings and watch off", "absorption", "14.20 V", "current out of the bank", "unplugged"}) {
         EXPECT_TRUE(text.contains(part)) << part;
     }
     QTest::mouseClick(find<QPushButton>("powerup.print"), Qt::LeftButton);
@@ -338,14 +338,14 @@ TEST_F(Widgets, ThreadOfAConductorGoesFromLoadToLabel) {
     for (const char* part : {"Current",
                              "Fuse",
                              "Size",
-                             "May carry",
+                             "Ampacity",
                              "Length",
                              "Drop",
                              "Short circuit",
                              "Terminals",
                              "Label",
                              "Piece",
-                             "Current in each moment",
+                             "Current in each situation",
                              "Driving"}) {
         EXPECT_TRUE(text.contains(part)) << part;
     }

@@ -235,7 +235,7 @@ TEST_F(Window, EveryFigureOfTheStripAnswersWhy) {
     EXPECT_TRUE(why->isVisible());
     EXPECT_TRUE(why->toPlainText().contains("days = E_usable / E_day"));
     trigger("help.why");
-    EXPECT_TRUE(why->toPlainText().contains("Drawn from the bank a day"));
+    EXPECT_TRUE(why->toPlainText().contains("Drawn from the bank per day"));
 }
 
 TEST_F(Window, TermsOfAWhyAreLinksToFurtherOnes) {

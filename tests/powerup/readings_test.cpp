@@ -57,16 +57,16 @@ TEST_F(Readings, EachLiesWithinItsBand) {
 }
 
 TEST_F(Readings, BandOfVoltsIsThatOfTwentyToNinetyFivePercentCharge) {
-    const Expected& e = reading("on.main", "volts");
+    const Expected& e = reading("on.main", "voltage");
     const Chemistry& lfp = demo().gear.bank().chemistry;
     EXPECT_NEAR(e.value.si - e.low.si, rest() - restVoltage(lfp, 0.2).si(), 1e-9);
     EXPECT_NEAR(e.high.si - e.value.si, restVoltage(lfp, 0.95).si() - rest(), 1e-9);
 }
 
 TEST_F(Readings, NothingConnectedShowsNothing) {
-    EXPECT_NEAR(reading("on.main", "amps").value.si, 0.0, 1e-6);
-    EXPECT_NEAR(reading("on.main", "volts").value.si, rest(), 1e-6);
-    EXPECT_NEAR(reading("on.fuseblock", "volts").value.si, rest(), 1e-6);
+    EXPECT_NEAR(reading("on.main", "current").value.si, 0.0, 1e-6);
+    EXPECT_NEAR(reading("on.main", "voltage").value.si, rest(), 1e-6);
+    EXPECT_NEAR(reading("on.fuseblock", "voltage").value.si, rest(), 1e-6);
 }
 
 TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
@@ -93,8 +93,8 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
     ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0;
     const double power = 41.0;  // the laptop, measured
     const double v = (rest() + std::sqrt(rest() * rest() - 4.0 * ohms * power)) / 2.0;
-    EXPECT_NEAR(reading("on.circuit.laptop.feed+", "volts").value.si, v, 1e-4);
-    EXPECT_NEAR(reading("on.circuit.laptop.feed+", "amps").value.si, power / v, 1e-4);
+    EXPECT_NEAR(reading("on.circuit.laptop.feed+", "voltage").value.si, v, 1e-4);
+    EXPECT_NEAR(reading("on.circuit.laptop.feed+", "current").value.si, power / v, 1e-4);
 }
 
 TEST_F(Readings, EachCircuitIsReadWithOnlyItsOwnLoadsOn) {
@@ -115,7 +115,7 @@ TEST_F(Readings, EachCircuitIsReadWithOnlyItsOwnLoadsOn) {
 
 TEST_F(Readings, TheInverterIdlesOnItsOwn) {
     const double idle = inverterLoss(*demo().gear.inverter(), watts(0)).si();
-    EXPECT_NEAR(reading("on.inverter", "amps").value.si, idle / rest(), 0.01);
+    EXPECT_NEAR(reading("on.inverter", "current").value.si, idle / rest(), 0.01);
 }
 
 TEST_F(Readings, SunMayGiveAnythingUpToFullSun) {
@@ -126,8 +126,8 @@ TEST_F(Readings, SunMayGiveAnythingUpToFullSun) {
 }
 
 TEST_F(Readings, EngineDrawsWhatItGivesOverItsEfficiency) {
-    const double out = reading("on.dcdc", "amps from").value.si;
-    const double in = reading("on.dcdc", "amps into").value.si;
+    const double out = reading("on.dcdc", "current from").value.si;
+    const double in = reading("on.dcdc", "current into").value.si;
     EXPECT_NEAR(out, 40.0, 1e-6);
     // Output near 13.3 V, input near 14 V, 90 %.
     EXPECT_NEAR(in, 13.3 * out / (0.9 * 14.0), 2.5);

@@ -38,9 +38,9 @@ CablesModel::CablesModel(Document& document, QObject* parent)
                  tr("Length"),
                  tr("Current"),
                  tr("Drop"),
-                 tr("Short"),
-                 tr("May carry"),
-                 tr("Volts lost"),
+                 tr("Fault"),
+                 tr("Ampacity"),
+                 tr("Voltage drop"),
                  tr("Studs")},
                 parent) {}
 

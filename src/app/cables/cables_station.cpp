@@ -37,7 +37,7 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
     conductors->setStretchFactor(1, 2);
     conductors->setChildrenCollapsible(false);
     tabs->addTab(conductors, tr("Con&ductors"));
-    tabs->addTab(makePlaces(), tr("&Places and ways"));
+    tabs->addTab(makePlaces(), tr("&Places and routes"));
     auto* hint = new QLabel(
         tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
            "✎ marks what you have set. The bars show how much of what is allowed is used."),
@@ -73,8 +73,8 @@ QWidget* CablesStation::makePlaces() {
         connect(model, &std::remove_pointer_t<decltype(model)>::refused, this, &Station::notice);
     };
     table("cables.places", tr("Places"), new PlacesTable(document(), this));
-    table("cables.ways", tr("Wire ways"), new WaysTable(document(), this));
-    table("cables.placed", tr("Where each device stands"), new PlacedTable(document(), this));
+    table("cables.ways", tr("Cable routes"), new WaysTable(document(), this));
+    table("cables.placed", tr("Where each device is"), new PlacedTable(document(), this));
     return page;
 }
 

@@ -65,7 +65,8 @@ Result<PlanTable::Edit> PlacesTable::edited(int row, int column, const QString& 
 }
 
 WaysTable::WaysTable(Document& document, QObject* parent)
-    : PlanTable(document, {tr("Wire way from"), tr("to"), tr("Length"), tr("Tied")}, parent) {}
+    : PlanTable(document, {tr("Cable route from"), tr("to"), tr("Length"), tr("Bundled")}, parent) {
+}
 int WaysTable::rows(const Design& design) const {
     return static_cast<int>(design.plan.van.ways.size());
 }
@@ -89,22 +90,22 @@ Result<PlanTable::Edit> WaysTable::edited(int row, int column, const QString& ty
     }
     Plan next = plan();
     nth(next.van.ways, row).length = *length;
-    return Edit{tr("Change a wire way"), std::move(next), {}};
+    return Edit{tr("Change a cable route"), std::move(next), {}};
 }
 
 // Conductors tied into one bundle warm each other.
 Result<PlanTable::Edit> WaysTable::tied(int row, const QString& typed) const {
     const QString word = typed.trimmed().toLower();
     if (word != tr("yes") && word != tr("no")) {
-        return failure("Say yes or no."_text, "van.ways", "Yes: tied into one bundle."_text);
+        return failure("Type yes or no."_text, "van.ways", "Yes: bundled with other cables."_text);
     }
     Plan next = plan();
     nth(next.van.ways, row).bundling = word == tr("yes") ? Bundling::Tied : Bundling::Loose;
-    return Edit{tr("Change a wire way"), std::move(next), {}};
+    return Edit{tr("Change a cable route"), std::move(next), {}};
 }
 
 PlacedTable::PlacedTable(Document& document, QObject* parent)
-    : PlanTable(document, {tr("Device"), tr("Stands at")}, parent) {}
+    : PlanTable(document, {tr("Device"), tr("Place")}, parent) {}
 int PlacedTable::rows(const Design& design) const {
     return static_cast<int>(design.wiring.circuit.devices.size());
 }

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Shows the time-current picture of the chosen conductor: time upward, current to the right, both in
-// decades. What each line means stands in a legend beside the picture, so that no name lies on a line.
+// Shows the time-current picture of the chosen conductor: time upward, current to the right, both
+// in decades. What each line means stands in a legend beside the picture, so that no name lies on a
+// line.
 
 #include <QWidget>
 #include <optional>

@@ -45,13 +45,11 @@ StationState ChecksStation::state() const {
 }
 
 void ChecksStation::refresh() {
-    head_->setText(
-        design().checks.findings.empty()
-            ? tr("Nothing found by the rules that were checked. That is not a certificate: look at "
-                 "what Spirk cannot see.")
-            : tr("What the rules found. A fix is one step that can be undone; where a fix could "
-                 "itself "
-                 "be dangerous there is none."));
+    head_->setText(design().checks.findings.empty()
+                       ? tr("The rules found nothing. That is not a certificate: check what Spirk "
+                            "cannot see, too.")
+                       : tr("Findings of the rules. A fix is one step that can be undone; none is "
+                            "offered where it could itself be dangerous."));
     const int position = area_->verticalScrollBar()->value();
     std::vector<const Finding*> all;
     // What is accepted stays listed, below what is open.

@@ -69,7 +69,7 @@ FindingCard::FindingCard(const Finding& finding,
         this,
         QFont::Normal));
     auto* source =
-        textLabel(tr("%1. Standing: %2.").arg(q(finding.source), q(name(finding.standing))),
+        textLabel(tr("%1. Status: %2.").arg(q(finding.source), q(name(finding.standing))),
                   this,
                   QFont::Normal);
     source->setEnabled(false);
@@ -141,7 +141,7 @@ void FindingCard::addAcceptance(const Finding& finding,
         return;
     }
     button->setText(tr("Accept…"));
-    button->setToolTip(tr("Keep it as it is, with a reason; it stays listed"));
+    button->setToolTip(tr("Leave it as it is, with a reason; the finding stays listed"));
     auto* reason = new QLineEdit(bar);
     reason->setObjectName("checks.reason." + q(finding.id));
     reason->setAccessibleName(tr("Why you accept it"));

@@ -25,10 +25,10 @@ QWidget* DiagramStation::makeToolbar() {
     auto* bar = new QWidget(this);
     auto* layout = new QHBoxLayout(bar);
     layout->setContentsMargins(0, 0, 0, 0);
-    auto* label = new QLabel(tr("&Moment"), bar);
+    auto* label = new QLabel(tr("S&ituation"), bar);
     label->setBuddy(moments_);
     moments_->setObjectName("diagram.moment");
-    moments_->setAccessibleName(tr("Moment whose volts and amps are shown"));
+    moments_->setAccessibleName(tr("Situation whose voltages and currents are shown"));
     connect(moments_, &QComboBox::currentIndexChanged, this, [this](int index) {
         view_->setMoment(index > 0 ? std::optional(static_cast<std::size_t>(index - 1))
                                    : std::nullopt);

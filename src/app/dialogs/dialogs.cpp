@@ -38,18 +38,17 @@ UnsavedAnswer askUnsaved(QWidget* parent, const QString& plan) {
 }
 
 ConflictAnswer askConflict(QWidget* parent, const QString& file) {
-    QMessageBox* asked =
-        box(parent,
-            Asked::tr("Changed by another program"),
-            Asked::tr("'%1' has been changed by another program since it was opened "
-                      "here. Which of the two is to stay?")
-                .arg(file));
+    QMessageBox* asked = box(parent,
+                             Asked::tr("Changed by another program"),
+                             Asked::tr("'%1' has been changed by another program since it was "
+                                       "opened here. Which version do you want to keep?")
+                                 .arg(file));
     QPushButton* beside =
-        asked->addButton(Asked::tr("Save mine &beside it…"), QMessageBox::AcceptRole);
+        asked->addButton(Asked::tr("Save mine under &another name…"), QMessageBox::AcceptRole);
     QPushButton* mine =
-        asked->addButton(Asked::tr("&Mine: replace it"), QMessageBox::DestructiveRole);
-    QPushButton* theirs =
-        asked->addButton(Asked::tr("&Theirs: open it and drop mine"), QMessageBox::DestructiveRole);
+        asked->addButton(Asked::tr("Keep &mine: replace the file"), QMessageBox::DestructiveRole);
+    QPushButton* theirs = asked->addButton(Asked::tr("Keep &theirs: open it, discard mine"),
+                                           QMessageBox::DestructiveRole);
     asked->addButton(QMessageBox::Cancel);
     asked->setDefaultButton(beside);
     ConflictAnswer answer = ConflictAnswer::Cancel;

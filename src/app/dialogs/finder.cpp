@@ -122,7 +122,7 @@ void Finder::addUnits(Document& document, Selection& selection) {
         add(tr("%1: %2").arg(nameOf(unit), q(now->name)), tr("unit"), goTo(unit));
         for (const WayRow& way : document.library().ways) {
             if (way.of == now->of && way.id != now->id && canJoin(document.plan().gear, way)) {
-                add(tr("%1: instead %2").arg(nameOf(unit), q(way.name)),
+                add(tr("%1: %2 instead").arg(nameOf(unit), q(way.name)),
                     tr("way"),
                     [&document, id = unit.id, way, text = q(way.name)] {
                         Plan next = document.plan();

@@ -134,7 +134,7 @@ QDialogButtonBox* FirstPlanDialog::makeButtons() {
     make_ = buttons->addButton(tr("&Make this plan"), QDialogButtonBox::AcceptRole);
     make_->setObjectName("first.make");
     make_->setDefault(true);
-    QPushButton* empty = buttons->addButton(tr("Begin &empty"), QDialogButtonBox::ActionRole);
+    QPushButton* empty = buttons->addButton(tr("Start &empty"), QDialogButtonBox::ActionRole);
     empty->setObjectName("first.empty");
     QPushButton* demo = buttons->addButton(tr("Look at a &demo"), QDialogButtonBox::ActionRole);
     demo->setObjectName("first.demo");
@@ -295,7 +295,7 @@ void FirstPlanDialog::showOutcome(const Outcome& outcome) {
     if (const auto owned = cables(); !owned) {
         text += line(tr("Cable"), q(owned.error().remedy));
     }
-    text += line(tr("Found"), severityText(figures.findings, 3)) + "</table>";
+    text += line(tr("Findings"), severityText(figures.findings, 3)) + "</table>";
     outcome_->setText(text);
     outcomeNow_ = outcome;
     if (makeAsked_) {

@@ -143,10 +143,10 @@ OwnGearDialog::OwnGearDialog(Document& document, QWidget* parent)
     setObjectName("ownGear");
     setWindowTitle(tr("Your own gear"));
     addKinds();
-    auto* head = new QLabel(
-        tr("Begin with the entry that is most alike, then type what your data sheet says. What you "
-           "keep is stored in this plan and can be chosen in Supply."),
-        this);
+    auto* head =
+        new QLabel(tr("Start from the most similar entry, then enter what your data sheet says. "
+                      "What you keep is stored in this plan and can be chosen in Supply."),
+                   this);
     head->setWordWrap(true);
     kind_ = new QComboBox(this);
     kind_->setObjectName("ownGear.kind");
@@ -156,13 +156,13 @@ OwnGearDialog::OwnGearDialog(Document& document, QWidget* parent)
     }
     begin_ = new QComboBox(this);
     begin_->setObjectName("ownGear.begin");
-    begin_->setAccessibleName(tr("Begin with"));
+    begin_->setAccessibleName(tr("Start from"));
     name_ = new QLineEdit(this);
     name_->setObjectName("ownGear.name");
     name_->setAccessibleName(tr("Name"));
     auto* top = new QFormLayout;
     top->addRow(tr("&Kind"), kind_);
-    top->addRow(tr("&Begin with"), begin_);
+    top->addRow(tr("&Start from"), begin_);
     top->addRow(tr("&Name"), name_);
     auto* area = new QScrollArea(this);
     area->setWidgetResizable(true);

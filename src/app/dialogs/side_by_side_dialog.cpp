@@ -104,8 +104,8 @@ void SideBySideDialog::showAnswer(Answer answer) {
     for (std::size_t i = 0; i < answers.regions.size(); ++i) {
         parts << tr("%1: %2").arg(q(answers.regions[i]), severityText(answers.findings[i], 3));
     }
-    head_->setText(tr("The same plan by each region's own cables and rules, without sizes that you "
-                      "have set. %1.")
+    head_->setText(tr("The same plan with each region's own cables and rules, without the sizes "
+                      "you have set. %1.")
                        .arg(parts.join("; ")));
     QAbstractItemModel* old = table_->model();
     table_->setModel(new SideBySideModel(std::move(answers), this));

@@ -50,14 +50,14 @@ public:
         }
         const std::array names{WaysDialog::tr("in the plan now"),
                                WaysDialog::tr("findings"),
-                               WaysDialog::tr("brings"),
-                               WaysDialog::tr("ends"),
+                               WaysDialog::tr("adds findings"),
+                               WaysDialog::tr("removes findings"),
                                WaysDialog::tr("largest current"),
                                WaysDialog::tr("drop, of its limit"),
-                               WaysDialog::tr("whole plan costs"),
-                               WaysDialog::tr("and weighs"),
-                               WaysDialog::tr("ends to make"),
-                               WaysDialog::tr("cable to lay")};
+                               WaysDialog::tr("cost of the whole plan"),
+                               WaysDialog::tr("weight"),
+                               WaysDialog::tr("terminations"),
+                               WaysDialog::tr("cable length")};
         return names.at(static_cast<std::size_t>(section));
     }
 
@@ -133,7 +133,7 @@ WaysDialog::WaysDialog(Document& document, UnitId unit, const QString& title, QW
     question_->setAccessibleName(tr("What is compared"));
     table_ = new QTableView(this);
     table_->setObjectName("ways.table");
-    table_->setAccessibleName(tr("What each would come to on this plan"));
+    table_->setAccessibleName(tr("What each would mean for this plan"));
     table_->setSelectionBehavior(QAbstractItemView::SelectColumns);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setWordWrap(true);

@@ -39,8 +39,8 @@ Drawer::Drawer(Document& document, Selection& selection, QWidget* parent)
       }) {
     setObjectName("drawer");
     auto* splitter = new QSplitter(Qt::Vertical, this);
-    thread_ = browser("drawer.thread", tr("Story of what is selected"), splitter);
-    why_ = browser("drawer.why", tr("How the figure came about"), splitter);
+    thread_ = browser("drawer.thread", tr("Details of the selection"), splitter);
+    why_ = browser("drawer.why", tr("How this figure is calculated"), splitter);
     why_->hide();
     splitter->setStretchFactor(0, 3);
     splitter->setStretchFactor(1, 2);
@@ -100,7 +100,7 @@ void Drawer::showAsked(const QString& compared) {
     const QString back =
         "<p><a href=\"back:\">" + (asked_.size() > 1 ? tr("Back") : tr("Close")) + "</a></p>";
     const QString text = derivation ? whyText(*derivation, design, currentInk())
-                                    : tr("This figure does not exist in the plan now.");
+                                    : tr("This figure is no longer in the plan.");
     why_->setHtml(back + text + compared);
 }
 

@@ -67,7 +67,7 @@ public:
             const QString taken =
                 energy == nullptr ? QString()
                                   : ", " + whyLink(energy->id, q(energy->result, d_.plan.units));
-            row(DrawerWords::tr("Decides the bank"),
+            row(DrawerWords::tr("Decides the bank's size"),
                 link(subject(load->id), q(load->name)) + taken);
         }
         if (!lastEdit.isEmpty()) {
@@ -76,8 +76,8 @@ public:
         end();
         html_ += "<p style='color:" + faint_ + "'>" +
                  DrawerWords::tr(
-                     "Choose an appliance, a device or a conductor anywhere to see all about it "
-                     "here. Every figure that is a link answers 'why'.") +
+                     "Select an appliance, a device or a conductor to see its details here. Click "
+                     "an underlined figure to see how it is calculated.") +
                  "</p>";
         return "<html>" + html_ + "</html>";
     }
@@ -149,7 +149,7 @@ private:
         figure(DrawerWords::tr("Fuse at the far end"), fuseFigure(id, End::To));
         if (isOurs(*c)) {
             figure(DrawerWords::tr("Size"), cableFigure(id, "size"));
-            figure(DrawerWords::tr("May carry"), cableFigure(id, "ampacity"));
+            figure(DrawerWords::tr("Ampacity"), cableFigure(id, "ampacity"));
             figure(DrawerWords::tr("Length"), lengthFigure(id));
             figure(DrawerWords::tr("Drop"), cableFigure(id, "drop"));
             figure(DrawerWords::tr("Short circuit"), cableFigure(id, "fault"));
@@ -160,8 +160,8 @@ private:
             labels(id);
             steps(subject(id));
         } else {
-            row(DrawerWords::tr("Standing"),
-                DrawerWords::tr("the vehicle's own: shown, not sized"));
+            row(DrawerWords::tr("Status"),
+                DrawerWords::tr("part of the vehicle: shown, not sized"));
         }
         end();
         moments(id, index);
@@ -219,8 +219,8 @@ private:
     }
 
     void moments(const ConductorId& id, std::size_t index) {
-        html_ +=
-            "<p style='color:" + faint_ + "'>" + DrawerWords::tr("Current in each moment") + "</p>";
+        html_ += "<p style='color:" + faint_ + "'>" + DrawerWords::tr("Current in each situation") +
+                 "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
             html_ +=
@@ -270,7 +270,7 @@ private:
                                  [](const Port& port) { return port.counter.has_value(); })) {
             return;
         }
-        html_ += "<p style='color:" + faint_ + "'>" + DrawerWords::tr("In each moment") + "</p>";
+        html_ += "<p style='color:" + faint_ + "'>" + DrawerWords::tr("In each situation") + "</p>";
         begin();
         for (std::size_t i = 0; i < d_.moments.size(); ++i) {
             const Moment& moment = d_.wiring.moments[i];
@@ -314,7 +314,7 @@ private:
         const auto need = std::ranges::find(d_.needs.appliances, id, &ApplianceNeed::id);
         row(DrawerWords::tr("Share of the day"), q(percent(need->share)).toHtmlEscaped());
         if (d_.needs.deciding == id) {
-            row(DrawerWords::tr("Decides"), DrawerWords::tr("the largest of all: look here first"));
+            row(DrawerWords::tr("Decides"), DrawerWords::tr("the largest load: look here first"));
         }
         const DeviceId load = deviceOf(id);
         if (findDevice(d_.wiring.circuit, load) != nullptr) {

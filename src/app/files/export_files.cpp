@@ -38,7 +38,7 @@ QString exported(const Document& document,
         return {};
     }
     const auto paths = saveTogether(files);
-    return paths ? ExportFiles::tr("Written: %1")
+    return paths ? ExportFiles::tr("Exported: %1")
                        .arg(QStringList(paths->begin(), paths->end()).join(", "))
                  : q(paths.error());
 }

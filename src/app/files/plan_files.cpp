@@ -92,7 +92,7 @@ void PlanFiles::openFile(const QString& path) {
     }
     const std::vector<Error> problems = document_.open(path);
     if (!problems.empty()) {
-        emit notice(tr("'%1' was not opened; what was open is still here.")
+        emit notice(tr("'%1' was not opened; the plan that was open stays open.")
                         .arg(QFileInfo(path).fileName()) +
                     "\n" + linesOf(problems));
         return;
@@ -179,8 +179,9 @@ bool PlanFiles::saveAs() {
         }
     }
     if (isDemo(path)) {
-        emit notice(tr("'%1' is a demo of Spirk's and stays as it is. Save under another name.")
-                        .arg(QFileInfo(path).fileName()));
+        emit notice(
+            tr("'%1' is one of Spirk's demos and cannot be changed. Save it under another name.")
+                .arg(QFileInfo(path).fileName()));
         return false;
     }
     return saveTo(path);
@@ -210,12 +211,12 @@ void PlanFiles::importGear(const QString& path) {
     }
     const GearReading reading = readGearFile(*text, path.toStdString());
     if (!reading.shelf) {
-        emit notice(tr("Nothing was taken from '%1'.").arg(name) + "\n" +
+        emit notice(tr("Nothing was imported from '%1'.").arg(name) + "\n" +
                     linesOf(reading.problems));
         return;
     }
     ImportedGear imported = withGear(document_.plan(), *reading.shelf, document_.libraries());
-    QStringList lines{tr("%n entries taken from '%1'.", nullptr, imported.taken).arg(name)};
+    QStringList lines{tr("%n entries imported from '%1'.", nullptr, imported.taken).arg(name)};
     for (std::size_t i = 0; i < imported.changed.size() && i < kMostShownProblems; ++i) {
         lines << q(imported.changed[i]);
     }

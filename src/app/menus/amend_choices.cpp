@@ -145,8 +145,9 @@ AmendChoices hardwareFor(const Design& design, const Library& library, const Dev
         return {};
     }
     const SetHardware slot{d.id, ""};
-    AmendChoices out{
-        {AmendMenu::tr("The least that serves"), withoutKind(design.plan, slot), !d.made->named}};
+    AmendChoices out{{AmendMenu::tr("The smallest that is enough"),
+                      withoutKind(design.plan, slot),
+                      !d.made->named}};
     for (const HardwareModel* model : onOffer(design.plan.own.hardware, library.hardware)) {
         if (model->kind == d.made->kind) {
             out.push_back({q(model->name),

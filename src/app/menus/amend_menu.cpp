@@ -65,8 +65,8 @@ AmendMenu::AmendMenu(Document& document,
     addSeparator();
     putIn_ = addChoices(
         "amend.putIn",
-        tr("Put &in"),
-        tr("Put something into %1"),
+        tr("&Insert"),
+        tr("Insert into %1"),
         ofConductor([](const Design& design, const Conductor& c) { return putInsFor(design, c); }));
     fuse_ = add("amend.fuse", tr("&Leave its fuse out"), [this] { toggleFuse(); });
     moveFrom_ = add("amend.moveFrom", tr("Move its &first end…"), [this] { moveEnd(End::From); });
@@ -81,12 +81,12 @@ AmendMenu::AmendMenu(Document& document,
                            }));
     place_ = addChoices(
         "amend.place",
-        tr("&Place of the device"),
-        tr("Put the %1 elsewhere"),
+        tr("&Place of this device"),
+        tr("Move the %1"),
         ofDevice([](const Design& design, const Device& d) { return placesFor(design, d); }));
-    takeOut_ = add("amend.takeOut", tr("Take it &out"), [this] { takeOut(); });
+    takeOut_ = add("amend.takeOut", tr("Remove it fr&om the plan"), [this] { takeOut(); });
     addSeparator();
-    takeBack_ = add("amend.takeBack", tr("&Back to as computed"), [this] { takeBack(); });
+    takeBack_ = add("amend.takeBack", tr("&Reset to computed"), [this] { takeBack(); });
     connect(&document, &Document::designChanged, this, &AmendMenu::refresh);
     connect(&selection, &Selection::changed, this, &AmendMenu::refresh);
     refresh();
@@ -287,7 +287,7 @@ void AmendMenu::takeOut() {
     const Device* d = device();
     const auto next = d == nullptr ? std::nullopt : withoutDevice(document_.plan(), *d);
     if (next) {
-        document_.push(tr("Take out: %1").arg(q(d->name)), *next);
+        document_.push(tr("Remove: %1").arg(q(d->name)), *next);
     }
 }
 
@@ -298,7 +298,7 @@ void AmendMenu::takeBack() {
     }
     Plan next = document_.plan();
     std::erase_if(next.amendments, [&](const Amendment& a) { return targetOf(a) == *subject; });
-    document_.push(tr("Take the changes of %1 back").arg(nameOfChosen()), std::move(next));
+    document_.push(tr("Reset %1 to computed").arg(nameOfChosen()), std::move(next));
 }
 
 }  // namespace spirk::app

@@ -119,7 +119,7 @@ void PlanMenu::refreshNegatives() {
 
 void PlanMenu::moveTo(const Region& region) {
     if (region.id != document_.plan().region) {
-        document_.push(tr("Build it in: %1").arg(q(region.name)),
+        document_.push(tr("Change the region: %1").arg(q(region.name)),
                        movedTo(document_.plan(), region));
     }
 }

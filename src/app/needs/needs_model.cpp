@@ -107,7 +107,7 @@ NeedsModel::NeedsModel(Document& document, QObject* parent)
                 {tr("Appliance"),
                  tr("Supply"),
                  tr("Count"),
-                 tr("Plate"),
+                 tr("Rated"),
                  tr("Measured"),
                  tr("On"),
                  tr("From"),
@@ -179,7 +179,7 @@ QVariant NeedsModel::look(int row, int column, int role) const {
             return column == Rated && a.measured ? QVariant(currentInk().faint) : QVariant();
         case Qt::ToolTipRole:
             return shown().needs.deciding == a.id && column == Name
-                       ? QVariant(tr("This load decides the bank: look here first"))
+                       ? QVariant(tr("The largest load on the bank: look here first"))
                        : QVariant();
         default:
             return {};

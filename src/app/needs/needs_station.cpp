@@ -114,13 +114,13 @@ QWidget* NeedsStation::makeToolbar() {
     remove_ = new QToolButton(bar);
     remove_->setObjectName("needs.remove");
     remove_->setText(tr("&Remove"));
-    remove_->setToolTip(tr("Remove the chosen appliance (Delete)"));
+    remove_->setToolTip(tr("Remove the selected appliance (Delete)"));
     remove_->setShortcut(QKeySequence::Delete);
     connect(remove_, &QToolButton::clicked, this, &NeedsStation::removeSelected);
     wired_ = new QToolButton(bar);
     wired_->setObjectName("needs.wired");
     wired_->setText(tr("&Wired"));
-    wired_->setToolTip(tr("Place, switch and circuit of the chosen DC appliance"));
+    wired_->setToolTip(tr("Place, switch and circuit of the selected DC appliance"));
     wired_->setPopupMode(QToolButton::InstantPopup);
     auto* wiring = new QMenu(wired_);
     connect(wiring, &QMenu::aboutToShow, this, [this, wiring] {

@@ -63,9 +63,9 @@ Ribbon::Ribbon(Document& document, Selection& selection, QWidget* parent)
     : QAbstractScrollArea(parent), document_(document), selection_(selection) {
     setObjectName("needs.ribbon");
     setAccessibleName(tr("The day in 24 hours"));
-    setAccessibleDescription(tr(
-        "Up and Down choose an appliance, Space its next use; Left and Right move it, with Shift "
-        "its end, with Alt its start; S splits it, J joins it to the next."));
+    setAccessibleDescription(
+        tr("Up and Down select an appliance, Space its next use; Left and Right move it, with "
+           "Shift its end, with Alt its start; S splits it, J joins it to the next."));
     setFrameShape(QFrame::NoFrame);
     setFocusPolicy(Qt::StrongFocus);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

@@ -70,7 +70,7 @@ private:
     void addSwitches(QMenu& menu) {
         add(menu,
             "wired.switch.none",
-            WiredMenu::tr("its own, or none"),
+            WiredMenu::tr("its own switch, or none"),
             !load_.switched,
             [self = *this]() mutable {
                 self.change(WiredMenu::tr("Take out a switch"),
@@ -108,10 +108,10 @@ private:
         const CircuitChoice* now = circuitWith(document_.plan().gear, id_);
         add(menu,
             "wired.circuit.none",
-            WiredMenu::tr("grouped by the program"),
+            WiredMenu::tr("grouped automatically"),
             now == nullptr,
             [self = *this] {
-                self.document_.push(WiredMenu::tr("Group by the program"),
+                self.document_.push(WiredMenu::tr("Group automatically"),
                                     inCircuit(self.document_.plan(), self.id_, UnitId()));
             });
         for (const CircuitChoice& circuit : document_.plan().gear.circuits) {
@@ -126,7 +126,7 @@ private:
         }
         add(menu,
             "wired.circuit.own",
-            WiredMenu::tr("one of its own: said in Supply"),
+            WiredMenu::tr("its own circuit: set in Supply"),
             false,
             [self = *this] {
                 self.document_.push(WiredMenu::tr("Give it a circuit of its own"),

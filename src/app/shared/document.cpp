@@ -143,7 +143,7 @@ std::vector<Error> Document::open(const QString& path) {
     try {
         setPlan(std::move(*reading.plan), file, fingerprint(*text));
     } catch (const BrokenPromise& e) {
-        return {{{"This plan breaks Spirk, which is a defect of Spirk's ({why})."_text,
+        return {{{"Spirk cannot compute this plan, which is a defect in Spirk ({why})."_text,
                   {{"why", std::string(e.what())}}},
                  file.toStdString(),
                  "The file was left as it is; please report it."_text}};

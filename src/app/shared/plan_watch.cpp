@@ -65,10 +65,9 @@ void PlanWatch::mark() {
     }
     // A folder that cannot be written says nothing about other windows.
     if (mark_->error() == QLockFile::LockFailedError) {
-        emit openElsewhere(
-            tr("'%1' is open in another window of Spirk too. Whichever is saved last "
-               "will be asked which of the two stays.")
-                .arg(QFileInfo(followed_).fileName()));
+        emit openElsewhere(tr("'%1' is open in another Spirk window too. Whichever window saves "
+                              "last will ask which version to keep.")
+                               .arg(QFileInfo(followed_).fileName()));
         again_.start();
     }
 }
@@ -89,12 +88,11 @@ void PlanWatch::look() {
     if (QFileInfo::exists(followed_)) {
         watcher_.addPath(followed_);
     }
-    emit changedOnDisk(
-        document_.changedOnDisk()
-            ? tr("'%1' has been changed by another program since it was opened here. Saving will "
-                 "ask which of the two stays.")
-                  .arg(QFileInfo(followed_).fileName())
-            : QString());
+    emit changedOnDisk(document_.changedOnDisk()
+                           ? tr("'%1' has been changed by another program since it was opened "
+                                "here. Saving will ask which version to keep.")
+                                 .arg(QFileInfo(followed_).fileName())
+                           : QString());
 }
 
 }  // namespace spirk::app

@@ -56,8 +56,8 @@ MainWindow::MainWindow(const Libraries& libraries, const QString& demos, Dialogs
     connect(&document_, &Document::designChanged, this, &MainWindow::refreshTitle);
     connect(&document_, &Document::designChanged, this, [this] { showNotice(QString()); });
     connect(&document_, &Document::broke, this, [this](const QString& what) {
-        showNotice(tr("This change breaks Spirk and was not made; your plan is as it was. It is a "
-                      "defect of Spirk's (%1): please report it.")
+        showNotice(tr("Spirk failed on this change and did not make it; your plan is unchanged. "
+                      "This is a defect in Spirk (%1): please report it.")
                        .arg(what));
     });
     connect(&document_, &Document::refused, this, &MainWindow::showNotice);
@@ -187,7 +187,7 @@ void MainWindow::makeFileMenu() {
     action(menu, "file.saveAs", tr("Save &as…"), QKeySequence("Ctrl+Shift+S"), [this] {
         files_->saveAs();
     });
-    action(menu, "file.reopen", tr("Open again from the dis&k"), {}, [this] { files_->reopen(); });
+    action(menu, "file.reopen", tr("Reload from dis&k"), {}, [this] { files_->reopen(); });
     menu->addSeparator();
     auto* exports = new ExportMenu(document_, dialogs_, this);
     connect(exports, &ExportMenu::notice, this, &MainWindow::showNotice);
@@ -365,10 +365,9 @@ void MainWindow::openRecovered(LeftBehind left) {
     const QString name = q(left.plan.name);
     document_.setRecovered(std::move(left.plan), left.fileName, left.onDisk);
     selection_.select(std::nullopt);
-    showNotice(
-        tr("'%1' (%2) was open when Spirk was stopped. It is back with all its changes, which "
-           "are not saved yet: save it, or open the file again to drop them.")
-            .arg(name, file));
+    showNotice(tr("'%1' (%2) was open when Spirk stopped. It is recovered with all its changes, "
+                  "which are not saved yet: save it, or open the file again to discard them.")
+                   .arg(name, file));
 }
 
 // A narrow window is the station's: the drawer makes room when it becomes narrow, comes back when

@@ -24,11 +24,10 @@ Session::~Session() { application_.guard({}); }
 
 void Session::broke(const QString& what) {
     recovery_.write();
-    window_.showWarning(
-        Warning::Broken,
-        tr("Something broke in Spirk (%1), which is a defect of Spirk's. Your plan is as it was "
-           "before; save it under another name, then start Spirk again.")
-            .arg(what));
+    window_.showWarning(Warning::Broken,
+                        tr("Spirk has failed (%1), which is a defect in Spirk. Your plan is as it "
+                           "was before; save it under another name, then start Spirk again.")
+                            .arg(what));
 }
 
 bool Session::takeLeftBehind(const QString& asked) {

@@ -62,7 +62,7 @@ QToolButton* Strip::figure(const QString& name, const FigureId& id) {
     auto* button = new QToolButton(this);
     button->setObjectName(name);
     button->setAutoRaise(true);
-    button->setToolTip(tr("Why? Shows how this figure came about"));
+    button->setToolTip(tr("Why? Shows how this figure is calculated"));
     connect(button, &QToolButton::clicked, this, [this, id] { selection_.askWhy(id); });
     return button;
 }
@@ -72,7 +72,7 @@ void Strip::refresh() {
     days_->setText(s.daysWithoutSun ? tr("%1 days without sun").arg(q(shownDays(*s.daysWithoutSun)))
                                     : tr("nothing drawn yet"));
     worst_->setText(s.worstOnInverter > watts(0.0)
-                        ? tr("%1 worst on the inverter").arg(q(s.worstOnInverter))
+                        ? tr("inverter peak %1").arg(q(s.worstOnInverter))
                         : tr("no mains loads"));
     weight_->setText(q(kilograms(s.weightKg), document_.plan().units));
     price_->setText(tr("about %1").arg(roughPrice(s.price, s.currency)));

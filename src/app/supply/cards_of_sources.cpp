@@ -91,7 +91,7 @@ void UnitCards::addFrom(QFormLayout* form,
     }
     addModel(form,
              fieldsOf(id) + ".from",
-             tr("Takes from"),
+             tr("Fed from"),
              from.point.value,
              offers,
              [of](Gear& g) -> std::string& { return of(g).point.value; });
@@ -138,7 +138,7 @@ void UnitCards::addPanels(const SourceChoice& source, const PanelsChoice& panels
         tr("%1 × %2, beside others")
             .arg(panels.series * panels.parallel)
             .arg(nameOfModel<PanelModel>(document_, panels.panel)),
-        tr("More panels at a controller that has some."),
+        tr("More panels on a controller that already has some."),
         [this, panels, id, shared, into = source.into](QFormLayout* form) {
             addArray(form, id, panels, [id](Gear& g) -> ArrayChoice& {
                 return whatOf<PanelsChoice>(g, id);
@@ -180,7 +180,7 @@ void UnitCards::addRelay(const SourceChoice& source, const RelayChoice& relay) {
         source,
         WayKind::Relay,
         nameOfModel<RelayModel>(document_, relay.relay),
-        tr("Joins both batteries while you drive."),
+        tr("Connects both batteries while you drive."),
         [this, relay, id](QFormLayout* form) {
             addModel(form,
                      fieldsOf(id) + ".relay",
@@ -210,7 +210,7 @@ void UnitCards::addShore(const SourceChoice& source, const ShoreChoice& shore) {
                      [id](Gear& g) -> std::string& { return whatOf<ShoreChoice>(g, id).charger; });
             addHours(form,
                      fieldsOf(id) + ".hours",
-                     tr("On shore a day"),
+                     tr("On shore power per day"),
                      shore.perDay,
                      [id](Gear& g) -> Seconds& { return whatOf<ShoreChoice>(g, id).perDay; });
         });
@@ -222,7 +222,8 @@ void UnitCards::addCombined(const SourceChoice& source, const CombinedChoice& co
         source,
         WayKind::Combined,
         nameOfModel<CombinedModel>(document_, combined.unit),
-        tr("Charges while you drive and while the sun shines; with both, each gives a share."),
+        tr("Charges while you drive and while the sun shines; when both are there, each gives a "
+           "share."),
         [this, combined, id, system = systemOf(source.into)](QFormLayout* form) {
             addModel(form,
                      fieldsOf(id) + ".unit",
@@ -244,7 +245,7 @@ void UnitCards::addSecond(const SourceChoice& source, const AlternatorChoice& se
     addSourceCard(source,
                   WayKind::Alternator,
                   nameOfModel<AlternatorModel>(document_, second.alternator),
-                  tr("Charges the bank alone while the engine runs."),
+                  tr("Charges only the bank, while the engine runs."),
                   [this, second, id, system = systemOf(source.into)](QFormLayout* form) {
                       addModel(
                           form,
@@ -263,7 +264,7 @@ void UnitCards::addTrickle(const SourceChoice& source, const TrickleChoice& tric
     addSourceCard(source,
                   WayKind::Trickle,
                   nameOfModel<TrickleModel>(document_, trickle.charger),
-                  tr("Keeps the starter battery full while the house is being charged."),
+                  tr("Keeps the starter battery full while the bank is being charged."),
                   [this, trickle, id, system = systemOf(source.into)](QFormLayout* form) {
                       addModel(form,
                                fieldsOf(id) + ".charger",

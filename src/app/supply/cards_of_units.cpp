@@ -67,7 +67,7 @@ void UnitCards::addAllBanks() {
              tr("%1 × %2")
                  .arg(bank.count * bank.series)
                  .arg(nameOfModel<BatteryModel>(document_, bank.model)),
-             tr("Holds what is used while nothing charges."),
+             tr("Stores the energy for when nothing charges."),
              [this, bank, id, at](QFormLayout* form) {
                  addModel(form,
                           at + ".model",
@@ -97,18 +97,18 @@ void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
     const QString at = fieldsOf(id);
     auto* vents = new QComboBox(this);
     vents->setObjectName(at + ".venting");
-    vents->setAccessibleName(tr("Its gas"));
-    vents->addItems({tr("nothing leads it away"),
-                     tr("a tube to the outside"),
-                     tr("a box, vented to the outside"),
-                     tr("stands outside")});
+    vents->setAccessibleName(tr("Ventilation"));
+    vents->addItems({tr("none, in the living space"),
+                     tr("vent tube to the outside"),
+                     tr("box with vents to the outside"),
+                     tr("installed outside")});
     vents->setCurrentIndex(static_cast<int>(bank.venting));
     vents->setToolTip(
-        tip(tr("Vented lead-acid gives off hydrogen when it is charged. Lithium and "
-               "sealed lead do not.")));
-    form->addRow(tr("Its gas"), vents);
+        tip(tr("Flooded lead-acid batteries give off hydrogen while charging. Sealed ones hardly "
+               "do, lithium ones not at all.")));
+    form->addRow(tr("Ventilation"), vents);
     connect(vents, &QComboBox::activated, this, [this, vents, id](int nth) {
-        push(vents->objectName(), tr("Choose where its gas goes"), [&](Gear& g) {
+        push(vents->objectName(), tr("Choose the ventilation"), [&](Gear& g) {
             in(g.banks, id).venting = static_cast<Venting>(nth);
         });
     });
@@ -118,7 +118,7 @@ void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
         addQuantity<double>(
             form,
             at + ".opening",
-            tr("Each vent, cm²"),
+            tr("Each vent opening, cm²"),
             bank.opening ? QString::number(inMm2(*bank.opening) / kMm2PerCm2) : QString(),
             [](const std::string& text) { return parseNumber(text, 0.1, kMostCm2); },
             [id](Plan& plan, const double& cm2) {
@@ -128,7 +128,7 @@ void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
     addQuantity<Watts>(
         form,
         at + ".heater",
-        tr("Heater of each"),
+        tr("Heater in each"),
         q(bank.heater ? bank.heater->power : watts(0.0)),
         [](const std::string& text) { return parsePower(text); },
         [id](Plan& plan, const Watts& power) {
@@ -143,7 +143,7 @@ void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
         addQuantity<Celsius>(
             form,
             at + ".heater.below",
-            tr("It heats below"),
+            tr("Heats below"),
             q(bank.heater->below),
             [units](const std::string& text) { return parseTemperature(text, units); },
             [id](Plan& plan, const Celsius& below) {
@@ -158,8 +158,8 @@ void UnitCards::addSubRail(const RailChoice& rail, const FromRail& from) {
     addCard({rail,
              WayKind::SubRail,
              Column::Out,
-             tr("Block elsewhere"),
-             tr("A block of fuses at another place, by one feed."),
+             tr("Remote fuse block"),
+             tr("A fuse block in another place, on one feed."),
              [this, id, from](QFormLayout* form) {
                  const QString at = fieldsOf(id);
                  std::vector<Offered> rails;
@@ -209,7 +209,7 @@ void UnitCards::addRail(const RailChoice& rail) {
              WayKind::ConverterRail,
              Column::Out,
              nameOfModel<ConverterModel>(document_, converter->model),
-             tr("Makes 12 V of the bank's volts."),
+             tr("Makes 12 V from the bank's voltage."),
              [this, id, at, model = converter->model, system = systemOf(id)](QFormLayout* form) {
                  addModel(form,
                           at + ".model",
@@ -246,8 +246,8 @@ void UnitCards::addRail(const RailChoice& rail) {
                  box->addItem(tr("fused distributor"));
                  box->setCurrentIndex(static_cast<int>(kind));
                  box->setToolTip(
-                     tr("Bars with separate holders are flexible; a distributor holds the fuses, "
-                        "tidy and covered"));
+                     tr("Bars with separate fuse holders are flexible; a distributor holds the "
+                        "fuses, tidy and covered"));
                  form->addRow(tr("Distribution"), box);
                  connect(box, &QComboBox::activated, this, [this, box, id](int nth) {
                      push(box->objectName(), tr("Choose the distribution"), [&](Gear& g) {
@@ -264,37 +264,39 @@ void UnitCards::addAllInverters() {
         const std::vector<InverterUnit>& units = document_.design()->gear.inverters;
         const auto unit = std::ranges::find(units, id, &InverterUnit::id);
         const bool charges = unit != units.end() && unit->model->charge.si() > 0.0;
-        addCard({inverter,
-                 WayKind::Inverter,
-                 Column::Out,
-                 nameOfModel<InverterModel>(document_, inverter.model),
-                 charges ? tr("Makes mains of the bank's volts, and charges it from shore.")
-                         : tr("Makes mains of the bank's volts."),
-                 [this, inverter, id, at, charges, system = systemOf(inverter.from)](
-                     QFormLayout* form) {
-                     addModel(form,
-                              at + ".model",
-                              tr("Inverter"),
+        addCard(
+            {inverter,
+             WayKind::Inverter,
+             Column::Out,
+             nameOfModel<InverterModel>(document_, inverter.model),
+             charges
+                 ? tr("Makes mains voltage from the bank, and charges the bank from shore power.")
+                 : tr("Makes mains voltage from the bank."),
+             [this, inverter, id, at, charges, system = systemOf(inverter.from)](
+                 QFormLayout* form) {
+                 addModel(form,
+                          at + ".model",
+                          tr("Inverter"),
+                          inverter.model,
+                          offered<InverterModel>(
+                              document_,
                               inverter.model,
-                              offered<InverterModel>(
-                                  document_,
-                                  inverter.model,
-                                  [system](const InverterModel& m) { return m.system == system; }),
-                              [id](Gear& g) -> std::string& { return in(g.inverters, id).model; });
-                     addHours(form,
-                              at + ".hours",
-                              tr("Switched on a day"),
-                              inverter.onPerDay,
-                              [id](Gear& g) -> Seconds& { return in(g.inverters, id).onPerDay; });
-                     if (charges) {
-                         addHours(
-                             form,
-                             at + ".shore",
-                             tr("On shore a day"),
-                             inverter.shorePerDay,
-                             [id](Gear& g) -> Seconds& { return in(g.inverters, id).shorePerDay; });
-                     }
-                 }});
+                              [system](const InverterModel& m) { return m.system == system; }),
+                          [id](Gear& g) -> std::string& { return in(g.inverters, id).model; });
+                 addHours(form,
+                          at + ".hours",
+                          tr("Switched on per day"),
+                          inverter.onPerDay,
+                          [id](Gear& g) -> Seconds& { return in(g.inverters, id).onPerDay; });
+                 if (charges) {
+                     addHours(
+                         form,
+                         at + ".shore",
+                         tr("On shore power per day"),
+                         inverter.shorePerDay,
+                         [id](Gear& g) -> Seconds& { return in(g.inverters, id).shorePerDay; });
+                 }
+             }});
     }
 }
 
@@ -313,13 +315,13 @@ void UnitCards::addPutIn() {
         Kind{In, NewUnit::Relay, "relay", tr("Relay from the starter battery")},
         Kind{In, NewUnit::Shore, "shore", tr("Charger on shore power")},
         Kind{In, NewUnit::Combined, "combined", tr("One charger for engine and sun")},
-        Kind{In, NewUnit::Panels, "panels", tr("More panels at the same controller")},
+        Kind{In, NewUnit::Panels, "panels", tr("More panels on the same controller")},
         Kind{In, NewUnit::Alternator, "second", tr("Second alternator")},
         Kind{Store, NewUnit::Bank, "bank", tr("Another bank with its own bars")},
         Kind{Store, NewUnit::Module, "module", tr("Module behind plugs")},
         Kind{Out, NewUnit::Inverter, "inverter", tr("Inverter")},
         Kind{Out, NewUnit::Converter, "converter", tr("Converter for 12 V loads")},
-        Kind{Out, NewUnit::SubRail, "subRail", tr("Block of fuses elsewhere in the van")},
+        Kind{Out, NewUnit::SubRail, "subRail", tr("Fuse block elsewhere in the van")},
         Kind{Out, NewUnit::Monitor, "monitor", tr("Display or gauges")},
         Kind{Out, NewUnit::Trickle, "trickle", tr("Trickle charger for the starter battery")}};
     const std::array texts{tr("Add charging"), tr("Add storage"), tr("Add output")};

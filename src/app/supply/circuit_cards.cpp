@@ -65,13 +65,15 @@ void UnitCards::addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layo
         rails.push_back({nameOf(rail), rail.id.value});
     }
     rails.push_back({tr("the starter battery"), kOnVehicle});
-    addModel(
-        form, at + ".on", tr("Hangs on"), circuit.on.value, rails, [id](Gear& g) -> std::string& {
-            return circuitIn(g, id).on.value;
-        });
+    addModel(form,
+             at + ".on",
+             tr("Supplied by"),
+             circuit.on.value,
+             rails,
+             [id](Gear& g) -> std::string& { return circuitIn(g, id).on.value; });
     addChoice(form,
               at + ".tap",
-              tr("Begins"),
+              tr("Starts at"),
               {tr("at a way of a block"), tr("with a fuse of its own")},
               static_cast<int>(circuit.tap),
               [id](Gear& g, int nth) { circuitIn(g, id).tap = static_cast<Tap>(nth); });
@@ -89,7 +91,7 @@ void UnitCards::addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layo
               [id](Gear& g, int nth) { circuitIn(g, id).back = static_cast<Back>(nth); });
     auto* out = new QPushButton(tr("Remove"), this);
     out->setObjectName(at + ".remove");
-    out->setToolTip(tip(tr("The loads stay: the program groups them again")));
+    out->setToolTip(tip(tr("Its loads stay and are grouped automatically again")));
     layout->addWidget(out, 0, Qt::AlignLeft);
     connect(out, &QPushButton::clicked, this, [this, id] {
         push("supply.circuit", tr("Remove a circuit"), [&](Gear& gear) {
@@ -113,8 +115,8 @@ QString UnitCards::nameOf(const RailChoice& rail) const {
         const auto place = block == nullptr
                                ? places.end()
                                : std::ranges::find(places, block->place, &VanPlace::id);
-        return place == places.end() ? tr("block elsewhere")
-                                     : tr("block elsewhere (%1)").arg(q(place->name));
+        return place == places.end() ? tr("remote fuse block")
+                                     : tr("remote fuse block (%1)").arg(q(place->name));
     }
     return rail.id == mainRailOf(document_.plan().gear).id
                ? tr("the bus bars")

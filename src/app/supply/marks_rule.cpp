@@ -25,10 +25,9 @@ MarksRule::MarksRule(const QString& name, Selection& selection, QWidget* parent)
 void MarksRule::show(std::optional<Marks> marks, const QString& remark) {
     marks_ = std::move(marks);
     remark_ = remark;
-    setToolTip(
-        tip(tr("%1. Click a mark for its why. Enter: why this is needed; with Shift: what is "
-               "chosen; with Ctrl: the most that anything allows.")
-                .arg(remark)));
+    setToolTip(tip(tr("%1. Click a mark to see how it is calculated. Enter: what is needed; with "
+                      "Shift: what is chosen; with Ctrl: the most that is allowed.")
+                       .arg(remark)));
     QString spoken = name_ + ". ";
     spoken += marks_ ? tr("Needed %1, chosen %2.").arg(q(marks_->needed), q(marks_->chosen))
                      : tr("Not chosen.");

@@ -12,7 +12,7 @@ namespace spirk::app {
 MonthsChart::MonthsChart(Document& document, QWidget* parent)
     : QWidget(parent), document_(document) {
     setObjectName("supply.months");
-    setAccessibleName(tr("Sun by month against what is drawn a day"));
+    setAccessibleName(tr("Solar yield by month against daily use"));
     connect(&document, &Document::designChanged, this, [this] { update(); });
 }
 
@@ -31,11 +31,11 @@ void MonthsChart::paintEvent(QPaintEvent* /*event*/) {
         most = std::max(most, m.perDay.si());
     }
     p.setPen(ink.faint);
-    p.drawText(
-        QRectF(12, 0, width() - 24, line * 1.4),
-        Qt::AlignLeft | Qt::AlignVCenter,
-        fontMetrics().elidedText(
-            tr("Sun on a mean day; the line is what is drawn"), Qt::ElideRight, width() - 24));
+    p.drawText(QRectF(12, 0, width() - 24, line * 1.4),
+               Qt::AlignLeft | Qt::AlignVCenter,
+               fontMetrics().elidedText(tr("Solar yield on an average day; the line is daily use"),
+                                        Qt::ElideRight,
+                                        width() - 24));
     const double step = area.width() / 12.0;
     const bool room = step > fontMetrics().horizontalAdvance("May") * 1.15;
     const int letters = room ? 3 : 1;

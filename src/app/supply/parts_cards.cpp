@@ -69,7 +69,7 @@ void UnitCards::addUnlike(QFormLayout* form, const BankChoice& bank) {
                  bank.count,
                  [of](Gear& g) -> int& { return of(g).string; });
         addModel(
-            form, at + ".model", tr("It is"), string.model, models, [of](Gear& g) -> std::string& {
+            form, at + ".model", tr("Model"), string.model, models, [of](Gear& g) -> std::string& {
                 return of(g).model;
             });
         addQuantity<double>(
@@ -79,11 +79,11 @@ void UnitCards::addUnlike(QFormLayout* form, const BankChoice& bank) {
             QString::number(string.left * kPercent),
             parseLeft,
             [of](Plan& plan, const double& left) { of(plan.gear).left = left / kPercent; });
-        auto* out = new QPushButton(tr("As the others again"), this);
+        auto* out = new QPushButton(tr("Same as the others again"), this);
         out->setObjectName(at + ".remove");
         form->addRow(QString(), out);
         connect(out, &QPushButton::clicked, this, [this, id, k] {
-            push("supply.unlike", tr("Make a battery as the others"), [&](Gear& g) {
+            push("supply.unlike", tr("Make a battery the same as the others"), [&](Gear& g) {
                 std::vector<UnlikeString>& list = in(g.banks, id).unlike;
                 list.erase(list.begin() + static_cast<std::ptrdiff_t>(k));
             });
@@ -92,8 +92,8 @@ void UnitCards::addUnlike(QFormLayout* form, const BankChoice& bank) {
     auto* add = new QPushButton(tr("One differs or has aged"), this);
     add->setObjectName("supply.unit." + q(id.value) + ".unlike.add");
     add->setToolTip(
-        tip(tr("A battery of another model beside the rest, or one that holds less than "
-               "it did: its share is computed, and what is wrong with it is told")));
+        tip(tr("A battery of another model, or one that has lost capacity: its share of the "
+               "current is computed, and problems are reported")));
     form->addRow(QString(), add);
     connect(add, &QPushButton::clicked, this, [this, id] {
         push("supply.unlike.add", tr("Let a battery differ"), [&](Gear& g) {
@@ -153,7 +153,7 @@ void UnitCards::addSensor(QFormLayout* form, const UnitId& monitor, const Sensor
         });
     addChoice(form,
               at + ".senses",
-              tr("It tells"),
+              tr("Measures"),
               {tr("how full a tank is"), tr("a temperature"), tr("a voltage")},
               static_cast<int>(sensor.senses),
               [monitor, id](Gear& g, int nth) {
@@ -178,7 +178,7 @@ void UnitCards::addAllModules() {
         addFolding({Column::Store,
                     "supply.module." + q(module.id.value),
                     tr("Module: %1").arg(q(module.name)),
-                    tr("Behind plugs, to be taken out whole."),
+                    tr("Connected by plugs, removable as a whole."),
                     [this, module](QVBoxLayout* inside) { addModuleFields(module, inside); },
                     [] {}});
     }
@@ -218,7 +218,7 @@ void UnitCards::addModuleFields(const ModuleChoice& module, QVBoxLayout* layout)
     }
     auto* out = new QPushButton(tr("Remove"), this);
     out->setObjectName(at + ".remove");
-    out->setToolTip(tip(tr("What is in it stays, without the plugs")));
+    out->setToolTip(tip(tr("Its contents stay, without the plugs")));
     layout->addWidget(out, 0, Qt::AlignLeft);
     connect(out, &QPushButton::clicked, this, [this, id] {
         push("supply.module", tr("Remove a module"), [&](Gear& g) {

@@ -87,7 +87,7 @@ QGridLayout* SupplyStation::makeTrip() {
                             Field{tr("&Climate like"), climate_},
                             Field{tr("&From"), firstMonth_},
                             Field{tr("&Days without sun"), days_},
-                            Field{tr("D&riving a day"), driving_},
+                            Field{tr("D&riving per day"), driving_},
                             Field{tr("&To"), lastMonth_}};
     constexpr int kAcross = 3;
     for (int i = 0; i < static_cast<int>(fields.size()); ++i) {
@@ -108,8 +108,9 @@ void SupplyStation::addTrip() {
         [this](const std::string& text) -> Result<QString> {
             const std::string name = q(text).trimmed().toStdString();
             if (name.empty()) {
-                return failure(
-                    "A plan needs a name."_text, "name", "Type one; it stands on every page."_text);
+                return failure("A plan needs a name."_text,
+                               "name",
+                               "Type one; it is printed on every page."_text);
             }
             edit(tr("Name the plan"), [&](Plan& p) { p.name = name; });
             return QString();
@@ -152,13 +153,13 @@ void SupplyStation::addTrip() {
         this);
     driving_ = new Entry(
         "supply.driving",
-        tr("Driving a day"),
+        tr("Driving per day"),
         [this](const std::string& text) -> Result<QString> {
             const auto t = parseHours(text);
             if (!t) {
                 return tl::unexpected(t.error());
             }
-            edit(tr("Change driving a day"), [&](Plan& p) { p.trip.drivingPerDay = *t; });
+            edit(tr("Change driving per day"), [&](Plan& p) { p.trip.drivingPerDay = *t; });
             return QString();
         },
         this);
@@ -187,17 +188,18 @@ void SupplyStation::refreshRules() {
     bankRule_->show(s.bank,
                     tr("usable energy; %1 days without sun").arg(q(shownDays(s.daysWithoutSun))));
     sunRule_->show(s.sun,
-                   s.sun ? tr("panels, for %1 alone").arg(q(monthName(s.leanestMonth)))
-                         : tr("no panels chosen"));
-    engineRule_->show(
-        s.engine,
-        s.engineRefill
-            ? tr("current into the bank; empty to full in %1 of driving").arg(q(*s.engineRefill))
-            : tr("no engine charging chosen"));
-    inverterRule_->show(
-        s.inverter,
-        s.inverter ? tr("worst case at once; short-time %1").arg(q(design().needs.worstSurge))
-                   : tr("no inverter chosen"));
+                   s.sun
+                       ? tr("panels, if %1 had to carry it alone").arg(q(monthName(s.leanestMonth)))
+                       : tr("no panels chosen"));
+    engineRule_->show(s.engine,
+                      s.engineRefill
+                          ? tr("current into the bank; from empty to full in %1 of driving")
+                                .arg(q(*s.engineRefill))
+                          : tr("no engine charging chosen"));
+    inverterRule_->show(s.inverter,
+                        s.inverter
+                            ? tr("worst case at once; surge %1").arg(q(design().needs.worstSurge))
+                            : tr("no inverter chosen"));
 }
 
 void SupplyStation::refresh() {

@@ -230,8 +230,8 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     auto* compared = new QPushButton(tr("Compare…"), this);
     compared->setObjectName("supply.unit." + q(id.value) + ".compare");
     compared->setToolTip(
-        tip(tr("Each way, and each choice, on this plan: currents, drops, findings, "
-               "cost, weight and joints")));
+        tip(tr("Each way and each choice on this plan: currents, drops, findings, cost, weight and "
+               "terminations")));
     compared->setEnabled(!questionsOf(*document_.design(), document_.library(), id).empty());
     connect(compared, &QPushButton::clicked, this, [this, id, title = card.title] {
         emit compareAsked(id, title);

@@ -25,8 +25,9 @@ Result<Amps> parseAlternator(const std::string& text) {
         return amperes;
     }
     if (amperes->si() < kLeastAmps || amperes->si() > kMostAmps) {
-        return failure(
-            "An alternator gives 1 to 1000 A."_text, "alternator", "Read its plate: '150 A'."_text);
+        return failure("An alternator's rating is 1 to 1000 A."_text,
+                       "alternator",
+                       "Read its rating plate: '150 A'."_text);
     }
     return amperes;
 }
@@ -92,7 +93,7 @@ void UnitCards::addVehicle() {
     frame->setFrameShape(QFrame::StyledPanel);
     auto* form = new QFormLayout(frame);
     form->setRowWrapPolicy(QFormLayout::WrapLongRows);
-    auto* title = new QLabel(tr("The vehicle's own"), frame);
+    auto* title = new QLabel(tr("The vehicle"), frame);
     form->addRow(title);
     const Vehicle& vehicle = document_.plan().van.vehicle;
     addQuantity<Amps>(form,
@@ -104,12 +105,12 @@ void UnitCards::addVehicle() {
     auto* regulation = new QComboBox(this);
     regulation->setObjectName("supply.regulation");
     regulation->setAccessibleName(tr("Its voltage"));
-    regulation->addItem(tr("steady, about 14 V"));
-    regulation->addItem(tr("falls and rises with the engine's load"));
+    regulation->addItem(tr("constant, about 14 V"));
+    regulation->addItem(tr("variable (smart alternator)"));
     regulation->setCurrentIndex(static_cast<int>(vehicle.regulation));
     regulation->setToolTip(
-        tr("Newer vehicles let the alternator's voltage fall to save fuel and raise it when they "
-           "brake: a relay then charges badly"));
+        tr("Many newer vehicles let the alternator's voltage fall to save fuel and raise it when "
+           "braking: a relay then charges badly"));
     form->addRow(tr("Its voltage"), regulation);
     connect(regulation, &QComboBox::activated, this, [this](int nth) {
         pushVehicle("supply.regulation",
@@ -131,9 +132,9 @@ void UnitCards::addSupplyPoints(QFormLayout* form) {
             q(point.name),
             [](const std::string& text) -> Result<std::string> {
                 if (text.empty()) {
-                    return failure("A supply point has a name."_text,
+                    return failure("A supply point needs a name."_text,
                                    "name",
-                                   "Call it what the vehicle's papers call it."_text);
+                                   "Use the name in the vehicle's manual."_text);
                 }
                 return text;
             },
@@ -141,8 +142,8 @@ void UnitCards::addSupplyPoints(QFormLayout* form) {
         addPlanChoice(
             form,
             at + ".laid",
-            tr("It is"),
-            {tr("there already"), tr("to be built: one feed for several")},
+            tr("Model"),
+            {tr("already in the van"), tr("to be installed: one feed for several units")},
             static_cast<int>(point.laid),
             [id](Plan& plan, int nth) { pointIn(plan, id).laid = static_cast<PointLaid>(nth); });
         addPlanChoice(
@@ -248,9 +249,8 @@ void UnitCards::addNewPoint(QFormLayout* form) {
     auto* add = new QPushButton(tr("Add a supply point"), this);
     add->setObjectName("supply.point.add");
     add->setToolTip(
-        tip(tr("Where the vehicle's maker lets others take current: a socket, a "
-               "terminal, an interface for body builders, with a fuse and a cable of "
-               "its own")));
+        tip(tr("Where the vehicle's maker provides a supply for added equipment: a socket, a "
+               "terminal or a body-builder interface, with its own fuse and cable")));
     form->addRow(QString(), add);
     connect(add, &QPushButton::clicked, this, [this] {
         const std::string name = tr("supply point at the seat").toStdString();

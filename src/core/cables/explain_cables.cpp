@@ -55,14 +55,14 @@ private:
     }
 
     void load(const Conductor& c, const CableRow& row) {
-        const Text moment = row.loadMoment.empty() ? "no moment"_text : row.loadMoment;
+        const Text moment = row.loadMoment.empty() ? "no situation"_text : row.loadMoment;
         add({.id = cableFigure(c.id, "load"),
              .title = of(c, "{conductor}, current"_text),
-             .formula = "largest current of all sizing moments"_text,
+             .formula = "largest current of all situations used for sizing"_text,
              .terms = {{"I_B"_text, moment, measure(row.load), FromSolver{moment}}},
              .result = measure(row.load),
-             .source = "the network solved; loads draw their largest power at the lowest working "
-                       "voltage"_text,
+             .source =
+                 "network solved; loads draw their largest power at the lowest working voltage"_text,
              .note = {}});
     }
 
@@ -79,37 +79,37 @@ private:
                         end == End::From ? "{conductor}, fuse"_text
                                          : "{conductor}, fuse at its far end"_text),
             .formula = c.purpose == Purpose::Signal
-                           ? "the smallest that shops keep"_text
+                           ? "the smallest that is commonly sold"_text
                            : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k"_text,
-            .terms = {{"I_B"_text,
-                       "current"_text,
-                       measure(row.load),
-                       FromFigure{cableFigure(c.id, "load")}},
-                      {"f"_text,
-                       "for currents that run for hours"_text,
-                       number(rule(task_.library, "continuous_factor").value),
-                       fromRule(task_.library, "continuous_factor")},
-                      {"needed"_text,
-                       "least rating"_text,
-                       measure(f.needed),
-                       FromRule{"as the formula says"_text}},
-                      {"I_n"_text, "rating"_text, measure(f.rating), ratingFrom(f, family)},
-                      {"I_cn"_text,
-                       "interrupting capacity of the family"_text,
-                       measure(family.interrupting),
-                       FromTable{
-                           "fuses", family.name, family.interruptingSource, family.certainty}},
-                      {"I_k"_text,
-                       "largest current it may have to interrupt"_text,
-                       measure(f.prospective),
-                       FromSolver{"a short at this fuse, cold cable, batteries in the middle "
-                                  "of their range"_text}}},
+            .terms =
+                {{"I_B"_text,
+                  "current"_text,
+                  measure(row.load),
+                  FromFigure{cableFigure(c.id, "load")}},
+                 {"f"_text,
+                  "for currents that run for hours"_text,
+                  number(rule(task_.library, "continuous_factor").value),
+                  fromRule(task_.library, "continuous_factor")},
+                 {"needed"_text,
+                  "least rating"_text,
+                  measure(f.needed),
+                  FromRule{"by the formula"_text}},
+                 {"I_n"_text, "rating"_text, measure(f.rating), ratingFrom(f, family)},
+                 {"I_cn"_text,
+                  "interrupting capacity of the family"_text,
+                  measure(family.interrupting),
+                  FromTable{"fuses", family.name, family.interruptingSource, family.certainty}},
+                 {"I_k"_text,
+                  "largest current it may have to interrupt"_text,
+                  measure(f.prospective),
+                  FromSolver{
+                      "short circuit at this fuse, cold cable, batteries in the middle of their range"_text}}},
             .result = fuseText(task_.library, f),
             .source = {"NEC 210.20/215.3 (1.25); {source}"_text,
                        {{"source", Words{family.source}}}},
             .note = {}};
         if (f.found) {
-            d.note = "It is there already, as the plan says of the vehicle."_text;
+            d.note = "It is already in the vehicle, as entered in the plan."_text;
         }
         if (f.amended) {
             d.note = {"Set by you. Computed: {family}, {rating}."_text,
@@ -118,9 +118,9 @@ private:
         }
         const auto next = ratingFor(familyOf(task_.library, f.computedFamily), f.needed);
         if (c.purpose != Purpose::Signal && next && *next < f.computedRating) {
-            d.note =
-                then(std::move(d.note),
-                     "One rating more: with a smaller fuse more current would come this way."_text);
+            d.note = then(
+                std::move(d.note),
+                "One rating larger: with a smaller fuse more current would flow this way."_text);
         }
         if (f.backup) {
             d.note = then(std::move(d.note),
@@ -147,7 +147,7 @@ private:
         const int tied = task_.lengths.routes[i].tied;
         const BundleFactor bundle = bundleFactor(task_.library, tied);
         Derivation d{.id = cableFigure(c.id, "ampacity"),
-                     .title = of(c, "{conductor}, may carry"_text),
+                     .title = of(c, "{conductor}, ampacity"_text),
                      .formula = bundle.rule == nullptr
                                     ? "I_z = I_table · √((T_max − T_a) / (T_max − T_ref))"_text
                                     : "I_z = I_table · √((T_max − T_a) / (T_max − T_ref)) · k"_text,
@@ -172,7 +172,7 @@ private:
                      .note = trade(row.area)};
         if (bundle.rule != nullptr) {
             d.terms.push_back({"k"_text,
-                               {"{n} conductors tied together"_text, {{"n", count(tied)}}},
+                               {"{n} conductors bundled together"_text, {{"n", count(tied)}}},
                                number(bundle.factor),
                                fromRule(task_.library, bundle.rule)});
         }
@@ -213,32 +213,31 @@ private:
                        measure(row.load),
                        FromFigure{cableFigure(c.id, "load")}},
                       {"needed"_text,
-                       "what it must carry for good"_text,
+                       "continuous current it must carry"_text,
                        measure(needed),
                        neededFrom(c, row)},
                       {"I_z"_text,
-                       "may carry"_text,
+                       "ampacity"_text,
                        measure(row.ampacity),
                        FromFigure{cableFigure(c.id, "ampacity")}},
                       {"drop"_text,
-                       "part of the limit used on its worst path"_text,
+                       "share of the limit used on its worst path"_text,
                        percent(row.margins.drop),
                        FromFigure{cableFigure(c.id, "drop")}},
-                      {"short"_text,
-                       "part of k²S² used"_text,
+                      {"fault"_text,
+                       "share of k²S² used"_text,
                        percent(row.margins.shortCircuit),
                        FromFigure{cableFigure(c.id, "fault")}}},
             .result = measure(row.area),
-            .source = "IEC 60364-4-43 (433.1, 434.5); limits of drop as chosen in the rules"_text,
+            .source =
+                "IEC 60364-4-43 (433.1, 434.5); voltage drop limits as chosen in the rules"_text,
             .note = {}};
         if (c.purpose == Purpose::Bond) {
             d.note = "A bond is one size below the largest positive (ABYC E-11, from memory)."_text;
         }
         if (alikeWith(task_, i) != nullptr) {
             d.note =
-                "Out and back, both sides of a switch, and what joins a bank's batteries are of "
-                "one "
-                "cable: the largest that any part of it needs (common practice)."_text;
+                "Positive and negative, both sides of a switch, and all leads of a bank's batteries use one cable size: the largest that any of them needs (common practice)."_text;
         }
         if (row.areaAmended) {
             d.note = {"Set by you. By current and short circuit alone: {size}."_text,
@@ -277,7 +276,7 @@ private:
                        fromRule(task_.library, "contact_lug_mohm")}},
             .result = measure(row.drop),
             .source = "Ohm's law; IEC 60228 resistance and temperature coefficient"_text,
-            .note = "This conductor alone; the path out and back has the limit."_text};
+            .note = "This conductor alone; the limit applies to the whole path out and back."_text};
         addFuseOhms(d, row.fuseFrom);
         addFuseOhms(d, row.fuseTo);
         add(std::move(d));
@@ -302,25 +301,26 @@ private:
             .formula = "I²t ≤ k² · S²"_text,
             .terms =
                 {{"I_near"_text,
-                  "short at its near end"_text,
+                  "short circuit at its near end"_text,
                   measure(row.faultNear),
-                  FromSolver{"short, cold cable, batteries in the middle of their range"_text}},
+                  FromSolver{
+                      "short circuit, cold cable, batteries in the middle of their range"_text}},
                  {"I_far"_text,
-                  "short at its far end"_text,
+                  "short circuit at its far end"_text,
                   measure(row.faultFar),
-                  FromSolver{"short, warm cable, weak batteries"_text}},
+                  FromSolver{"short circuit, warm cable, weak batteries"_text}},
                  {"k"_text,
                   column.name,
                   number(column.adiabaticK),
                   FromTable{"ampacity", column.name, column.adiabaticSource, column.certainty}},
                  {"S"_text, "size"_text, measure(row.area), FromFigure{cableFigure(c.id, "size")}},
                  {"k²S²"_text,
-                  "what it bears"_text,
+                  "what it withstands"_text,
                   Measure{row.withstand, Unit::JouleIntegral},
                   FromRule{"k in A√s/mm², S in mm²"_text}}},
             .result = row.letThrough ? Value(Measure{*row.letThrough, Unit::JouleIntegral})
-                                     : Value(Text("no fuse bounds it"_text)),
-            .source = "IEC 60364-4-43, adiabatic, t ≤ 5 s; fuse's latest opening"_text,
+                                     : Value(Text("no fuse limits it"_text)),
+            .source = "IEC 60364-4-43, adiabatic, t ≤ 5 s; longest opening time of the fuse"_text,
             .note = row.protectedBy ? Text("Protected by the fuse of '{id}'."_text,
                                            {{"id", row.protectedBy->value}})
                                     : Text()};
@@ -335,9 +335,9 @@ private:
             .title = {"Drop, {path}"_text, {{"path", path.name}}},
             .formula = "sum of ΔV over the conductors, out and back, over V"_text,
             .terms = {{"V"_text,
-                       "the system's volts"_text,
+                       "system voltage"_text,
                        measure(task_.circuit().paths[index].base),
-                       FromRule{"what the limit is a part of"_text}}},
+                       FromRule{"what the limit refers to"_text}}},
             .result = percent(path.fraction),
             .source = {"own arithmetic; limit {limit}"_text, {{"limit", percent(path.limit)}}},
             .note = {"In volts: {drop}."_text, {{"drop", measure(path.drop)}}}};

@@ -18,9 +18,9 @@ namespace {
 Derivation through(const SizingTask& task, const Device& d, const Through& t) {
     const Text& moment = task.wiring.sizing[t.moment].name;
     return {.id = throughFigure(d.id),
-            .title = {"{device}, most that flows through it"_text, {{"device", d.name}}},
+            .title = {"{device}, largest current through it"_text, {{"device", d.name}}},
             .formula = kindRow(d.kind).studs == Studs::OneEach
-                           ? "half of what its conductors bring and take away"_text
+                           ? "half the sum of the currents in its conductors"_text
                            : "current of its conductors"_text,
             .terms = {{"I"_text, moment, measure(t.current), FromSolver{moment}},
                       {"I_max"_text,
@@ -28,7 +28,7 @@ Derivation through(const SizingTask& task, const Device& d, const Through& t) {
                        measure(d.rating),
                        FromTable{"hardware", d.part, "common practice", "common practice"}}},
             .result = measure(t.current),
-            .source = "the network solved"_text,
+            .source = "network solved"_text,
             .note = {}};
 }
 
@@ -52,21 +52,20 @@ Derivation hardware(const SizingTask& task,
     const FromTable row = fromTable(task.library, "hardware", model.name);
     Derivation out{
         .id = hardwareFigure(d.id),
-        .title = {"{device}, what it is made of"_text, {{"device", d.name}}},
+        .title = {"{device}, choice of model"_text, {{"device", d.name}}},
         .formula =
-            "the least of its kind with I_max ≥ I, S_max ≥ S, a lug for its studs, and ways "
-            "enough"_text,
+            "the smallest of its kind with I_max ≥ I, S_max ≥ S, a lug for its studs, and enough ways"_text,
         .terms = {{"I"_text,
-                   "most that flows through it"_text,
+                   "largest current through it"_text,
                    measure(most),
                    FromFigure{throughFigure(d.id)}},
                   {"I_max"_text, "it is rated for"_text, measure(model.maxCurrent), row},
                   {"S"_text,
-                   "thickest cable at it"_text,
+                   "largest cable connected to it"_text,
                    measure(thickestAt(task, state, device)),
                    FromSolver{"sizes of the conductors"_text}},
                   {"S_max"_text,
-                   "thickest that its terminals take"_text,
+                   "largest cable its terminals take"_text,
                    measure(model.connection.maxArea),
                    row}},
         .result = Text(model.name),
@@ -80,7 +79,8 @@ Derivation hardware(const SizingTask& task,
         out.terms.push_back({"n_max"_text, "ways it has"_text, count(model.ways), row});
     }
     if (d.made->named) {
-        out.note = "Named by you: it does not grow with what hangs on it."_text;
+        out.note =
+            "Chosen by you: it is not replaced by a larger one when more is connected to it."_text;
     }
     return out;
 }

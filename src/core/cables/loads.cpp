@@ -97,7 +97,7 @@ void solveLoads(const SizingTask& task, SizingState& state) {
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         if (task.index.given[i] > state.conductors[i].load) {
             state.conductors[i].load = task.index.given[i];
-            state.conductors[i].loadMoment = "rating of what gives"_text;
+            state.conductors[i].loadMoment = "rating of the source"_text;
         }
     }
     updateTemperatures(task, state);

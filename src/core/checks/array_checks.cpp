@@ -72,16 +72,17 @@ void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
     const Volts vmp = s.panel->vmp * (voc / s.panel->voc);  // falls as the open circuit does
     const Volts bank = in.gear.bankOf(s.into).chemistry.absorption;
     const Volts start = bank + s.controller->startAbove;
-    out.why.add(stringVocFigure(in,
-                                s,
-                                {"voc.hot",
-                                 "Open-circuit voltage of a string on a hot day"_text,
-                                 {"T_hot"_text,
-                                  "cells in full sun, warmest month"_text,
-                                  measure(hot),
-                                  FromRule{"T_c = T_a + G/800 (NOCT − 20)"_text}},
-                                 {"At most power it has {volts}."_text, {{"volts", measure(vmp)}}}},
-                                voc));
+    out.why.add(
+        stringVocFigure(in,
+                        s,
+                        {"voc.hot",
+                         "Open-circuit voltage of a string on a hot day"_text,
+                         {"T_hot"_text,
+                          "cells in full sun, warmest month"_text,
+                          measure(hot),
+                          FromRule{"T_c = T_a + G/800 (NOCT − 20)"_text}},
+                         {"At maximum power it has {volts}."_text, {{"volts", measure(vmp)}}}},
+                        voc));
     if (voc >= start && vmp >= bank + volts(kAboveCharging)) {
         return;
     }
@@ -89,8 +90,7 @@ void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
     f.id = "S3 " + s.id.value;
     f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
-        "On a hot day a string gives {voc} open and {vmp} at most power; the controller "
-        "starts at {start}."_text,
+        "On a hot day a string has {voc} open-circuit and {vmp} at maximum power; the controller starts at {start}."_text,
         {{"voc", measure(voc)}, {"vmp", measure(vmp)}, {"start", measure(start)}}};
     f.why = {"It does not start, or stops before the bank is full."_text, {}};
     f.remedy = {"Put more panels in series."_text, {}};
@@ -127,7 +127,7 @@ void checkStrings(const CheckInput& in, const SunUnit& s, Checks& out) {
     Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array, s.id));
     f.what = {"{n} strings are in parallel without a fuse in each."_text,
               {{"n", count(all.number)}}};
-    f.why = {"The others drive {others} into a faulty one; its panel bears {bears}."_text,
+    f.why = {"The others drive {others} into a faulty one; its panels withstand {bears}."_text,
              {{"others", measure(all.shorted - weakest.isc)},
               {"bears", measure(weakest.maxSeriesFuse)}}};
     f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series."_text,
@@ -148,12 +148,13 @@ void checkAlike(const CheckInput& in, const SunUnit& panels, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "S11", firstSubject(in, DeviceKind::Array, panels.id));
-    f.what = {"Strings of {here} and {there} at most power are in parallel at one controller."_text,
-              {{"here", measure(here)}, {"there", measure(there)}}};
+    f.what = {
+        "Strings of {here} and {there} at maximum power are in parallel at one controller."_text,
+        {{"here", measure(here)}, {"there", measure(there)}}};
     f.why =
-        "One voltage holds for all: it is the best of neither, and part of the power is lost."_text;
+        "All must run at one voltage, which is the best for neither, and part of the power is lost."_text;
     f.remedy =
-        "Make strings of nearly the same voltage, or give these a controller of their own."_text;
+        "Make the strings nearly equal in voltage, or give these panels a controller of their own."_text;
     out.findings.push_back(std::move(f));
 }
 
@@ -179,8 +180,7 @@ void checkNegative(const CheckInput& in, const SunUnit& s, Checks& out) {
     f.severity = measured ? f.severity : Severity::Advice;
     f.what = whatOfNegative(s);
     f.why =
-        "What it does not see it cannot limit: the panels may charge the bank without any end, "
-        "or the controller may be destroyed."_text;
+        "It cannot limit a current that bypasses it: the panels may overcharge the bank, or the controller may be destroyed."_text;
     f.remedy = "Bring the panels' negative to the controller's terminal, or ask its maker."_text;
     f.mends = {
         {"Bring it to the controller"_text, {UseOption{s.id, "panel_negative", "controller"}}}};
@@ -197,14 +197,15 @@ void checkArrayCables(const CheckInput& in, const SunUnit& s, Checks& out) {
         }
         Finding f = findingOf(in, "S6", subject(row.id));
         f.what = {
-            "{name} ({size}) may carry {ampacity}; {factor} times the short-circuit current "
-            "is {needed}."_text,
+            "{name} ({size}) has an ampacity of {ampacity}; {factor} times the short-circuit current is {needed}."_text,
             {{"name", conductorOf(in, row).name},
              {"size", measure(row.area)},
              {"ampacity", measure(row.ampacity)},
              {"factor", number(factor)},
              {"needed", measure(needed)}}};
-        f.why = {"No fuse protects it: panels give little more into a short than in use."_text, {}};
+        f.why = {
+            "No fuse protects it: panels give little more current into a short circuit than in use."_text,
+            {}};
         f.remedy = {"Use {size}."_text, {{"size", measure(row.computedArea)}}};
         f.figures = {cableFigure(row.id, "ampacity")};
         f.mends = {{{"Use {size}"_text, {{"size", measure(row.computedArea)}}},
@@ -225,11 +226,10 @@ void checkShareOfSun(const CheckInput& in, Checks& out) {
     }
     Finding f = findingOf(in, "S10", firstSubject(in, DeviceKind::Array));
     f.what = {
-        "In the leanest month the panels bring {share} of what is drawn, and nothing else "
-        "charges."_text,
+        "In the leanest month the panels supply {share} of the daily use, and nothing else charges."_text,
         {{"share", percent(share)}}};
-    f.why = {"The bank is empty within days of setting out, whatever its size."_text, {}};
-    f.remedy = {"Plan more panels, charging from the engine, or cut the load that decides."_text,
+    f.why = {"The bank is empty within days, whatever its size."_text, {}};
+    f.remedy = {"Plan more panels, add charging from the engine, or reduce the largest load."_text,
                 {}};
     f.figures = {FigureId("supply.sun.leanest")};
     out.findings.push_back(std::move(f));
@@ -245,12 +245,11 @@ void checkSimpleController(const CheckInput& in, const SunUnit& s, Checks& out) 
     }
     Finding f = findingOf(in, "S12", unitSubject(s.id));
     f.what = {
-        "A simple controller ties the panels to the bank's volts: {lost} of their power is "
-        "lost."_text,
+        "A PWM controller holds the panels at the bank's voltage: {lost} of their power is lost."_text,
         {{"lost", percent(lost)}}};
-    f.why = {"Panels of this voltage give their power at {vmp}."_text,
+    f.why = {"These panels give their full power at {vmp}."_text,
              {{"vmp", measure(s.panel->vmp * static_cast<double>(s.series))}}};
-    f.remedy = {"Use a controller that tracks the most power, or panels for 12 V."_text, {}};
+    f.remedy = {"Use an MPPT controller, or panels for 12 V."_text, {}};
     const auto* other = leastOnOffer(
         in.plan.own.controllers,
         in.library.controllers,

@@ -49,11 +49,10 @@ Finding bankTooSmall(const CheckInput& in) {
     f.what = {"The bank carries {has} days without sun; you asked for {asked}."_text,
               {{"has", shownDays(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
-    f.why = {"It has {usable} usable and the plan draws {demand} a day."_text,
+    f.why = {"It has {usable} usable, and the plan uses {demand} per day."_text,
              {{"usable", measure(in.supply.usable)}, {"demand", measure(in.supply.demand)}}};
-    f.remedy = {
-        "Use a larger bank, ask for fewer days, or cut the load that decides: look at Needs."_text,
-        {}};
+    f.remedy = {"Use a larger bank, ask for fewer days, or reduce the largest load in Needs."_text,
+                {}};
     f.figures = {FigureId("supply.days"), FigureId("supply.bank.needed")};
     f.mends = largerBanks(in, bank, in.plan.trip.daysWithoutSun / in.supply.daysWithoutSun);
     return f;
@@ -82,9 +81,9 @@ Worst worstOf(const CheckInput& in, const BankUnit& bank) {
 Derivation dischargeDerivation(const CheckInput& in, const BankUnit& bank, const Worst& worst) {
     return {.id = unitFigure(bank.id, "discharge"),
             .title = "Largest current out of one battery"_text,
-            .formula = "largest share in the sizing moments"_text,
+            .formula = "largest share in the situations used for sizing"_text,
             .terms = {{"I"_text,
-                       "everything at its largest, at the lowest voltage"_text,
+                       "everything at full power, at the lowest voltage"_text,
                        measure(worst.current),
                        FromSolver{"shares solved with every lead's own resistance"_text}},
                       {"I_max"_text,
@@ -99,10 +98,11 @@ Derivation dischargeDerivation(const CheckInput& in, const BankUnit& bank, const
 Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, const Worst& worst) {
     Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery, bank.id));
     f.id = "B2 " + bank.id.value;
-    f.what = {"With everything on, a battery must give {current}; its limit is {limit}."_text,
+    f.what = {"With everything on, one battery must deliver {current}; its limit is {limit}."_text,
               {{"current", measure(worst.current)}, {"limit", measure(worst.model->maxDischarge)}}};
-    f.why = {"Its battery manager switches off under load, and everything goes dark at once."_text,
-             {}};
+    f.why = {
+        "Its battery management system (BMS) switches off under load, and everything goes dark at once."_text,
+        {}};
     f.remedy = {"Use more or larger batteries, or a smaller inverter."_text, {}};
     f.figures = {unitFigure(bank.id, "discharge")};
     f.mends = largerBanks(in, bank, worst.part());

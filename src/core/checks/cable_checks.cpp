@@ -54,7 +54,7 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     const bool branch = owner->id != row.id && owner->area > row.area;
     Finding f = findingOf(in, branch ? "W22" : "W1", subject(row.id));
     f.what = {
-        "The fuse of {name} ({fuse}) is larger than its cable may carry ({size}: {ampacity})."_text,
+        "The fuse of {name} ({fuse}) is above the ampacity of its cable ({size}: {ampacity})."_text,
         {{"name", c.name},
          {"fuse", measure(fuse.rating)},
          {"size", measure(row.area)},
@@ -75,7 +75,7 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
         f.remedy = {"Fit {fuse}, or {size}."_text,
                     {{"fuse", measure(*smaller)}, {"size", measure(*larger)}}};
     } else {
-        f.remedy = {"Choose a fuse and a cable that suit the load of {load}."_text,
+        f.remedy = {"Choose a fuse and a cable for the load of {load}."_text,
                     {{"load", measure(row.load)}}};
     }
     return f;
@@ -135,17 +135,16 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
     for (std::size_t i = 1; i < path.conductors.size(); ++i) {
         f.where.push_back(subject(path.conductors[i]));
     }
-    f.what = {"From {path}, out and back, {drop} are lost ({fraction}); the limit is {limit}."_text,
+    f.what = {"{path}: {drop} are lost out and back ({fraction}); the limit is {limit}."_text,
               {{"path", path.name},
                {"drop", measure(path.drop)},
                {"fraction", percent(path.fraction)},
                {"limit", percent(path.limit)}}};
     f.why = {
-        "What is at the end gets too little voltage when it works hard, or a charger reads a "
-        "wrong one."_text,
+        "The device at the end gets too little voltage under full load, or a charger measures the wrong voltage."_text,
         {}};
     f.figures = {path.figure};
-    f.remedy = {"Use a thicker cable where most is lost, or a shorter way."_text, {}};
+    f.remedy = {"Use a thicker cable where most is lost, or a shorter route."_text, {}};
     if (auto mend = thickerFor(in, path)) {
         f.mends.push_back(std::move(*mend));
     }
@@ -156,16 +155,17 @@ Finding shortBurnsCable(const CheckInput& in, const CableRow& row) {
     Finding f = findingOf(in, "W8", subject(row.id));
     const Text& name = conductorOf(in, row).name;
     if (row.letThrough) {
-        f.what = {"A short on {name} puts {through} into its cable, which bears {bears}."_text,
-                  {{"name", name},
-                   {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
-                   {"bears", Measure{row.withstand, Unit::JouleIntegral}}}};
+        f.what = {
+            "A short circuit on {name} lets {through} through its cable, which withstands {bears}."_text,
+            {{"name", name},
+             {"through", Measure{*row.letThrough, Unit::JouleIntegral}},
+             {"bears", Measure{row.withstand, Unit::JouleIntegral}}}};
     } else {
         f.what = {
-            "A short at the far end of {name} gives only {fault}: its fuse need not open."_text,
+            "A short circuit at the far end of {name} gives only {fault}, at which its fuse does not have to open."_text,
             {{"name", name}, {"fault", measure(row.faultFar)}}};
     }
-    f.why = {"The insulation is destroyed, and the cable can set fire to what it lies on."_text,
+    f.why = {"The insulation is destroyed, and the cable can set fire to what is around it."_text,
              {}};
     f.remedy = {"Use a thicker or shorter cable, or a smaller fuse."_text, {}};
     f.figures = {cableFigure(row.id, "fault")};
@@ -184,14 +184,14 @@ void checkFitting(const CheckInput& in,
     f.id += " " + text(terminal);
     f.where.push_back(subject(terminal.device));
     if (!fitting.sizeFits) {
-        f.what = {"{name} ({size}) is larger than the terminal {terminal} takes ({largest})."_text,
-                  {{"name", conductorOf(in, row).name},
-                   {"size", measure(row.area)},
-                   {"terminal", text(terminal)},
-                   {"largest", measure(fitting.largest)}}};
+        f.what = {
+            "{name} ({size}) is too large for the terminal {terminal}, which takes up to {largest}."_text,
+            {{"name", conductorOf(in, row).name},
+             {"size", measure(row.area)},
+             {"terminal", text(terminal)},
+             {"largest", measure(fitting.largest)}}};
         f.remedy = {
-            "Use a smaller cable if the drop allows it, or go over a stud with a short thinner "
-            "tail."_text,
+            "Use a smaller cable if the voltage drop allows it, or end it on a stud and go on with a short thinner tail."_text,
             {}};
     } else {
         f.what = {
@@ -203,7 +203,7 @@ void checkFitting(const CheckInput& in,
         f.remedy = {"Choose another size, or drill a lug whose flat is wide enough."_text, {}};
     }
     f.why = {
-        "A cable that does not fit its terminal is trimmed or squeezed, and the joint gets hot."_text,
+        "A cable that does not fit its terminal gets trimmed or squeezed in, and the joint overheats."_text,
         {}};
     f.figures = {cableFigure(row.id, "size")};
     out.push_back(std::move(f));
@@ -211,11 +211,11 @@ void checkFitting(const CheckInput& in,
 
 Finding tooThin(const CheckInput& in, const CableRow& row, SquareMetres least) {
     Finding f = findingOf(in, "W12", subject(row.id));
-    f.what = {"{name} has {size}; outside a device {least} is the least."_text,
+    f.what = {"{name} is {size}; {least} is the minimum outside a device."_text,
               {{"name", conductorOf(in, row).name},
                {"size", measure(row.area)},
                {"least", measure(least)}}};
-    f.why = {"Thin strands break where things shake."_text, {}};
+    f.why = {"Thin conductors break from vibration."_text, {}};
     f.remedy = {"Use {size}."_text, {{"size", measure(row.computedArea)}}};
     f.mends = {setSize(row.id, row.computedArea)};
     return f;

@@ -51,7 +51,7 @@ Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
             const Watts power = powerAt(in.gear, s) * s.controller->efficiency;
             const Volts charging = in.gear.bankOf(s.into).chemistry.absorption;
             const Amps here = std::min(s.controller->maxOutput, power / charging);
-            add(s, s.into, "I_sun"_text, "controller at full sun"_text, here);
+            add(s, s.into, "I_sun"_text, "controller in full sun"_text, here);
         }
     }
     for (const EngineUnit& e : in.gear.engines) {
@@ -81,10 +81,10 @@ Charging chargingOf(const CheckInput& in, const BankUnit& bank) {
 void explainCharging(
     const CheckInput& in, const BankUnit& bank, Charging charging, Amps limit, Checks& out) {
     charging.terms.push_back(
-        {"I_max"_text, "the bank takes"_text, measure(limit), fromGear(in.library, *bank.model)});
+        {"I_max"_text, "the bank accepts"_text, measure(limit), fromGear(in.library, *bank.model)});
     out.why.add({.id = unitFigure(bank.id, "charge"),
-                 .title = "Most that charges the bank at once"_text,
-                 .formula = "sum of all that charges it"_text,
+                 .title = "Largest charging current of the bank"_text,
+                 .formula = "sum of all chargers"_text,
                  .terms = std::move(charging.terms),
                  .result = measure(charging.most),
                  .source = "own arithmetic"_text,
@@ -95,11 +95,11 @@ Finding tooMuch(const CheckInput& in, const BankUnit& bank, Amps most, Amps limi
     Finding f = bankFinding(in, bank, "B3");
     f.severity = Severity::Fault;
     f.what = {
-        "All that charges the bank together gives up to {current}; the bank takes {limit}."_text,
+        "Everything that charges the bank gives up to {current} together; the bank accepts {limit}."_text,
         {{"current", measure(most)}, {"limit", measure(limit)}}};
     f.why = {bank.battery.family == Family::Lithium
-                 ? "Its manager switches charging off, and the chargers lose their battery."_text
-                 : "It gasses, heats up and ages."_text,
+                 ? "Its BMS switches charging off, and the chargers lose their battery."_text
+                 : "It gasses, heats up and ages early."_text,
              {}};
     f.remedy = {"Limit the chargers in their settings, or use a larger bank."_text, {}};
     f.figures = {unitFigure(bank.id, "charge")};
@@ -113,8 +113,8 @@ Finding tooSlow(const CheckInput& in, const BankUnit& bank, Amps most, Seconds t
     f.what = {"At best {current} charge the bank: {time} from empty to full."_text,
               {{"current", measure(most)}, {"time", measure(time)}}};
     f.why = {bank.battery.family == Family::Lead
-                 ? "Lead that is seldom full sulphates and dies early."_text
-                 : "After a few dull days it takes more than a bright day to recover."_text,
+                 ? "A lead-acid battery that is seldom full sulphates and fails early."_text
+                 : "After a few dull days it takes more than one bright day to recover."_text,
              {}};
     f.remedy = {"Plan stronger charging, or a smaller bank."_text, {}};
     f.figures = {unitFigure(bank.id, "charge")};
@@ -159,15 +159,13 @@ void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
         return;
     }
     Finding f = bankFinding(in, bank, "B6");
-    f.what = {"On this trip nights are near {night}; {model} is not heated."_text,
+    f.what = {"On this trip nights are near {night}; {model} has no heater."_text,
               {{"night", measure(night)}, {"model", bank.model->name}}};
     f.why = {
-        "Charging lithium below freezing plates metal in its cells: it is damaged for "
-        "good and can short inside."_text,
+        "Charging lithium below freezing plates lithium metal in the cells: permanent damage, and a risk of an internal short circuit."_text,
         {}};
     f.remedy = {
-        "Use a heated battery, or keep the bank where it stays above freezing and make "
-        "sure that its manager stops charging in the cold."_text,
+        "Use a heated battery, or keep the bank where it stays above freezing and make sure its BMS stops charging in the cold."_text,
         {}};
     for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
         if (model->heated && model->nominal == bank.model->nominal &&
@@ -188,12 +186,10 @@ void checkHeater(const CheckInput& in, Checks& out) {
     if (mean.degrees < kHeatingBelow && !heated && !in.plan.appliances.empty()) {
         Finding f = findingOf(in, "B11", {SubjectKind::Figure, "needs.dc"});
         f.id = "B11 heater";
-        f.what = {
-            "The coldest month of the trip has {mean} on average, and no heater is planned."_text,
-            {{"mean", measure(mean)}}};
-        f.why = {"A heater's fan and pump, and its start, draw from the bank every night."_text,
-                 {}};
-        f.remedy = {"Add the heater in Needs, even one that burns gas or diesel."_text, {}};
+        f.what = {"The coldest month of the trip averages {mean}, and no heater is planned."_text,
+                  {{"mean", measure(mean)}}};
+        f.why = {"A heater's fan, pump and glow plug draw from the bank every night."_text, {}};
+        f.remedy = {"Add the heater in Needs, even if it burns gas or diesel."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -205,20 +201,19 @@ bool livedIn(const PlaceId& place) {
 Finding ventFinding(const CheckInput& in, const BankUnit& bank, Text what) {
     Finding f = bankFinding(in, bank, "B7");
     f.what = std::move(what);
-    f.why = "Hydrogen gathers under the ceiling and a spark sets it off."_text;
+    f.why = "Hydrogen collects under the ceiling, and a spark ignites it."_text;
     f.figures = {unitFigure(bank.id, "vent")};
     return f;
 }
 
 Finding nowhereToGo(const CheckInput& in, const BankUnit& bank, double needed) {
-    Finding f = ventFinding(
-        in,
-        bank,
-        {"{model} gives off hydrogen when it is charged, and stands in the living space."_text,
-         {{"model", bank.model->name}}});
+    Finding f =
+        ventFinding(in,
+                    bank,
+                    {"{model} gives off hydrogen while charging and is in the living space."_text,
+                     {{"model", bank.model->name}}});
     f.remedy = {
-        "Put it in a box closed to the inside, vented to the outside low and high with "
-        "{opening} cm² each, or outside; or use a sealed battery."_text,
+        "Put it outside, or in a box that is sealed from the living space and vented to the outside low and high with {opening} cm² each; or use a sealed battery."_text,
         {{"opening", number(needed)}}};
     return f;
 }
@@ -227,17 +222,16 @@ Finding ventsTooSmall(const CheckInput& in,
                       const BankUnit& bank,
                       std::optional<double> have,
                       double needed) {
-    Text what{"Nobody has said how large the vents of {model}'s box are."_text,
+    Text what{"The size of the vents of {model}'s box is not entered."_text,
               {{"model", bank.model->name}}};
     if (have) {
-        what = {"The vents of {model}'s box have {have} cm² each; {needed} cm² are asked."_text,
+        what = {"The vents of {model}'s box have {have} cm² each; {needed} cm² are required."_text,
                 {{"model", bank.model->name}, {"have", number(*have)}, {"needed", number(needed)}}};
     }
     Finding f = ventFinding(in, bank, std::move(what));
     f.severity = have ? Severity::Danger : Severity::Fault;
     f.remedy = {
-        "Make two openings to the outside, low and high, of {needed} cm² each, and say so "
-        "in Supply."_text,
+        "Make two openings to the outside, low and high, of {needed} cm² each, and enter them in Supply."_text,
         {{"needed", number(needed)}}};
     return f;
 }
@@ -265,7 +259,7 @@ void checkGas(const CheckInput& in, const BankUnit& bank, Checks& out) {
     const double opening = kOpeningCm2 * flow;
     out.why.add(
         {.id = unitFigure(bank.id, "vent"),
-         .title = "Free opening for the bank's gas, two of them, in cm²"_text,
+         .title = "Free vent opening for the bank, two of them, in cm²"_text,
          .formula = "A = 28 · Q, Q = 0.05 · n · I_gas · C / 1000 m³/h"_text,
          .terms = {{"n"_text, "cells in series"_text, number(cells), FromPlan{bank.path}},
                    {"I_gas"_text,
@@ -295,8 +289,7 @@ void checkIdle(const CheckInput& in, const InverterUnit& inverter, Checks& out) 
     f.why = {"An inverter that is left on draws from the bank day and night, also in storage."_text,
              {}};
     f.remedy = {
-        "Switch it off when it is not needed, with a remote switch near the bed, or use a "
-        "smaller one."_text,
+        "Switch it off when it is not needed, with a remote switch near the bed, or use a smaller inverter."_text,
         {}};
     f.figures = {FigureId("supply.inverter.extra")};
     out.findings.push_back(std::move(f));

@@ -19,14 +19,14 @@ namespace {
 
 Finding overloaded(const CheckInput& in, const Device& d, const Through& t) {
     Finding f = findingOf(in, d.kind == DeviceKind::Shunt ? "G4" : "W13", subject(d.id));
-    f.what = {"Through {device} up to {current} flow; it is rated {rating}."_text,
+    f.what = {"Up to {current} flow through {device}; it is rated {rating}."_text,
               {{"device", d.name}, {"current", measure(t.current)}, {"rating", measure(d.rating)}}};
     f.why = {d.kind == DeviceKind::Shunt ? "Above its rating a shunt reads wrong and gets hot."_text
              : d.kind == DeviceKind::Converter
-                 ? "It limits itself or switches off, and everything behind it with it."_text
-                 : "Its contacts get hot, oxidise, and get hotter."_text,
+                 ? "It limits its output or switches off, and everything behind it with it."_text
+                 : "Its contacts overheat, oxidise and get hotter still."_text,
              {}};
-    f.remedy = {"Use one with a higher rating, or split what hangs on it."_text, {}};
+    f.remedy = {"Use one with a higher rating, or split the load behind it."_text, {}};
     f.figures = {throughFigure(d.id)};
     if (d.kind == DeviceKind::Converter) {
         const auto* model = leastOnOffer(
@@ -74,10 +74,10 @@ void checkWays(const CheckInput& in, Checks& out) {
         }
         Finding f = findingOf(in, "W13", subject(d.id));
         f.id = "W13 ways " + d.id.value;
-        f.what = {"{used} conductors end at {device}, which has room for {ways}."_text,
+        f.what = {"{used} conductors end at {device}, which has {ways} terminals."_text,
                   {{"used", count(used)}, {"device", d.name}, {"ways", count(model->ways)}}};
-        f.why = "What finds no way of its own is stacked on another's, and works loose."_text;
-        f.remedy = "Use a larger one, or bring some of them to a second one."_text;
+        f.why = "Without a terminal of its own a lug is stacked on another, and works loose."_text;
+        f.remedy = "Use a larger one, or move some of them to a second one."_text;
         f.figures = {hardwareFigure(d.id)};
         out.findings.push_back(std::move(f));
     }
@@ -108,15 +108,15 @@ void checkStuds(const CheckInput& in, Checks& out) {
         Finding f = findingOf(in, "W11", subject(d->id));
         f.id = "W11 " + text(terminal);
         f.what = {
-            "{number} lugs sit on one stud of {device} ({terminal}); at most {most} may."_text,
+            "{number} lugs are on one stud of {device} ({terminal}); the limit is {most}."_text,
             {{"number", count(number)},
              {"device", d->name},
              {"terminal", text(terminal)},
              {"most", count(most)}}};
         f.why = {
-            "A tall stack loosens, and its upper lugs carry current through the lower ones."_text,
+            "A tall stack works loose, and the upper lugs carry their current through the lower ones."_text,
             {}};
-        f.remedy = {"Bring some of them to a bus bar."_text, {}};
+        f.remedy = {"Move some of them to a bus bar."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -134,8 +134,8 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
         Finding f = findingOf(in, "W19", subject(d.id));
         f.what = {"All {ways} ways of {device} are taken."_text,
                   {{"ways", count(model->ways)}, {"device", d.name}}};
-        f.why = {"The next appliance will be tapped into another one's circuit."_text, {}};
-        f.remedy = {"Plan a second block, or join two small circuits."_text, {}};
+        f.why = {"The next appliance will end up tapped into another circuit."_text, {}};
+        f.remedy = {"Plan a second block, or combine two small circuits."_text, {}};
         out.findings.push_back(std::move(f));
     }
 }
@@ -144,10 +144,11 @@ void checkSpareWay(const CheckInput& in, Checks& out) {
 Finding wrongSystem(
     const CheckInput& in, Subject where, const Words& name, Volts made, Volts bank) {
     Finding f = findingOf(in, "V1", std::move(where));
-    f.what = {"{name} is made for {made}; the bank has {bank}."_text,
+    f.what = {"{name} is made for {made}; the bank is {bank}."_text,
               {{"name", name}, {"made", measure(made)}, {"bank", measure(bank)}}};
-    f.why = {"Too high a voltage destroys it at once; with too low a one it does not start."_text,
-             {}};
+    f.why = {
+        "Too high a voltage destroys it at once; with too low a voltage it does not start."_text,
+        {}};
     f.remedy = {"Choose one for the bank's voltage, or another bank."_text, {}};
     return f;
 }
@@ -204,8 +205,8 @@ void checkConverterVolts(const CheckInput& in, const RailUnit& rail, Checks& out
                             bank);
     f.id = "V1 " + rail.id.value;  // there is no such device on a bank of 12 V
     f.severity = Severity::Advice;
-    f.why = {"A bank of 12 V feeds its loads without a converter."_text, {}};
-    f.remedy = {"Take the converter out in Supply."_text, {}};
+    f.why = {"A 12 V bank feeds its loads without a converter."_text, {}};
+    f.remedy = {"Remove the converter in Supply."_text, {}};
     out.findings.push_back(std::move(f));
 }
 
@@ -257,7 +258,7 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
         }
         Finding f = findingOf(in, "V2", subject(deviceOf(a.id)));
         f.severity = high ? f.severity : Severity::Fault;
-        f.what = {"{name} is made for {made} and hangs on {bank}."_text,
+        f.what = {"{name} is made for {made} and is connected to {bank}."_text,
                   {{"name", a.name},
                    {"made", measure(volts(high ? 12.0 : 24.0))},
                    {"bank", measure(bank)}}};

@@ -57,8 +57,8 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
     const bool one = in.gear.engines.size() == 1;
     Derivation out{
         .id = FigureId("engine.input"),
-        .title = one ? "Most that the DC-DC charger draws from the vehicle"_text
-                     : "Most that all chargers draw from the vehicle together"_text,
+        .title = one ? "Largest current the DC-DC charger draws from the vehicle"_text
+                     : "Largest current all chargers together draw from the vehicle"_text,
         .formula = one ? "I_in = V_out · I_out / (η · V_in)"_text
                        : "sum of the chargers, each: I_in = V_out · I_out / (η · V_in)"_text,
         .terms = {},
@@ -73,9 +73,9 @@ Derivation shareDerivation(const CheckInput& in, const EngineShare& share) {
                          measure(share.road),
                          fromTable(in.library, "alternator", "road_share_limit")});
     out.terms.push_back({"idle"_text,
-                         "left at idle, hot, after the vehicle's own use"_text,
+                         "left at idle, hot, after the vehicle's own loads"_text,
                          measure(share.idle),
-                         fromTable(in.library, "alternator", "idle speed and hot factor"_text)});
+                         fromTable(in.library, "alternator", "idle speed and heat derating"_text)});
     return out;
 }
 
@@ -109,11 +109,11 @@ Finding tooMuchOnTheRoad(const CheckInput& in, const EngineShare& share) {
     Finding f = findingOf(in, "E3", unitSubject(in.gear.engines.front().id));
     f.severity = Severity::Fault;
     f.id = "E3 road";
-    f.what = {"{chargers} up to {input}; half of the alternator is {limit}."_text,
+    f.what = {"{chargers} up to {input}; half of the alternator's rating is {limit}."_text,
               {{"chargers", chargersOf(in)},
                {"input", measure(share.input)},
                {"limit", measure(share.road)}}};
-    f.why = {"A small machine run hard for hours gets hot and wears out."_text, {}};
+    f.why = {"An alternator at its limit for hours overheats and wears out."_text, {}};
     f.remedy = {"Use a smaller charger, or limit its current."_text, {}};
     f.figures = {FigureId("engine.input")};
     offerSmaller(in, share, share.road, f);
@@ -128,7 +128,8 @@ Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
         {{"chargers", chargersOf(in)},
          {"input", measure(share.input)},
          {"limit", measure(share.idle)}}};
-    f.why = {"The starter battery pays the rest; the charger drops out and comes back."_text, {}};
+    f.why = {"The starter battery supplies the rest; the charger cuts out and comes back."_text,
+             {}};
     f.remedy = {"Do not charge at idle for long, or use a smaller charger."_text, {}};
     f.figures = {FigureId("engine.input")};
     offerSmaller(in, share, share.idle, f);
@@ -140,19 +141,18 @@ void checkRelay(const CheckInput& in, const RelayUnit& relay, Checks& out) {
     const Subject where = firstSubject(in, DeviceKind::Relay, relay.id);
     if (in.plan.van.vehicle.regulation == Regulation::Variable) {
         Finding f = findingOf(in, "E1", where);
-        f.what = "The relay joins the bank to an alternator whose voltage falls and rises."_text;
+        f.what = "The relay connects the bank to a variable-voltage (smart) alternator."_text;
         f.why =
-            "While the alternator holds less than the bank wants, nothing charges; when it brakes "
-            "the vehicle, it gives more than a bank should get."_text;
-        f.remedy = "Use a DC-DC charger: it makes the bank's own voltage of what there is."_text;
+            "While the alternator's voltage is low, nothing charges; under braking it is higher than a bank should get."_text;
+        f.remedy =
+            "Use a DC-DC charger: it makes the bank's charging voltage from whatever the alternator gives."_text;
         out.findings.push_back(std::move(f));
     }
     if (in.gear.bankOf(relay.into).battery.family == Family::Lithium) {
         Finding f = findingOf(in, "E2", where);
-        f.what = "The relay joins a lithium bank to the alternator."_text;
+        f.what = "The relay connects a lithium bank to the alternator."_text;
         f.why =
-            "Lithium takes all that it is given: the alternator runs at its limit for hours, gets "
-            "hot and burns out, and the starter battery is charged by the bank's volts."_text;
+            "Lithium takes all the current it is given: the alternator runs at its limit for hours, overheats and burns out, and the starter battery is held at the bank's voltage."_text;
         f.remedy = "Use a DC-DC charger: it takes no more than its rating."_text;
         out.findings.push_back(std::move(f));
     }
@@ -207,13 +207,11 @@ bool isDriversSwitch(const CheckInput& in, const Device& device) {
 Finding leftToTheDriver(const CheckInput& in, const Conductor& enable) {
     Finding f = findingOf(in, "E4", subject(enable.id));
     f.severity = Severity::Advice;
-    f.what = "The driver's switch alone tells the DC-DC charger when to run."_text;
+    f.what = "Only a switch at the driver's seat tells the DC-DC charger when to run."_text;
     f.why =
-        "Forgotten, it charges with the engine stopped, down to the charger's stop voltage. For it "
-        "speaks that the driver can leave the alternator alone."_text;
+        "Left on, it charges with the engine stopped, down to the charger's stop voltage. In its favour: the driver can spare the alternator."_text;
     f.remedy =
-        "Choose one with a lamp, and look at it when you park; or take the signal from a circuit "
-        "that is live only while the engine runs."_text;
+        "Use a switch with a lamp, and check it when you park; or take the signal from a circuit that is live only while the engine runs."_text;
     return f;
 }
 
@@ -237,7 +235,7 @@ void checkEnable(const CheckInput& in, const Conductor& enable, Checks& out) {
             ? "The enable lead of the DC-DC charger comes from {device}, which is always live."_text
             : "The enable lead of the DC-DC charger comes from {device}, which is never live."_text,
         {{"device", before.name}}};
-    f.why = live ? "It charges with the engine stopped, until the vehicle does not start."_text
+    f.why = live ? "It charges with the engine stopped, until the vehicle no longer starts."_text
                  : "The charger never starts."_text;
     f.remedy = {"Take it from a circuit that is live only while the engine runs."_text, {}};
     offerMoveBack(in, enable, f);
@@ -252,16 +250,15 @@ void checkVoltageSensing(const CheckInput& in, const EngineUnit& engine, Checks&
     const bool lifted = !in.gear.relays.empty() || !in.gear.trickles.empty();
     Finding f = findingOf(in, "E4", unitSubject(engine.id));
     f.severity = lifted ? Severity::Fault : Severity::Advice;
-    f.what = lifted ? "The DC-DC charger watches only the starter battery's voltage, which a relay "
-                      "or a trickle charger lifts from the bank."_text
-                    : "The DC-DC charger watches only the starter battery's voltage."_text;
+    f.what =
+        lifted
+            ? "The DC-DC charger starts by the starter battery's voltage alone, which a relay or a trickle charger raises from the bank."_text
+            : "The DC-DC charger starts by the starter battery's voltage alone."_text;
     f.why =
-        "Whatever else charges the starter battery, a trickle charge from sun or shore, looks like "
-        "a running engine: the charger then empties it into the bank."_text;
+        "Anything else that charges the starter battery, such as a trickle charger on sun or shore power, looks like a running engine: the charger then drains it into the bank."_text;
     f.remedy =
-        "Lay an enable lead from a circuit that is live only while the engine runs, or make sure "
-        "that nothing else charges the starter battery."_text;
-    f.mends.push_back({"Lay an enable lead"_text, {UseOption{engine.id, "enable", "ignition"}}});
+        "Run an enable lead from a circuit that is live only while the engine runs, or make sure nothing else charges the starter battery."_text;
+    f.mends.push_back({"Run an enable lead"_text, {UseOption{engine.id, "enable", "ignition"}}});
     out.findings.push_back(std::move(f));
 }
 
@@ -292,15 +289,14 @@ void checkDriving(const CheckInput& in, Checks& out) {
     Finding f = findingOf(in, "E9", unitSubject(in.gear.engines.front().id));
     if (driven) {
         f.what = {
-            "In {time} of driving a day {needed} are needed; the charger gives {chosen}."_text,
+            "With {time} of driving per day {needed} are needed; the charger gives {chosen}."_text,
             {{"time", measure(in.plan.trip.drivingPerDay)},
              {"needed", marks->needed},
              {"chosen", marks->chosen}}};
     } else {
-        f.what = {"A charger from the engine is planned, and no driving."_text, {}};
+        f.what = {"A charger from the engine is planned, but no driving."_text, {}};
     }
-    f.why = {"What sun and driving bring in the leanest month is less than what is drawn."_text,
-             {}};
+    f.why = {"Sun and driving supply less than is used in the leanest month."_text, {}};
     f.remedy = {
         "Use a stronger charger if the alternator allows it, drive longer, or plan shore "
         "power for dull weeks."_text,
@@ -312,15 +308,14 @@ void checkDriving(const CheckInput& in, Checks& out) {
 Finding asksTooMuch(const CheckInput& in, const SupplyPoint& point, const CableRow& row) {
     Finding f = findingOf(in, "E11", subject(row.id));
     f.what = {
-        "{load} flow through {point}, whose fuse of {fuse} is good for {bears} for hours."_text,
+        "{load} flow through {point}, whose {fuse} fuse carries {bears} continuously."_text,
         {{"load", measure(row.load)},
          {"point", Text::given(point.name)},
          {"fuse", measure(row.fuseFrom->rating)},
          {"bears", measure(row.fuseFrom->rating / rule(in.library, "continuous_factor").value)}}};
-    f.why = "The vehicle's fuse opens on a long drive, and what else hangs on it stops too."_text;
+    f.why = "The vehicle's fuse opens on a long drive, and everything else on it stops too."_text;
     f.remedy =
-        "Use a smaller charger, or take its feed from the starter battery itself. Never fit a "
-        "larger fuse: the maker's cable behind it is not known to bear it."_text;
+        "Use a smaller charger, or feed it from the starter battery itself. Never fit a larger fuse: nobody knows whether the maker's cable behind it can carry more."_text;
     f.figures = {fuseFigure(row.id, End::From)};
     return f;
 }
@@ -328,18 +323,16 @@ Finding asksTooMuch(const CheckInput& in, const SupplyPoint& point, const CableR
 Finding notLookedAt(const CheckInput& in, const SupplyPoint& point, const CableRow& row) {
     Finding f = findingOf(in, "E11", subject(row.id));
     f.severity = Severity::Advice;
-    f.what = {
-        "Of {point} the plan does not know {what}; it is judged as {size} behind {fuse}."_text,
-        {{"point", Text::given(point.name)},
-         {"what",
-          point.area ? Text("the fuse"_text)
-                     : Text(point.fuse ? "the cable"_text : "cable and fuse"_text)},
-         {"size", measure(row.area)},
-         {"fuse", measure(row.fuseFrom->rating)}}};
-    f.why = "It may bear more, or less."_text;
+    f.what = {"Not known of {point}: {what}. It is judged as {size} behind {fuse}."_text,
+              {{"point", Text::given(point.name)},
+               {"what",
+                point.area ? Text("the fuse"_text)
+                           : Text(point.fuse ? "the cable"_text : "cable and fuse"_text)},
+               {"size", measure(row.area)},
+               {"fuse", measure(row.fuseFrom->rating)}}};
+    f.why = "It may carry more, or less."_text;
     f.remedy =
-        "Read the fuse at the vehicle's fuse box or in its body builder's guide; measure the "
-        "cable over its copper, strands together, at a place where it is bare."_text;
+        "Read the fuse's rating in the vehicle's fuse box or its body builder's guide; measure the diameter of the bare copper, all strands together."_text;
     f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "ampacity")};
     return f;
 }
@@ -404,9 +397,9 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
         }
         Finding f = findingOf(in, "B14", subject(c.id));
         f.where.push_back(subject(starter->id));
-        f.what = {"{name} hangs on the starter battery."_text, {{"name", c.name}}};
-        f.why = {"A few days of it, and the engine does not start."_text, {}};
-        f.remedy = {"Take it back to the house system."_text, {}};
+        f.what = {"{name} is supplied by the starter battery."_text, {{"name", c.name}}};
+        f.why = {"After a few days the engine does not start."_text, {}};
+        f.remedy = {"Move it to the bank's side."_text, {}};
         for (const End end : {End::From, End::To}) {
             const TerminalId& at = end == End::From ? c.from : c.to;
             if (at.device == starter->id) {

@@ -89,13 +89,11 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     const TerminalId& at = bankEnd == End::From ? c.from : c.to;
     Finding f = findingOf(in, "G3", subject(c.id));
     f.where.push_back(firstSubject(in, DeviceKind::Shunt));
-    f.what = {"{name} ends at {terminal}, on the bank's side of the shunt."_text,
+    f.what = {"{name} ends at {terminal}, on the battery side of the shunt."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
-    f.why = {
-        "What flows through it is not counted: the monitor's state of charge drifts from the "
-        "truth day by day."_text,
-        {}};
-    f.remedy = {"Bring it to the negative bar, behind the shunt."_text, {}};
+    f.why = {"Its current is not counted: the monitor's state of charge drifts day by day."_text,
+             {}};
+    f.remedy = {"Move it to the negative bar, on the load side of the shunt."_text, {}};
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, c.id, end)) {
             f.mends.push_back({{"Move it back"_text, {}}, {TakeBack{MoveEnd{c.id, end, {}}}}});
@@ -113,7 +111,7 @@ void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
     Finding f = findingOf(in, "G1", subject(bond.id));
     f.what = {"The bond runs from {from} to {to}, not from the negative bar to the chassis."_text,
               {{"from", text(bond.from)}, {"to", text(bond.to)}}};
-    f.why = {"A fault to the chassis finds no way back, or goes round the shunt."_text, {}};
+    f.why = {"A fault to the chassis has no return path, or bypasses the shunt."_text, {}};
     f.remedy = {
         "Bond the negative bar to the chassis once, with bare metal and a short cable."_text, {}};
     for (const End end : {End::From, End::To}) {
@@ -129,11 +127,10 @@ void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "G2", subject(row.id));
-    f.what = {"The bond to the chassis has {size}; {needed} are needed."_text,
+    f.what = {"The bond to the chassis is {size}; {needed} is needed."_text,
               {{"size", measure(row.area)}, {"needed", measure(row.computedArea)}}};
     f.why = {
-        "It carries the starter's current if the vehicle's own strap breaks, and every fault "
-        "to the chassis."_text,
+        "It carries every fault to the chassis, and the starter's current if the vehicle's own earth strap breaks."_text,
         {}};
     f.remedy = {"Use {size}: one size below the largest positive."_text,
                 {{"size", measure(row.computedArea)}}};

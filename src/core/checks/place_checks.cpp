@@ -23,13 +23,13 @@ void checkInsulation(const CheckInput& in, const CableRow& row, Checks& out) {
     }
     Finding f = findingOf(in, "W17", subject(row.id));
     f.what = {
-        "{name} passes a place of {ambient}; its insulation ({insulation}) bears {maximum}."_text,
+        "{name} runs through a place at {ambient}; its insulation ({insulation}) is rated {maximum}."_text,
         {{"name", c.name},
          {"ambient", measure(ambient)},
          {"insulation", column.name},
          {"maximum", measure(column.maximum)}}};
-    f.why = {"It softens and shorts even without any current."_text, {}};
-    f.remedy = {"Take another way, or a cable for more heat."_text, {}};
+    f.why = {"It softens and can short-circuit even without any current."_text, {}};
+    f.remedy = {"Use another route, or a cable rated for more heat."_text, {}};
     f.figures = {cableFigure(row.id, "ampacity")};
     out.findings.push_back(std::move(f));
 }
@@ -91,13 +91,15 @@ void checkUsualAmbients(const CheckInput& in, Checks& out) {
     Finding f = findingOf(in, "W25", where.front());
     f.id = "W25 van";
     f.where = where;
-    f.what = with(counted("{n} conductor is sized to the usual ambient of: {places}."_text,
-                          "{n} conductors are sized to the usual ambient of: {places}."_text,
-                          static_cast<int>(where.size())),
-                  {"places", listed(names)});
-    f.why = {"Were it {hotter} K hotter there, their cable would be too thin for its fuse."_text,
+    f.what = with(
+        counted("{n} conductor is sized for the usual ambient temperature of: {places}."_text,
+                "{n} conductors are sized for the usual ambient temperature of: {places}."_text,
+                static_cast<int>(where.size())),
+        {"places", listed(names)});
+    f.why = {"If it were {hotter} K hotter there, the cable would be too thin for its fuse."_text,
              {{"hotter", number(kHotter)}}};
-    f.remedy = {"Measure on a hot day and set the ambient in Cables, Places and ways."_text, {}};
+    f.remedy = {"Measure on a hot day and set the temperature in Cables, Places and routes."_text,
+                {}};
     out.findings.push_back(std::move(f));
 }
 

@@ -49,14 +49,14 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     Finding f = findingOf(in, fuse.missing, subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
-    f.what = {"{name} has no fuse at {terminal}, where a fault can be fed."_text,
+    f.what = {"{name} has no fuse at {terminal}, from where a fault can be fed."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
     if (common) {
         f.why = {
-            "The other batteries feed a fault in this one or its lead, and nothing stops them."_text,
+            "The other batteries feed a fault in this one or its lead, and nothing stops the current."_text,
             {}};
     } else {
-        f.why = {"A short on this cable is stopped by nothing: it burns."_text, {}};
+        f.why = {"Nothing stops a short circuit on this cable: it burns."_text, {}};
     }
     f.remedy = {"Fit a fuse within {distance} of that end."_text,
                 {{"distance", measure(metres(rule(in.library, "fuse_distance_m").value))}}};
@@ -69,8 +69,8 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
     f.where.push_back(subject(at.device));
     f.what = {"{name} was moved to {terminal} and has no fuse there."_text,
               {{"name", c.name}, {"terminal", text(at)}}};
-    f.why = {"The battery feeds a short on this cable and nothing stops it."_text, {}};
-    f.remedy = {"Take it back to where a fuse stands."_text, {}};
+    f.why = {"The battery feeds a short circuit on this cable, and nothing stops it."_text, {}};
+    f.remedy = {"Move it back to where there is a fuse."_text, {}};
     f.mends = moveBack(in.plan, c.id, at, end);
     return f;
 }
@@ -105,24 +105,23 @@ void checkInterrupting(const CheckInput& in,
         return;
     }
     Finding f = findingOf(in, "W5", subject(row.id));
-    f.what = {"The {family} of {name} can interrupt {capacity}; a short there gives {fault}."_text,
-              {{"family", family.name},
-               {"name", conductorOf(in, row).name},
-               {"capacity", measure(family.interrupting)},
-               {"fault", measure(fuse->prospective)}}};
-    f.why = {"It can burst and the arc goes on burning."_text, {}};
+    f.what = {
+        "The {family} of {name} can interrupt {capacity}; a short circuit there gives {fault}."_text,
+        {{"family", family.name},
+         {"name", conductorOf(in, row).name},
+         {"capacity", measure(family.interrupting)},
+         {"fault", measure(fuse->prospective)}}};
+    f.why = {"It can burst, and the arc goes on burning."_text, {}};
     if (fuse->holds == Holds::Block) {
         f.remedy = {
-            "Feed the block by a longer or thinner cable, so that less flows, or by a fuse small "
-            "enough for this circuit's cable to bear what it lets through."_text,
+            "Feed the block by a longer or thinner cable, so that less current flows, or behind a fuse small enough for this circuit's cable to withstand what it lets through."_text,
             {}};
     } else if (fuse->computedFamily == fuse->family) {
         f.remedy = {
-            "Put a fuse with enough capacity before it, near the bank, or fit fuses that can "
-            "interrupt more."_text,
+            "Fit a fuse with enough interrupting capacity upstream, near the bank, or fuses that can interrupt more."_text,
             {}};
     } else {
-        f.remedy = {"Fit a {family}, or a fuse with enough capacity before it."_text,
+        f.remedy = {"Fit a {family}, or a fuse with enough interrupting capacity upstream."_text,
                     {{"family", familyOf(in.library, fuse->computedFamily).name}}};
     }
     f.source = {"{family}; {rule}"_text,
@@ -165,13 +164,13 @@ void checkDistance(const CheckInput& in,
     const Metres sheathed = metres(rule(in.library, sheathedRule(in, at)).value);
     Finding f = findingOf(in, "W4", subject(row.id));
     f.severity = fuse.distance > sheathed ? f.severity : Severity::Advice;
-    f.what = {"The fuse of {name} stands {distance} from {terminal}; {allowed} are allowed."_text,
+    f.what = {"The fuse of {name} is {distance} from {terminal}; {allowed} are allowed."_text,
               {{"name", c.name},
                {"distance", measure(fuse.distance)},
                {"terminal", text(at)},
                {"allowed", measure(allowed)}}};
-    f.why = {"What lies before the fuse is protected by nothing."_text, {}};
-    f.remedy = {"Move it nearer; in a sheath or conduit up to {sheathed} are allowed."_text,
+    f.why = {"The cable up to the fuse is not protected."_text, {}};
+    f.remedy = {"Move it closer; in a sheath or conduit up to {sheathed} are allowed."_text,
                 {{"sheathed", measure(sheathed)}}};
     f.mends = {
         {{"Put it back near its source"_text, {}}, {TakeBack{SetFuseDistance{row.id, end, {}}}}}};
@@ -193,7 +192,7 @@ void checkVoltage(const CheckInput& in,
                {"name", conductorOf(in, row).name},
                {"rated", measure(family.volts)},
                {"highest", measure(highest)}}};
-    f.why = {"It opens, but the arc inside it does not go out."_text, {}};
+    f.why = {"It opens, but the arc inside it may not go out."_text, {}};
     f.remedy = {"Fit a fuse for a higher voltage."_text, {}};
     offerComputed(row, fuse, f);
     out.push_back(std::move(f));
@@ -221,13 +220,14 @@ void checkSelective(const CheckInput& in,
     }
     Finding f = findingOf(in, "W9", subject(row.id));
     f.where.push_back(subject(feeder->id));
-    f.what = {"The fuse of {name} ({fuse}) is not half of the one before it ({before})."_text,
+    f.what = {"The fuse of {name} ({fuse}) is more than half of the one upstream ({before})."_text,
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
                {"before", measure(feeder->fuseFrom->rating)}}};
-    f.why = {"A short here may open both, and the whole block goes dark."_text, {}};
-    f.remedy = {"Fit a larger fuse and cable before the block, or move this load to the bars."_text,
-                {}};
+    f.why = {"A short circuit here may open both, and the whole block goes dark."_text, {}};
+    f.remedy = {
+        "Fit a larger fuse and cable upstream of the block, or move this load to the bus bars."_text,
+        {}};
     f.figures = {fuseFigure(row.id, End::From), fuseFigure(feeder->id, End::From)};
     out.push_back(std::move(f));
 }
@@ -245,12 +245,12 @@ void checkBlockWay(const CheckInput& in,
     }
     Finding f = findingOf(in, "W15", subject(row.id));
     f.severity = Severity::Fault;
-    f.what = {"The fuse of {name} is {fuse}; a way of its block carries {limit}."_text,
+    f.what = {"The fuse of {name} is {fuse}; a way of its block is limited to {limit}."_text,
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
                {"limit", measure(block->maxWay)}}};
-    f.why = {"The block's clips get hot and lose their spring."_text, {}};
-    f.remedy = {"Fit a smaller fuse, or give this load its own fuse at the bars."_text, {}};
+    f.why = {"The block's contacts overheat and lose their spring."_text, {}};
+    f.remedy = {"Fit a smaller fuse, or give this load its own fuse at the bus bars."_text, {}};
     offerComputed(row, fuse, f);
     out.push_back(std::move(f));
 }

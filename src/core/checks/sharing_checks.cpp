@@ -43,11 +43,12 @@ void checkLeads(const CheckInput& in, const std::vector<Lead>& leads, Checks& ou
     Finding f = findingOf(in, "W16", subject(most->row->id));
     f.severity = Severity::Advice;
     f.where.push_back(subject(least->row->id));
-    f.what = {"The leads of the bank differ: {least} and {most} out and back."_text,
+    f.what = {"The battery leads differ: {least} and {most} out and back."_text,
               {{"least", measure(least->pair)}, {"most", measure(most->pair)}}};
     f.why = {"The battery with the shortest lead works hardest."_text, {}};
-    f.remedy = {"Make all leads of the same cable and length; an extra loop does no harm."_text,
-                {}};
+    f.remedy = {
+        "Make all leads of the same cable and length; a loop of spare cable does no harm."_text,
+        {}};
     out.findings.push_back(std::move(f));
 }
 
@@ -84,12 +85,12 @@ Hardest hardestOf(const BankUnit& bank,
 Derivation shareDerivation(const CheckInput& in, const BankUnit& bank, const Hardest& hardest) {
     const FromSolver solved{in.wiring.sizing[hardest.moment].name};
     return {.id = unitFigure(bank.id, "share"),
-            .title = "Hardest worked battery over a fair share"_text,
+            .title = "Largest share of a battery, above its fair share"_text,
             .formula = "I_most / (Σ I · f) − 1"_text,
             .terms = {{"I_most"_text, hardest.head->name, measure(hardest.most), solved},
                       {"Σ I"_text, "of all strings"_text, measure(hardest.total), solved},
                       {"f"_text,
-                       "its part of the bank's capacity"_text,
+                       "its share of the bank's capacity"_text,
                        percent(hardest.fair),
                        FromPlan{bank.path + ".count"}}},
             .result = percent(hardest.off()),
@@ -113,7 +114,7 @@ void checkShares(const CheckInput& in, const BankUnit& bank, Checks& out) {
     f.id = "B4 " + bank.id.value;
     f.what = {"One battery carries {share} more than its fair share; up to {limit} is usual."_text,
               {{"share", percent(off)}, {"limit", percent(limit)}}};
-    f.why = {"It ages first, and its manager may switch off while the others still could."_text,
+    f.why = {"It ages first, and its BMS may switch off while the others could still deliver."_text,
              {}};
     f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery."_text,
                 {}};
@@ -131,12 +132,11 @@ void checkSeries(const CheckInput& in, const BankUnit& bank, Checks& out) {
     }
     Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery, bank.id));
     f.id = "B10 " + bank.id.value;
-    f.what = {"{n} batteries are in series, with nothing that keeps them alike."_text,
-              {{"n", count(bank.series)}}};
-    f.why = {"One drifts from the others: it is overcharged while they are not yet full."_text, {}};
+    f.what = {"{n} batteries are in series without a balancer."_text, {{"n", count(bank.series)}}};
+    f.why = {"One drifts away from the others and is overcharged while they are not yet full."_text,
+             {}};
     f.remedy = {
-        "Use batteries of one age and lot, a balancer, or one battery of the whole "
-        "voltage; compare their volts now and then."_text,
+        "Use batteries of one age and batch, a balancer, or a single battery of the full voltage; compare their voltages now and then."_text,
         {}};
     const BatteryModel* whole = nullptr;
     for (const BatteryModel* model : onOffer(in.plan.own.batteries, in.library.batteries)) {
@@ -192,12 +192,12 @@ constexpr std::array kMixTexts{
     MixText{Mixed::Volts,
             Severity::Danger,
             "Batteries of different voltages are in parallel."_text,
-            "The higher one drives all it can into the lower one."_text},
-    MixText{Mixed::Capacity,
-            Severity::Fault,
-            "Batteries in parallel differ in what they hold, by size or by age."_text,
-            "The weaker one is full and empty first, carries more than its part at either end, and "
-            "ages faster still."_text}};
+            "The higher one drives all the current it can into the lower one."_text},
+    MixText{
+        Mixed::Capacity,
+        Severity::Fault,
+        "Batteries in parallel differ in capacity, by size or by age."_text,
+        "The weaker one is full and empty first, carries more than its share at either end, and ages even faster."_text}};
 
 void checkMixed(const CheckInput& in, const BankUnit& bank, Checks& out) {
     const Mixed mixed = mixOf(bank);
@@ -210,11 +210,11 @@ void checkMixed(const CheckInput& in, const BankUnit& bank, Checks& out) {
     f.severity = row->severity;
     f.what = row->what;
     f.why = row->why;
-    f.remedy = mixed == Mixed::Capacity
-                   ? "Use batteries of one model and lot; or a fuse for each, and watch each one's "
-                     "volts and current now and then."_text
-                   : "Give each kind a bank of its own, and let one charge the other through a "
-                     "charger."_text;
+    f.remedy =
+        mixed == Mixed::Capacity
+            ? "Use batteries of one model and batch; or a fuse for each, and check each one's voltage and current now and then."_text
+            : "Give each kind a bank of its own, and let one charge the other through a "
+              "charger."_text;
     out.findings.push_back(std::move(f));
 }
 

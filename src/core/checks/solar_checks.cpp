@@ -22,7 +22,7 @@ Finding coldTooHigh(const CheckInput& in, const SunUnit& s, Volts cold) {
     f.id = "S1 " + s.id.value;
     f.where.push_back(firstSubject(in, DeviceKind::Array, s.id));
     f.what = {
-        "On a morning of {cold} a string of {n} gives {voc}; the controller takes {limit}."_text,
+        "On a morning at {cold} a string of {n} has {voc} open-circuit; the controller takes {limit}."_text,
         {{"cold", measure(in.gear.climate->coldest)},
          {"n", count(s.series)},
          {"voc", measure(cold)},
@@ -69,11 +69,11 @@ double cutOf(const CheckInput& in, const SunUnit& s, int month) {
 Finding clips(const CheckInput& in, const SunUnit& s, const MonthSun& best) {
     Finding f = findingOf(in, "S2", unitSubject(s.id));
     f.what = {
-        "The controller ({limit}) cuts {cut} of the best month's sun from {array} of panels."_text,
+        "The controller ({limit}) cannot use {cut} of the best month's yield from {array} of panels."_text,
         {{"limit", measure(s.controller->maxOutput)},
          {"cut", percent(cutOf(in, s, best.month))},
          {"array", measure(powerAt(in.gear, s))}}};
-    f.why = {"What it cannot pass on is lost in the bright hours."_text, {}};
+    f.why = {"The surplus is lost in the bright hours."_text, {}};
     f.remedy = {"Use a larger controller, or accept it: panels help more on dull days."_text, {}};
     f.figures = {FigureId("supply.sun.month." + std::to_string(best.month)),
                  FigureId("supply.sun.limit")};
@@ -128,20 +128,18 @@ bool joinsBeforeMainSwitch(const Circuit& circuit, const TerminalId& controller)
 Finding losesTheBank(const CheckInput& in, const SunUnit& s) {
     Finding f = findingOf(in, "S8", unitSubject(s.id));
     f.where.push_back(firstSubject(in, DeviceKind::MainSwitch));
-    f.what = {"The solar controller joins the bank behind the main switch."_text, {}};
+    f.what = {"The solar controller is connected behind the main switch."_text, {}};
     f.why = {
-        "Opened in daylight, the switch takes the battery from a controller at work: its output "
-        "can rise into whatever is still connected. For it speaks that one switch makes all dead."_text,
+        "Opening the switch in daylight takes the battery away from a working controller: its output voltage can rise and damage what is still connected. In its favour: one switch makes everything dead."_text,
         {}};
     f.remedy = {
-        "Open the panels' isolator before the main switch, and say so beside it; or join the "
-        "controller before the switch: it then also charges while the van stands switched off."_text,
+        "Open the panels' isolator before the main switch, and put a label there; or connect the controller before the switch: it then also charges while the van is switched off."_text,
         {}};
     const auto before = std::ranges::find_if(in.library.ways, [](const WayRow& way) {
         return way.of == WayKind::Sun && way.pastSwitch;
     });
     if (before != in.library.ways.end() && !s.combined && s.way.value != before->id) {
-        f.mends = {{{"Join the controller before the main switch"_text, {}},
+        f.mends = {{{"Connect the controller before the main switch"_text, {}},
                     {UseWay{s.id, WayId(before->id)}}}};
     }
     return f;
@@ -157,7 +155,7 @@ void checkCold(const CheckInput& in, const SunUnit& s, Checks& out) {
                                   "coldest to plan for"_text,
                                   measure(in.gear.climate->coldest),
                                   fromTable(in.library, "climates", in.gear.climate->name)},
-                                 "Nominal volts do not count here; frost does."_text},
+                                 "Nominal voltage does not count here; frost does."_text},
                                 cold));
     if (cold > s.controller->maxVoc) {
         out.findings.push_back(coldTooHigh(in, s, cold));

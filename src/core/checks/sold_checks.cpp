@@ -23,15 +23,14 @@ void checkSize(const CheckInput& in, const SetSize& set, const CableRow& row, Ch
         return;
     }
     Finding f = notSold(in, row, "SIZE");  // as plans have accepted it before
-    f.what = {"{size}, as set for {conductor}, is not sold in {region}: reckoned as {used}."_text,
+    f.what = {"{size}, as set for {conductor}, is not sold in {region}: treated as {used}."_text,
               {{"size", measure(set.area)},
                {"conductor", conductorOf(in, row).name},
                {"region", in.library.region.name},
                {"used", measure(row.area)}}};
     f.why =
-        "Sizes by gauge and by mm² are different cables, with their own ratings. What is there is "
-        "taken for the next smaller one, never for more than it is."_text;
-    f.remedy = "Set a size that is sold there, or leave the size to the computation."_text;
+        "Sizes in AWG and in mm² are different cables with ratings of their own. A size that is not sold is treated as the next smaller one, never as a larger one."_text;
+    f.remedy = "Set a size that is sold there, or leave it to the computation."_text;
     f.mends = {setSize(row.id, row.area)};
     const auto larger =
         std::ranges::upper_bound(in.library.conductors, row.area, {}, &ConductorRow::area);
@@ -63,8 +62,8 @@ void checkRating(const CheckInput& in, const SetFuse& set, const CableRow& row, 
               {{"rating", measure(set.rating)},
                {"conductor", conductorOf(in, row).name},
                {"family", family.name}}};
-    f.why = "Nobody can buy it: what is fitted in its place is another fuse than was judged."_text;
-    f.remedy = "Set a rating that is made, or leave the fuse to the computation."_text;
+    f.why = "It cannot be bought: what is fitted instead is not the fuse that was checked."_text;
+    f.remedy = "Set a rating that exists, or leave it to the computation."_text;
     f.mends = {fitComputed(row.id, set.end)};
     // Neighbours where they serve: not below the load, not above a cable.
     if (next != family.ratings.begin() && *(next - 1) >= fuse->needed) {

@@ -14,8 +14,7 @@ namespace {
 Finding noMainsSide(const CheckInput& in, const InverterUnit& inverter) {
     Finding f = findingOf(in, "MAINS", firstSubject(in, DeviceKind::Inverter, inverter.id));
     f.what = {
-        "The inverter's mains side is not planned here: RCD, breaker, sockets and the bond of "
-        "neutral and earth are missing."_text,
+        "The inverter's mains side is not planned here: RCD, breaker, sockets and neutral-earth bond are missing."_text,
         {}};
     f.why = {"An inverter's output is mains and can kill, also without shore power."_text, {}};
     f.remedy = {
@@ -43,17 +42,17 @@ Finding mainsWithoutInverter(const CheckInput& in) {
     f.id = "MAINS none";
     f.standing = Standing::CommonPractice;
     f.source = "own arithmetic"_text;
-    f.what = {"The plan has mains appliances ({energy} a day) and no inverter."_text,
+    f.what = {"The plan has mains appliances ({energy} per day) and no inverter."_text,
               {{"energy", measure(in.needs.mainsPerDay)}}};
-    f.why = {"Nothing feeds them, and their energy is not counted from the bank."_text, {}};
-    f.remedy = {"Choose an inverter in Supply, or take the mains appliances out."_text, {}};
+    f.why = {"Nothing supplies them, and their energy is not counted."_text, {}};
+    f.remedy = {"Choose an inverter in Supply, or remove the mains appliances."_text, {}};
     return f;
 }
 
 Finding inverterTooSmall(const CheckInput& in, Watts rated) {
     const InverterUnit& first = in.gear.inverters.front();
     Finding f = findingOf(in, "I1", firstSubject(in, DeviceKind::Inverter));
-    f.what = {"At worst {worst} run at once on an inverter of {rated}."_text,
+    f.what = {"At worst {worst} run at once on an inverter rated {rated}."_text,
               {{"worst", measure(in.needs.worstMains)}, {"rated", measure(rated)}}};
     f.why = {"It switches off on overload."_text, {}};
     f.remedy = {
@@ -78,13 +77,12 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text
     Finding f = findingOf(in, "SERVE", {SubjectKind::Device, id});
     f.id = "SERVE " + solved.moment;
     f.what = {
-        "In the moment '{moment}' the loads cannot be served: at most {part} of them, weakest at "
-        "{load}."_text,
+        "In the situation '{moment}' the loads cannot be supplied: at most {part} of their power, weakest at {load}."_text,
         {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
-    f.why = {"The cables and batteries cannot carry that power at any voltage: it collapses."_text,
-             {}};
-    f.remedy = {"Use thicker or shorter cables on the way to that load, or a stronger bank."_text,
-                {}};
+    f.why = {
+        "Cables and batteries cannot deliver that power at any voltage: the voltage collapses."_text,
+        {}};
+    f.remedy = {"Use thicker or shorter cables to that load, or a larger bank."_text, {}};
     return f;
 }
 

@@ -36,7 +36,8 @@ void checkPorts(const CheckInput& in, const MonitorUnit& monitor, Checks& out) {
                    {"there", count(there)},
                    {"kind", kind.name},
                    {"asked", count(static_cast<double>(asked))}}};
-        f.why = "The ones beyond have nowhere to go: you find out with the panel already cut."_text;
+        f.why =
+            "The others cannot be connected, and you find out when the panel is already cut."_text;
         f.remedy = "Choose a monitor with more ports, or leave a sensor out."_text;
         out.findings.push_back(std::move(f));
     }
@@ -49,12 +50,12 @@ void checkReadyLead(const CheckInput& in, std::size_t index, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "N2", subject(c.id));
-    f.what = {"{lead} runs {length}; the longest that is sold has {longest}."_text,
+    f.what = {"{lead} needs {length}; the longest one sold is {longest}."_text,
               {{"lead", c.name},
                {"length", measure(in.lengths.routes[index].length)},
                {"longest", measure(lead->lengths.back())}}};
-    f.why = "Thin leads are bought with their plugs on, and spliced ones give wrong readings."_text;
-    f.remedy = "Put one end nearer to the other, or ask the maker for an extension."_text;
+    f.why = "These leads come with their plugs fitted, and spliced ones give wrong readings."_text;
+    f.remedy = "Move the ends closer together, or ask the maker for an extension."_text;
     out.findings.push_back(std::move(f));
 }
 
@@ -68,15 +69,16 @@ void checkHomeMadeBar(const CheckInput& in, const Device& d, Checks& out) {
     const bool tooMuch = model->maxCurrent > bears;
     Finding f = findingOf(in, "W27", subject(d.id));
     f.severity = tooMuch ? f.severity : Severity::Advice;
-    f.what = tooMuch
-                 ? Text("{bar} is entered for {rated}; its copper carries {bears} in a box."_text,
-                        {{"bar", d.name},
-                         {"rated", measure(model->maxCurrent)},
-                         {"bears", measure(bears)}})
-                 : Text("{bar} is made by hand: bare copper, live on all sides."_text,
-                        {{"bar", d.name}});
-    f.why = tooMuch ? "It gets hotter than what is bolted to it bears."_text
-                    : "A tool that falls on it draws an arc that no fuse behind it sees."_text;
+    f.what =
+        tooMuch
+            ? Text(
+                  "{bar} is entered with {rated}; its copper carries {bears} in an enclosure."_text,
+                  {{"bar", d.name},
+                   {"rated", measure(model->maxCurrent)},
+                   {"bears", measure(bears)}})
+            : Text("{bar} is home-made: bare copper, live on all sides."_text, {{"bar", d.name}});
+    f.why = tooMuch ? "It gets hotter than the cables bolted to it withstand."_text
+                    : "A tool that falls on it draws an arc that no downstream fuse can stop."_text;
     f.remedy =
         tooMuch ? "Use a wider or thicker bar, or enter what its copper carries."_text
                 : "Mount it on insulators, cover it, deburr the holes and torque its bolts."_text;

@@ -13,8 +13,7 @@ namespace spirk {
 namespace {
 
 constexpr Phrase kUnserved =
-    "The network cannot serve its loads in this moment: this is where the search for a state "
-    "ended."_text;
+    "The network cannot supply its loads in this situation: these are the last values of the search."_text;
 
 // What is asked, in the moment.
 Text inMoment(const MomentStory& s, Phrase title, TextValue of) {
@@ -36,22 +35,22 @@ Origin originOf(const Element& element) {
         return emf->origin;
     }
     return std::holds_alternative<PanelCurve>(element)
-               ? FromRule{"a line through the panels' open circuit and their largest power"_text}
-               : FromRule{"the voltage that its maker sets"_text};
+               ? FromRule{"a line through the panels' open-circuit and maximum-power points"_text}
+               : FromRule{"the voltage set by its maker"_text};
 }
 
 // Panels that are drawn on harder than at their largest power.
 Derivation beyondKnee(const MomentStory& s, const Device& d, const Knee& knee, Volts v, Amps i) {
     const FromRule sheet{"its data sheet, times the sun"_text};
     return {.id = deviceFigure(s.moment, d.id),
-            .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
+            .title = inMoment(s, "{device}, output current: {moment}"_text, {"device", d.name}),
             .formula = "I = I_mp + (I_sc - I_mp) (V_mp - V) / V_mp"_text,
-            .terms = {{"I_mp"_text, "current at most power"_text, measure(knee.current), sheet},
-                      {"I_sc"_text, "current of a short"_text, measure(knee.shorted), sheet},
-                      {"V_mp"_text, "volts at most power"_text, measure(knee.at), sheet},
-                      {"V"_text, "volts at its terminals"_text, measure(v), solver(s)}},
+            .terms = {{"I_mp"_text, "current at maximum power"_text, measure(knee.current), sheet},
+                      {"I_sc"_text, "short-circuit current"_text, measure(knee.shorted), sheet},
+                      {"V_mp"_text, "voltage at maximum power"_text, measure(knee.at), sheet},
+                      {"V"_text, "voltage at its terminals"_text, measure(v), solver(s)}},
             .result = measure(i),
-            .source = "a line through the panels' largest power and their short circuit"_text,
+            .source = "a line through the panels' maximum-power and short-circuit points"_text,
             .note = {}};
 }
 
@@ -66,19 +65,18 @@ Derivation ofSource(const MomentStory& s,
     if (source.knee && v < source.knee->at * (1.0 - kRounding)) {
         return beyondKnee(s, d, *source.knee, v, i);
     }
-    return {
-        .id = deviceFigure(s.moment, d.id),
-        .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
-        .formula = "I = (E - V) / R"_text,
-        .terms = {{"E"_text, "its voltage at rest"_text, measure(source.emf), originOf(element)},
-                  {"V"_text, "volts at its terminals"_text, measure(v), solver(s)},
-                  {"R"_text,
-                   "its inner resistance"_text,
-                   measure(source.resistance),
-                   FromRule{"as the circuit is solved with"_text}}},
-        .result = measure(i),
-        .source = "Ohm's law; volts from the solved network"_text,
-        .note = {}};
+    return {.id = deviceFigure(s.moment, d.id),
+            .title = inMoment(s, "{device}, output current: {moment}"_text, {"device", d.name}),
+            .formula = "I = (E - V) / R"_text,
+            .terms = {{"E"_text, "its rest voltage"_text, measure(source.emf), originOf(element)},
+                      {"V"_text, "voltage at its terminals"_text, measure(v), solver(s)},
+                      {"R"_text,
+                       "its internal resistance"_text,
+                       measure(source.resistance),
+                       FromRule{"as used in solving the circuit"_text}}},
+            .result = measure(i),
+            .source = "Ohm's law; voltages from the solved network"_text,
+            .note = {}};
 }
 
 Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Volts v, Amps i) {
@@ -88,9 +86,9 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
         .formula = {},
         .terms = {},
         .result = measure(i),
-        .source = "own arithmetic; volts from the solved network"_text,
+        .source = "own arithmetic; voltages from the solved network"_text,
         .note = s.solved.served ? Text() : kUnserved};
-    const Term volts{"V"_text, "volts at its terminals"_text, measure(v), solver(s)};
+    const Term volts{"V"_text, "voltage at its terminals"_text, measure(v), solver(s)};
     switch (load.behaviour) {
         case Behaviour::Power:
             out.formula = "I = P · k / V"_text;
@@ -99,15 +97,15 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
                           measure(load.power),
                           FromRule{"the device's watts"_text}},
                          {"k"_text,
-                          "part of it that the network can serve"_text,
+                          "share of it that the network can supply"_text,
                           number(s.solved.servable),
                           solver(s)},
                          volts};
             break;
         case Behaviour::Current:
-            out.formula = "I, whatever the volts"_text;
+            out.formula = "I, whatever the voltage"_text;
             out.terms = {{"I"_text,
-                          "power over the system's volts"_text,
+                          "power over the system voltage"_text,
                           measure(load.current),
                           FromRule{"the device's watts"_text}}};
             break;
@@ -115,7 +113,7 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
             out.formula = "I = V / R"_text;
             out.terms = {volts,
                          {"R"_text,
-                          "volts squared over power"_text,
+                          "voltage squared over power"_text,
                           measure(load.resistance),
                           FromRule{"the device's watts"_text}}};
             break;
@@ -152,12 +150,12 @@ void fillPower(const MomentStory& s, const Charger& c, Derivation& out) {
     const FromRule sheet{"its data sheet"_text};
     const FromRule panels{"its panels' data sheet, times the sun"_text};
     const Term sun{"P_sun"_text,
-                   "what its panels and the bank's volts allow"_text,
+                   "what its panels and the bank's voltage allow"_text,
                    measure(c.maxPower),
                    panels};
     const bool bySun = c.maxPower < watts(kNoPowerLimit);
     if (c.input && isDead(s, *c.input)) {
-        out.formula = "P = 0: nothing live is joined to its input"_text;
+        out.formula = "P = 0: nothing live is connected to its input"_text;
         return;
     }
     if (!c.input || (!c.input->most && !c.input->fold)) {
@@ -167,7 +165,7 @@ void fillPower(const MomentStory& s, const Charger& c, Derivation& out) {
     }
     out.terms = {{"η"_text, "efficiency"_text, number(c.input->efficiency), sheet},
                  {"V_in"_text,
-                  "volts at its input"_text,
+                  "voltage at its input"_text,
                   measure(acrossNodes(s, c.input->pos, c.input->neg)),
                   solver(s)}};
     if (c.input->most) {
@@ -185,26 +183,24 @@ void fillPower(const MomentStory& s, const Charger& c, Derivation& out) {
     const Fold& fold = *c.input->fold;
     out.formula = "P = η · P_in · (V_in - V_stop) / (V_start - V_stop), never below zero"_text;
     out.terms.push_back({"P_in"_text, "most that it draws"_text, measure(fold.power), sheet});
-    out.terms.push_back(
-        {"V_start"_text, "takes all it needs from here"_text, measure(fold.full), sheet});
-    out.terms.push_back(
-        {"V_stop"_text, "takes nothing from here down"_text, measure(fold.none), sheet});
+    out.terms.push_back({"V_start"_text, "full output above this"_text, measure(fold.full), sheet});
+    out.terms.push_back({"V_stop"_text, "no output below this"_text, measure(fold.none), sheet});
 }
 
 Derivation ofCharger(const MomentStory& s, const Device& d, const Charger& c, Volts v, Amps i) {
     const auto bounded = powerLeft(s, c);
     Derivation out{
         .id = deviceFigure(s.moment, d.id),
-        .title = inMoment(s, "{device}, current given: {moment}"_text, {"device", d.name}),
+        .title = inMoment(s, "{device}, output current: {moment}"_text, {"device", d.name}),
         .formula = bounded ? "I = the smallest of (V_set − V) / R_r, I_max and P / V; never "
                              "below zero"_text
                            : "I = the smallest of (V_set − V) / R_r, I_max; never below "
                              "zero"_text,
         .terms =
-            {{"V_set"_text, "what it holds"_text, measure(c.set), FromRule{"its setting"_text}},
-             {"V"_text, "volts at its terminals"_text, measure(v), solver(s)},
+            {{"V_set"_text, "voltage it holds"_text, measure(c.set), FromRule{"its setting"_text}},
+             {"V"_text, "voltage at its terminals"_text, measure(v), solver(s)},
              {"R_r"_text,
-              "how firmly it holds them"_text,
+              "stiffness of its voltage regulation"_text,
               measure(ohms(kRegulatorOhms)),
               FromRule{"judgement: nearly ideal"_text}},
              {"I_max"_text,
@@ -212,13 +208,13 @@ Derivation ofCharger(const MomentStory& s, const Device& d, const Charger& c, Vo
               measure(c.maxCurrent),
               FromRule{"its data sheet"_text}}},
         .result = measure(i),
-        .source = "own arithmetic; volts from the solved network"_text,
+        .source = "own arithmetic; voltages from the solved network"_text,
         .note = i < c.maxCurrent * 0.999 && !bounded
-                    ? "The set voltage is reached: the current falls by itself."_text
+                    ? "The set voltage is reached: the current tapers."_text
                     : Text()};
     if (bounded) {
         out.terms.push_back({"P"_text,
-                             "power that its input leaves it"_text,
+                             "power available from its input"_text,
                              measure(*bounded),
                              FromFigure{powerFigure(s.moment, d.id)}});
     }
@@ -356,7 +352,7 @@ Derivation explainBank(const MomentStory& s) {
                    .formula = "sum over its batteries"_text,
                    .terms = {},
                    .result = measure(bankCurrent(*s.state.circuit, s.solved)),
-                   .source = "the network solved"_text,
+                   .source = "network solved"_text,
                    .note = {}};
     forStrings(*s.state.circuit, s.solved, [&](const Device& d, Amps given) {
         out.terms.push_back(
@@ -406,11 +402,11 @@ std::optional<Derivation> explainPower(const MomentStory& s, const DeviceId& id)
     Derivation out{
         .id = powerFigure(s.moment, id),
         .title = inMoment(
-            s, "{device}, power that its input leaves it: {moment}"_text, {"device", d->name}),
+            s, "{device}, power available from its input: {moment}"_text, {"device", d->name}),
         .formula = {},
         .terms = {},
         .result = measure(*power),
-        .source = "own arithmetic; volts from the solved network"_text,
+        .source = "own arithmetic; voltages from the solved network"_text,
         .note = {}};
     fillPower(s, *e.charger, out);
     return out;
@@ -430,15 +426,14 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
     }
     return Derivation{
         .id = inputFigure(s.moment, id),
-        .title =
-            inMoment(s, "{device}, current drawn at its input: {moment}"_text, {"device", d->name}),
+        .title = inMoment(s, "{device}, input current: {moment}"_text, {"device", d->name}),
         .formula = "I_in = I_out · V_out / (η · V_in)"_text,
         .terms = {{"I_out"_text,
-                   "current given"_text,
+                   "output current"_text,
                    measure(flow->through),
                    FromFigure{deviceFigure(s.moment, id)}},
                   {"V_out"_text,
-                   "volts at its output"_text,
+                   "voltage at its output"_text,
                    measure(acrossNodes(s, c->pos, c->neg)),
                    solver(s)},
                   {"η"_text,
@@ -446,11 +441,11 @@ std::optional<Derivation> explainInput(const MomentStory& s, const DeviceId& id)
                    percent(c->input.efficiency),
                    FromRule{"its data sheet"_text}},
                   {"V_in"_text,
-                   "volts at its input"_text,
+                   "voltage at its input"_text,
                    measure(acrossNodes(s, c->input.pos, c->input.neg)),
                    solver(s)}},
         .result = measure(*flow->input),
-        .source = "own arithmetic; volts from the solved network"_text,
+        .source = "own arithmetic; voltages from the solved network"_text,
         .note = {}};
 }
 
@@ -464,13 +459,14 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
     Derivation out{
         .id = currentFigure(s.moment, id),
         .title = inMoment(s, "{conductor}, current: {moment}"_text, {"conductor", c->name}),
-        .formula = "what arrives through it leaves: sum of all else at its end"_text,
+        .formula = "what enters through it leaves again: sum of all other currents at its end"_text,
         .terms = {},
         .result = measure(s.solved.conductor[index]),
         .source = "Kirchhoff's current law on the solved network"_text,
-        .note = then({"Counted from '{from}' to '{to}'; below zero it flows the other way."_text,
-                      {{"from", text(c->from)}, {"to", text(c->to)}}},
-                     s.solved.served ? Text() : kUnserved)};
+        .note =
+            then({"Counted from '{from}' to '{to}'; negative means it flows the other way."_text,
+                  {{"from", text(c->from)}, {"to", text(c->to)}}},
+                 s.solved.served ? Text() : kUnserved)};
     const JoinedPorts joined = joinedPorts(circuit, index);
     const Device& device = circuit.devices[joined.device];
     for (const Own& own : ownCurrents(circuit, s.solved, joined)) {
@@ -515,7 +511,7 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
     const Volts open = source->emf * inSeries;
     return Derivation{
         .id = voltsFigure(s.moment, terminal),
-        .title = {"{device}, volts {from} to {to}: {moment}"_text,
+        .title = {"{device}, voltage {from} to {to}: {moment}"_text,
                   {{"device", device->name},
                    {"from", terminal.port},
                    {"to", port->counter->port},
@@ -531,11 +527,11 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
               measure(source->emf),
               originOf(*behind.element)},
              {"ΔV"_text,
-              "lost in the source, cables, fuses and contacts; below zero: raised by a charger"_text,
+              "lost in the source, cables, fuses and contacts; negative: raised by a charger"_text,
               measure(open - *v),
               solver(s)}},
         .result = measure(*v),
-        .source = "the network solved"_text,
+        .source = "network solved"_text,
         .note = {}};
 }
 

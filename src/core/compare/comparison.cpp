@@ -193,8 +193,8 @@ std::optional<ComparedFigure> comparedBy(const Design& design, const FigureId& f
 }
 
 Text verdict(const Alternative& alternative) {
-    return afterAnother(listed("brings {findings}"_text, alternative.raised),
-                        listed("ends {findings}"_text, alternative.ended));
+    return afterAnother(listed("adds {findings}"_text, alternative.raised),
+                        listed("removes {findings}"_text, alternative.ended));
 }
 
 std::string asText(const std::vector<Alternative>& alternatives,
@@ -202,7 +202,7 @@ std::string asText(const std::vector<Alternative>& alternatives,
                    const Speech& speech) {
     std::string out = alternatives.empty() ? "" : say(Text("Compared with:"_text), speech) + "\n";
     for (const Alternative& a : alternatives) {
-        out += "  " + say(Text("{alternative}: {part} of what is allowed is used"_text,
+        out += "  " + say(Text("{alternative}: {part} of the limit is used"_text,
                                {{"alternative", named(a)}, {"part", percent(mostUsed(a.margins))}}),
                           speech);
         if (!a.isChosen) {

@@ -41,7 +41,7 @@ struct ComparedFigure {
 [[nodiscard]] std::optional<ComparedFigure> comparedBy(const Design& design,
                                                        const FigureId& figure);
 
-// What it would bring and end: 'brings W1: ...; ends W7'. Empty where no finding changes.
+// What it would bring and end: 'adds W1: ...; removes W7'. Empty where no finding changes.
 [[nodiscard]] Text verdict(const Alternative& alternative);
 
 // For the terminal; a line each.

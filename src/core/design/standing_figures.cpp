@@ -79,7 +79,7 @@ Text consequence(const StandingFigures& before, const StandingFigures& after) {
         const double days = *after.daysWithoutSun - *before.daysWithoutSun;
         if (std::fabs(days) >= kLeastDays) {
             parts.push_back(moreOrLess(days,
-                                       "{amount} days less without sun"_text,
+                                       "{amount} fewer days without sun"_text,
                                        "{amount} days more without sun"_text,
                                        number(significant(std::fabs(days), 2))));
         }
@@ -87,8 +87,8 @@ Text consequence(const StandingFigures& before, const StandingFigures& after) {
     const double worst = (after.worstOnInverter - before.worstOnInverter).si();
     if (std::fabs(worst) >= kLeastWatts) {
         parts.push_back(moreOrLess(worst,
-                                   "{amount} less on the inverter"_text,
-                                   "{amount} more on the inverter"_text,
+                                   "{amount} less inverter load"_text,
+                                   "{amount} more inverter load"_text,
                                    measure(watts(std::fabs(worst)))));
     }
     const double weight = after.weightKg - before.weightKg;

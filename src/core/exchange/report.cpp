@@ -127,7 +127,7 @@ std::string findingsText(const Design& design, Speech speech) {
             out += "    " + line("Fix: {mend}"_text, {{"mend", m.label}});
         }
     }
-    return out.empty() ? line("Nothing found by the rules that were checked."_text, {}) : out;
+    return out.empty() ? line("The rules found nothing."_text, {}) : out;
 }
 
 namespace {
@@ -137,12 +137,12 @@ std::string standingText(const Design& design, const Speech& speech) {
     const auto line = [&](Phrase label, const Value& value) {
         return fmt::format("{:<21} {}\n", say(Text(label), speech), say(value, speech));
     };
-    return line("Drawn a day"_text, measure(design.supply.demand)) +
-           line("Usable in the bank"_text, measure(design.supply.usable)) +
+    return line("Used per day"_text, measure(design.supply.demand)) +
+           line("Usable energy of the bank"_text, measure(design.supply.usable)) +
            line("Days without sun"_text,
                 s.daysWithoutSun ? Value(shownDays(*s.daysWithoutSun))
-                                 : Value(Text("nothing is drawn"_text))) +
-           line("Worst on the inverter"_text, measure(s.worstOnInverter));
+                                 : Value(Text("nothing is used"_text))) +
+           line("Inverter peak"_text, measure(s.worstOnInverter));
 }
 
 constexpr const char* kColumns = "{:>3}  {:<34} {:>8} {:>8} {:>8}  {}\n";

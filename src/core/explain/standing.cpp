@@ -34,13 +34,13 @@ Phrase name(Standing standing) {
 Phrase onStanding(Standing standing) {
     switch (standing) {
         case Standing::GovernsVans:
-            return "standing: rule that governs vans"_text;
+            return "status: rule that governs vans"_text;
         case Standing::BoatPracticeByChoice:
-            return "standing: boat practice, used by choice"_text;
+            return "status: boat practice, used by choice"_text;
         case Standing::Maker:
-            return "standing: maker's figure"_text;
+            return "status: maker's figure"_text;
         case Standing::CommonPractice:
-            return "standing: common practice"_text;
+            return "status: common practice"_text;
     }
     unreachable("onStanding(Standing)");
 }

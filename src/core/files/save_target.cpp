@@ -116,7 +116,7 @@ Result<SaveTarget> saveTarget(const std::string& path, Streams streams, Replace 
     }
     const auto meant = behindLinks(path);
     if (!meant) {
-        return failure("This link leads nowhere."_text, path, "Choose another name."_text);
+        return failure("This link points to nothing."_text, path, "Choose another name."_text);
     }
     SaveTarget target{meant->string(), std::nullopt, false};
     struct stat found = {};
@@ -137,7 +137,7 @@ Result<SaveTarget> saveTarget(const std::string& path, Streams streams, Replace 
         return tl::unexpected(std::move(*error));
     }
     if (replace == Replace::Refused) {
-        return failure("There is a file of this name already."_text,
+        return failure("A file of this name exists already."_text,
                        path,
                        "Choose another name, or replace it by --force."_text);
     }
@@ -158,7 +158,7 @@ std::optional<Error> keepOwnerAndMode(int file, const SaveTarget& target) {
     }
     const bool same = made.st_uid == target.old->owner && made.st_gid == target.old->group;
     if (!same && ::fchown(file, target.old->owner, target.old->group) != 0) {
-        return Error{"This file belongs to somebody else, and saving would make it yours."_text,
+        return Error{"This file belongs to another user, and saving would make it yours."_text,
                      target.path,
                      "Save under another name; it was left as it is."_text};
     }

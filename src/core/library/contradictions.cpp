@@ -46,7 +46,7 @@ std::optional<Error> broken(const GearFields<Model>& fields, const Order& order,
                             : "The {high} must be above the {low}."_text;
     return Error{{rule, {{"high", shown(high, *b)}, {"low", shown(low, *a)}}},
                  std::string(order.high),
-                 "Look at the data sheet again: are the two swapped?"_text};
+                 "Check the data sheet: are the two swapped?"_text};
 }
 
 template <class Model>
@@ -59,14 +59,13 @@ std::optional<Error> broken(const GearFields<Model>& fields, const Product& rule
     if (std::fabs(product - stated) <= rule.tolerance * stated) {
         return std::nullopt;
     }
-    return Error{
-        {"The {result} is not what the {first} and the {second} give together: {product}."_text,
-         {{"result", shown(result, stated)},
-          {"first", shown(first, *first.get(m))},
-          {"second", shown(second, *second.get(m))},
-          {"product", fmt::format("{:.4g} {}", product, result.unit)}}},
-        std::string(rule.result),
-        "Look at the data sheet again: one of the three was copied wrongly."_text};
+    return Error{{"The {result} does not match the {first} times the {second}: {product}."_text,
+                  {{"result", shown(result, stated)},
+                   {"first", shown(first, *first.get(m))},
+                   {"second", shown(second, *second.get(m))},
+                   {"product", fmt::format("{:.4g} {}", product, result.unit)}}},
+                 std::string(rule.result),
+                 "Check the data sheet: one of the three was copied wrongly."_text};
 }
 
 template <class Model>
@@ -78,9 +77,9 @@ std::optional<Error> broken(const GearFields<Model>& fields,
         return std::nullopt;
     }
     return Error{
-        {"Say its {number}: it cannot be planned without."_text, {{"number", field.label}}},
+        {"Enter its {number}: it cannot be planned without it."_text, {{"number", field.label}}},
         std::string(rule.key),
-        "Count them, or look at the data sheet."_text};
+        "Count them, or check the data sheet."_text};
 }
 
 }  // namespace

@@ -127,12 +127,12 @@ void addBox(GearFields<Model>& fields) {
     };
     flag(
         "boxed_fuses",
-        "its fuses and holders are in the box"_text,
+        "fuses and holders included"_text,
         [](const Model& m) { return std::string(kNoYes.at(m.boxedFuses ? 1 : 0).id); },
         [](Model& m, const std::string& v) { m.boxedFuses = v == kNoYes.back().id; });
     flag(
         "boxed_leads",
-        "its leads are in the box"_text,
+        "leads included"_text,
         [](const Model& m) { return std::string(kNoYes.at(m.boxedLeads ? 1 : 0).id); },
         [](Model& m, const std::string& v) { m.boxedLeads = v == kNoYes.back().id; });
 }
@@ -148,7 +148,7 @@ void addWare(GearFields<Model>& fields) {
                               [](const Model& m) { return Optional(m.weightKg); },
                               [](Model& m, Optional v) { m.weightKg = *v; }});
     fields.numbers.push_back({"price",
-                              "price, order of magnitude"_text,
+                              "price, approximate"_text,
                               "",
                               0,
                               50e3,
@@ -185,12 +185,12 @@ GearFields<BatteryModel> batteryFields() {
                   [](const M& m) { return m.chemistry; },
                   [](M& m, const std::string& v) { m.chemistry = v; }},
                  {"heated",
-                  "heats itself before charging in frost"_text,
+                  "has a heater for charging in frost"_text,
                   TextFrom::Choices,
                   {kNoYes.begin(), kNoYes.end()},
                   [](const M& m) { return std::string(kNoYes.at(m.heated ? 1 : 0).id); },
                   [](M& m, const std::string& v) { m.heated = v == kNoYes.back().id; }},
-                 noOrYes<&M::sleeps>("sleeps", "has a switch or a sleep of its own"_text)};
+                 noOrYes<&M::sleeps>("sleeps", "has its own switch or sleep mode"_text)};
     out.numbers = {
         inVolts<&M::nominal>("nominal_v", "nominal voltage"_text, 6, 60),
         number<&M::capacity, ampHours, inAmpHours>("capacity_ah", "capacity"_text, "Ah", 1, 2000),
@@ -217,13 +217,13 @@ GearFields<PanelModel> panelFields() {
     out.numbers = {
         inWatts<&M::power>("watts", "rated power"_text, 1, 1000),
         inVolts<&M::voc>("voc", "open-circuit voltage"_text, 1, 200),
-        inVolts<&M::vmp>("vmp", "voltage at most power"_text, 1, 200),
+        inVolts<&M::vmp>("vmp", "voltage at maximum power"_text, 1, 200),
         inAmps<&M::isc>("isc", "short-circuit current"_text, 0.1, 50),
-        inAmps<&M::imp>("imp", "current at most power"_text, 0.1, 50),
+        inAmps<&M::imp>("imp", "current at maximum power"_text, 0.1, 50),
         number<&M::gammaPerK, same, same>(
-            "gamma_per_k", "power, part per kelvin"_text, "1/K", -0.01, 0),
+            "gamma_per_k", "power, change per kelvin"_text, "1/K", -0.01, 0),
         number<&M::betaVocPerK, same, same>(
-            "beta_voc_per_k", "open-circuit voltage, part per kelvin"_text, "1/K", -0.01, 0),
+            "beta_voc_per_k", "open-circuit voltage, change per kelvin"_text, "1/K", -0.01, 0),
         number<&M::noct, celsius, degreesOf>(
             "noct_c", "cell temperature at 800 W/m²"_text, "°C", 30, 60),
         number<&M::length, metres, siOf<Metres>>("length_m", "length"_text, "m", 0.1, 3),
@@ -237,13 +237,14 @@ GearFields<PanelModel> panelFields() {
 }
 
 // As files have them, in the order of Tracking.
-constexpr std::array kTracking{TextChoice{"mppt", "tracks the most power (MPPT)"_text},
-                               TextChoice{"pwm", "ties the panels to the bank (PWM)"_text}};
+constexpr std::array kTracking{TextChoice{"mppt", "MPPT (tracks maximum power)"_text},
+                               TextChoice{"pwm", "PWM (panels at the bank's voltage)"_text}};
 
 // As files have them, in the order of PanelNegative.
-constexpr std::array kPanelNegatives{TextChoice{"not_stated", "not stated"_text},
-                                     TextChoice{"common", "joined to the battery's inside"_text},
-                                     TextChoice{"measured", "measured or switched inside"_text}};
+constexpr std::array kPanelNegatives{
+    TextChoice{"not_stated", "not stated"_text},
+    TextChoice{"common", "joined to the battery's negative inside"_text},
+    TextChoice{"measured", "measured or switched inside"_text}};
 
 GearFields<ControllerModel> controllerFields() {
     using M = ControllerModel;
@@ -271,11 +272,11 @@ GearFields<ControllerModel> controllerFields() {
              m.negative = static_cast<PanelNegative>(at - kPanelNegatives.begin());
          },
          Presence::Optional}};
-    out.numbers = {
-        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
-        inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
-        plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
-        inVolts<&M::startAbove>("start_above_v", "starts this far above the bank"_text, 0, 20)};
+    out.numbers = {inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
+                   inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
+                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
+                   inVolts<&M::startAbove>(
+                       "start_above_v", "starts this far above the bank's voltage"_text, 0, 20)};
     out.orders = {{"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
     addBox(out);
@@ -287,15 +288,15 @@ GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
     GearFields<M> out{"dcdc_chargers", "DC-DC charger"_text, {}, {}, {}, {}};
     out.texts = {noOrYes<&M::isolated>("isolated", "input and output isolated"_text)};
-    out.numbers = {
-        inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
-        inAmps<&M::output>("output_a", "output"_text, 1, 500),
-        plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
-        inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
-        inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
-        number<&M::delay, seconds, siOf<Seconds>>(
-            "start_delay_s", "starts after"_text, "s", 0, 600),
-        inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input"_text, 1, 1000)};
+    out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
+                   inAmps<&M::output>("output_a", "output"_text, 1, 500),
+                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
+                   inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
+                   inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
+                   number<&M::delay, seconds, siOf<Seconds>>(
+                       "start_delay_s", "starts after"_text, "s", 0, 600),
+                   inAmps<&M::maxInputFuse>(
+                       "max_input_fuse_a", "largest fuse allowed at its input"_text, 1, 1000)};
     out.orders = {{"stop_v", "start_v", Equal::Refused}};
     addConnection(out);
     addBox(out);
@@ -309,8 +310,8 @@ GearFields<RelayModel> relayFields() {
     out.numbers = {inAmps<&M::maxCurrent>("max_a", "largest continuous current"_text, 1, 1000),
                    number<&M::resistance, milliohms, inMilliohms>(
                        "milliohm", "resistance of its contact"_text, "mΩ", 0, 100),
-                   inVolts<&M::joins>("joins_v", "joins above"_text, 10, 60),
-                   inVolts<&M::parts>("parts_v", "parts below"_text, 10, 60)};
+                   inVolts<&M::joins>("joins_v", "closes above"_text, 10, 60),
+                   inVolts<&M::parts>("parts_v", "opens below"_text, 10, 60)};
     out.orders = {{"parts_v", "joins_v", Equal::Refused}};
     addConnection(out);
     addBox(out);
@@ -323,7 +324,7 @@ GearFields<ShoreChargerModel> shoreChargerFields() {
     GearFields<M> out{"shore_chargers", "Charger on shore power"_text, {}, {}, {}, {}};
     out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 48),
                    inAmps<&M::output>("output_a", "output"_text, 1, 500),
-                   plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1)};
+                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1)};
     addConnection(out);
     addBox(out);
     addWare(out);
@@ -336,15 +337,17 @@ GearFields<CombinedModel> combinedFields() {
     out.numbers = {
         inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
         inAmps<&M::output>("output_a", "output"_text, 1, 500),
-        inAmps<&M::eachOfBoth>("each_of_both_a", "from each while both are there"_text, 1, 500),
-        plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
+        inAmps<&M::eachOfBoth>("each_of_both_a", "from each while both are available"_text, 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
         inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
         inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
         number<&M::delay, seconds, siOf<Seconds>>(
             "start_delay_s", "starts after"_text, "s", 0, 600),
-        inAmps<&M::maxInputFuse>("max_input_fuse_a", "largest fuse at its input"_text, 1, 1000),
+        inAmps<&M::maxInputFuse>(
+            "max_input_fuse_a", "largest fuse allowed at its input"_text, 1, 1000),
         inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
-        inVolts<&M::startAbove>("start_above_v", "starts this far above the bank"_text, 0, 20)};
+        inVolts<&M::startAbove>(
+            "start_above_v", "starts this far above the bank's voltage"_text, 0, 20)};
     out.orders = {{"stop_v", "start_v", Equal::Refused},
                   {"each_of_both_a", "output_a", Equal::Allowed},
                   {"start_above_v", "max_voc", Equal::Refused}};
@@ -371,9 +374,9 @@ GearFields<TrickleModel> trickleFields() {
         "trickle_chargers", "Trickle charger for the starter battery"_text, {}, {}, {}, {}};
     out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of"_text, 12, 48),
                    inAmps<&M::output>("output_a", "output"_text, 0.1, 30),
-                   plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1),
-                   inVolts<&M::full>("full_v", "gives all above"_text, 10, 60),
-                   inVolts<&M::none>("none_v", "gives nothing below"_text, 10, 60)};
+                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
+                   inVolts<&M::full>("full_v", "full output above"_text, 10, 60),
+                   inVolts<&M::none>("none_v", "no output below"_text, 10, 60)};
     out.orders = {{"none_v", "full_v", Equal::Refused}};
     addConnection(out);
     addBox(out);
@@ -387,7 +390,7 @@ GearFields<ConverterModel> converterFields() {
     out.numbers = {inVolts<&M::inputSystem>("input_system_v", "from a bank of"_text, 24, 48),
                    inVolts<&M::output>("output_v", "output voltage"_text, 11, 15),
                    inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 200),
-                   plain<&M::efficiency>("efficiency", "efficiency, part"_text, 0.5, 1)};
+                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1)};
     out.orders = {{"output_v", "input_system_v", Equal::Refused}};
     addConnection(out);
     addBox(out);
@@ -401,10 +404,10 @@ GearFields<InverterModel> inverterFields() {
     out.numbers = {
         inVolts<&M::system>("system_v", "on a bank of"_text, 12, 48),
         inWatts<&M::power>("watts", "continuous power"_text, 50, 20e3),
-        inWatts<&M::surge>("surge_w", "short-time power"_text, 50, 40e3),
+        inWatts<&M::surge>("surge_w", "surge power"_text, 50, 40e3),
         atMost<&M::charge>("charge_a", "charges the bank from shore with"_text, "A", 1, 500),
-        plain<&M::lossA>("loss_a", "idle loss, part of the rating"_text, 0, 0.1),
-        plain<&M::lossB>("loss_b", "loss in proportion to the load"_text, 0, 0.5),
+        plain<&M::lossA>("loss_a", "idle loss, share of the rating"_text, 0, 0.1),
+        plain<&M::lossB>("loss_b", "loss proportional to the load"_text, 0, 0.5),
         plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5)};
     out.orders = {{"watts", "surge_w", Equal::Allowed}};
     addConnection(out);
@@ -417,9 +420,9 @@ GearFields<InverterModel> inverterFields() {
 constexpr std::array kHardwareKinds{TextChoice{"bus_bar", "bus bar"_text},
                                     TextChoice{"distributor", "fused distributor"_text},
                                     TextChoice{"switch", "battery switch"_text},
-                                    TextChoice{"pv_isolator", "isolator of panels"_text},
+                                    TextChoice{"pv_isolator", "solar isolator"_text},
                                     TextChoice{"shunt", "shunt"_text},
-                                    TextChoice{"fuse_block", "blade-fuse block"_text},
+                                    TextChoice{"fuse_block", "blade fuse block"_text},
                                     TextChoice{"breaker_panel", "breaker panel"_text},
                                     TextChoice{"strip", "terminal strip"_text},
                                     TextChoice{"panel_inlet", "inlet for portable panels"_text},
@@ -445,7 +448,7 @@ GearFields<HardwareModel> hardwareFields() {
                       m.kind = static_cast<HardwareKind>(at - kHardwareKinds.begin());
                   }},
                  {"fuses",
-                  "fuses that its ways take"_text,
+                  "fuses its ways take"_text,
                   TextFrom::FuseFamilies,
                   {},
                   [](const M& m) { return m.fuses; },
@@ -475,7 +478,7 @@ GearFields<MonitorModel> monitorFields() {
     GearFields<M> out{"monitors", "Monitor"_text, {}, {}, {}, {}};
     out.numbers = {
         {"draws_w",
-         "draws from its own supply"_text,
+         "current it draws"_text,
          "W",
          0,
          100,

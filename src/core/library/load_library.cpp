@@ -120,7 +120,7 @@ std::optional<Error> danglingId(const Library& library) {
         if (findById(library.ampacity, *column) == nullptr) {
             return Error{{"There is no ampacity column '{id}'."_text, {{"id", *column}}},
                          region.id + "/ampacity.json",
-                         "Name one that is there, in regions.json."_text};
+                         "Name one that exists in regions.json."_text};
         }
     }
     for (const BatteryModel& battery : library.batteries) {

@@ -132,8 +132,8 @@ void readHardware(JsonFields& fields, Library& library) {
                               static_cast<HardwareKind>(kind),
                               &HardwareModel::kind) == library.hardware.end()) {
             fields.problem("rows",
-                           "There is hardware of a kind that no row has."_text,
-                           "Each kind needs one."_text);
+                           "No row has hardware of one of the kinds."_text,
+                           "Each kind needs at least one."_text);
         }
     }
 }

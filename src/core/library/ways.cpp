@@ -63,7 +63,7 @@ void readWays(JsonFields& fields, Library& library) {
             fields.problem("rows",
                            {"There is no way of the kind '{kind}'."_text,
                             {{"kind", std::string(kWayKindNames[kind])}}},
-                           "Each kind needs one."_text);
+                           "Each kind needs at least one."_text);
         }
     }
 }

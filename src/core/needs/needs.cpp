@@ -27,16 +27,16 @@ Derivation energyDerivation(const Appliance& a, Joules perDay) {
     const char* which = a.measured ? "measured_w" : "rated_w";
     return {
         .id = energyFigure(a.id),
-        .title = {"{appliance}, energy a day"_text, {{"appliance", a.name}}},
+        .title = {"{appliance}, energy per day"_text, {{"appliance", a.name}}},
         .formula = "E = n · (P · t + P_s · (24 h − t))"_text,
         .terms = {{"n"_text, "how many"_text, count(countNow(a)), FromPlan{planPath(a, "count")}},
                   {"P"_text,
-                   a.measured ? "watts while on, measured"_text
-                              : "watts while on, from the plate"_text,
+                   a.measured ? "power while on, measured"_text
+                              : "power while on, from the rating plate"_text,
                    measure(wattsUsed(a)),
                    FromPlan{planPath(a, which)}},
                   {"t"_text,
-                   "time on a day, duty included"_text,
+                   "time on per day, duty cycle included"_text,
                    measure(onTime(a)),
                    FromPlan{planPath(a, "uses")}},
                   {"P_s"_text,
@@ -45,16 +45,17 @@ Derivation energyDerivation(const Appliance& a, Joules perDay) {
                    FromPlan{planPath(a, "standby_w")}}},
         .result = measure(perDay),
         .source = "energy is power times time"_text,
-        .note = a.measured
-                    ? Text()
-                    : "From the plate: plates lie. Measure it and this figure follows."_text};
+        .note =
+            a.measured
+                ? Text()
+                : "From the rating plate, which is often wrong. Measure it and this figure follows."_text};
 }
 
 Derivation sumDerivation(const Plan& plan, const Needs& needs, Feed feed, Joules total) {
     Derivation d;
     d.id = FigureId(feed == Feed::Dc ? "needs.dc" : "needs.mains");
-    d.title = feed == Feed::Dc ? "12 V appliances, energy a day"_text
-                               : "Mains appliances, energy a day at their sockets"_text;
+    d.title = feed == Feed::Dc ? "12 V appliances, energy per day"_text
+                               : "Mains appliances, energy per day at their sockets"_text;
     d.formula = "sum over the appliances"_text;
     for (std::size_t i = 0; i < plan.appliances.size(); ++i) {
         if (plan.appliances[i].feed == feed) {
@@ -110,7 +111,7 @@ void addWorstCase(const Plan& plan, Needs& needs) {
     needs.worstSurge = needs.worstMains + extra;
     d.result = measure(needs.worstMains);
     d.source = "own arithmetic; what may run together is the person's decision"_text;
-    d.note = {"With the hardest start on top: {watts}."_text,
+    d.note = {"With the largest starting surge on top: {watts}."_text,
               {{"watts", measure(needs.worstSurge)}}};
     needs.why.add(std::move(d));
 }
@@ -122,11 +123,11 @@ void addScheduled(const Plan& plan, Needs& needs) {
     const BusiestQuarter busiest = busiestQuarter(plan);
     needs.scheduledMains = busiest.peak;
     Derivation d{.id = FigureId("needs.inverter.scheduled"),
-                 .title = "Most mains watts at once, as the day is drawn"_text,
+                 .title = "Largest mains power at once, by the plan of the day"_text,
                  .formula = "P = sum of what runs in the busiest quarter hour"_text,
                  .terms = {},
                  .result = measure(needs.scheduledMains),
-                 .source = "own arithmetic over the ribbon of the day"_text,
+                 .source = "own arithmetic over the day's schedule"_text,
                  .note = busiest.running.empty() ? Text("Nothing runs on the mains."_text)
                                                  : Text("The quarter hour from {time}."_text,
                                                         {{"time", clock(busiest.slot)}})};

@@ -15,7 +15,7 @@ public:
     void most(std::size_t have, std::size_t limit, Phrase rule, const char* where) {
         if (have > limit) {
             out.push_back(
-                {{rule, {{"n", count(limit)}}}, where, "Take out what is not needed first."_text});
+                {{rule, {{"n", count(limit)}}}, where, "Remove what is not needed first."_text});
         }
     }
     void text(const std::string& given, std::size_t limit, const char* where) {
@@ -46,7 +46,7 @@ std::vector<Error> beyondLimits(const Plan& plan) {
          "van.places"},
         {plan.van.ways.size(),
          limits::kWays,
-         "A plan holds at most {n} wire ways."_text,
+         "A plan holds at most {n} cable routes."_text,
          "van.ways"},
         {plan.amendments.size(),
          limits::kAmendments,

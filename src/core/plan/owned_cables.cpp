@@ -12,9 +12,9 @@ constexpr std::string_view kOf = " of ";
 Result<OwnedCable> parseOne(std::string_view text, const Units& units, CableSizes sizes) {
     const std::size_t at = text.find(kOf);
     if (at == std::string_view::npos) {
-        return failure({"'{text}' is no length of a size."_text, {{"text", std::string(text)}}},
+        return failure({"'{text}' is not a length and a size."_text, {{"text", std::string(text)}}},
                        "cables",
-                       "Write it like '6 m of 25 mm²', several with commas between."_text);
+                       "Write it like '6 m of 25 mm²', several separated by commas."_text);
     }
     const auto length = parseLength(text.substr(0, at), units);
     if (!length) {

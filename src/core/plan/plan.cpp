@@ -60,7 +60,7 @@ Text describe(const Amendment& amendment) {
             return {"length of {id} set to {length}"_text, {id, {"length", measure(a.length)}}};
         },
         [&](const PutIn& a) -> Text {
-            return {"{device} put into {id}"_text, {{"device", nameOf(a.what)}, id}};
+            return {"{device} inserted into {id}"_text, {{"device", nameOf(a.what)}, id}};
         },
         [&](const PutInProtection& a) -> Text {
             return {a.end == End::From ? "fuse put in at the first end of {id}"_text

@@ -237,10 +237,9 @@ std::string readPlainId(JsonFields& row) {
     const std::size_t before = row.problemCount();
     std::string id = row.text("id");
     if (row.problemCount() == before && !isPlainId(id)) {
-        row.problem(
-            "id",
-            {"The id '{id}' can't be used."_text, {{"id", shortened(id, kMostShownId)}}},
-            "Make it of letters, digits, '.', '_' and '-', at most 100 bytes of them."_text);
+        row.problem("id",
+                    {"The id '{id}' can't be used."_text, {{"id", shortened(id, kMostShownId)}}},
+                    "Use letters, digits, '.', '_' and '-', at most 100 bytes."_text);
     }
     return id;
 }

@@ -38,18 +38,16 @@ const FigureId kShortsFigure{"reading.dead.shorts.1"};
 const FigureId kBondFigure{"reading.dead.bond.1"};
 
 SwitchStep shortTest(const PowerUpInput& in) {
-    SwitchStep out =
-        step("dead.shorts",
-             "Ohms from plus to minus behind each fuse, loads switched off. A reading that "
-             "climbs is a capacitor filling; one that stays near zero is a short: find it "
-             "before any fuse goes in."_text);
+    SwitchStep out = step(
+        "dead.shorts",
+        "Resistance from plus to minus behind each fuse, loads switched off. A reading that climbs is a capacitor charging; one that stays near zero is a short circuit: find it before any fuse goes in."_text);
     for (const Conductor& c : in.wiring.circuit.conductors) {
         if (protectionAt(in.wiring.circuit, c, End::From) != nullptr &&
             isHousePole(c, Pole::Positive)) {
             out.subjects.push_back(subject(c.id));
         }
     }
-    out.readings = {{"ohms behind each fuse"_text,
+    out.readings = {{"resistance behind each fuse"_text,
                      measure(ohms(kNoShortOhms)),
                      measure(ohms(kNoShortOhms)),
                      measure(ohms(1e7)),
@@ -78,34 +76,36 @@ SwitchStep torqueStep(const PowerUpInput& in) {
             {"{stud}: {torque}"_text, {{"stud", stud->name}, {"torque", torqueText(*stud)}}});
     }
     const Text all =
-        "Every nut tightened to its maker's torque and marked; covers on live posts."_text;
+        "Every nut tightened to its maker's torque and marked; covers on live terminals."_text;
     return step("dead.torque",
-                torques.empty() ? all
-                                : then(all,
-                                       {"Where the maker says none, brass and dry: {torques}."_text,
-                                        {{"torques", listed(torques)}}}));
+                torques.empty()
+                    ? all
+                    : then(all,
+                           {"Where the maker gives none, for dry brass: {torques}."_text,
+                            {{"torques", listed(torques)}}}));
 }
 
 }  // namespace
 
 Derivations deadTestFigures() {
     Derivations out;
-    out.add(judged(kShortsFigure,
-                   "Ohms behind a fuse, least"_text,
-                   ohms(kNoShortOhms),
-                   "loads switched off read far above this, a short far below."_text));
+    out.add(
+        judged(kShortsFigure,
+               "Resistance behind a fuse, least"_text,
+               ohms(kNoShortOhms),
+               "loads that are switched off read far above this, a short circuit far below."_text));
     out.add(judged(kBondFigure,
-                   "Ohms from the negative bar to the chassis, most"_text,
+                   "Resistance from the negative bar to the chassis, most"_text,
                    ohms(kGoodJointOhms),
-                   "the leads of a hand meter alone read some tenths of an ohm."_text));
+                   "the leads of a hand meter alone read a few tenths of an ohm."_text));
     return out;
 }
 
 std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     std::vector<SwitchStep> out;
-    out.push_back(step("dead.off",
-                       "All fuses out, main switch off, every isolator open, inverter and loads "
-                       "switched off, engine stopped."_text));
+    out.push_back(step(
+        "dead.off",
+        "All fuses out, main switch off, every isolator open, inverter and loads off, engine stopped."_text));
     out.back().caution =
         "Rings and watch off, insulated tools, one cover off at a time, a second person near. A "
         "spanner across a battery welds and burns."_text;
@@ -116,16 +116,15 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
             out.back().subjects = wanted.subjects;
         }
     }
-    out.push_back(step("dead.polarity",
-                       {"Polarity at each device: follow each lead by its label from end to end; "
-                        "{positive} to plus, {negative} to minus. The shunt's battery side looks "
-                        "to the bank."_text,
-                        {{"positive", in.region.positive}, {"negative", in.region.negative}}}));
+    out.push_back(step(
+        "dead.polarity",
+        {"Polarity at each device: follow each lead by its label from end to end; {positive} to plus, {negative} to minus. The shunt's battery side faces the bank."_text,
+         {{"positive", in.region.positive}, {"negative", in.region.negative}}}));
     out.push_back(shortTest(in));
     SwitchStep bond =
-        step("dead.bond", "Ohms from the negative bar to bare metal of the body."_text);
+        step("dead.bond", "Resistance from the negative bar to bare metal of the body."_text);
     bond.readings = {
-        below("ohms, negative bar to chassis"_text, ohms(kGoodJointOhms), kBondFigure)};
+        below("resistance, negative bar to chassis"_text, ohms(kGoodJointOhms), kBondFigure)};
     const auto& conductors = in.wiring.circuit.conductors;
     const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
     if (own != conductors.end()) {

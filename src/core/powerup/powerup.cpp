@@ -103,7 +103,7 @@ private:
         Moment moment = now_;
         moment.id = s.id + look.name;
         // As they are numbered on the sheet: this one is the last so far.
-        moment.name = {"at step {n} of the switching on"_text,
+        moment.name = {"at step {n} of switching on"_text,
                        {{"n", count(out_.deadTests.size() + out_.switchOn.size())}}};
         moment.only = look.loads;
         moment.drawn = look.drawn;
@@ -168,7 +168,7 @@ private:
     }
     [[nodiscard]] Term atRest(const Rest& rest, Phrase symbol, double charge, Volts v) const {
         return {symbol,
-                {"rest volts of the bank at {charge} charge"_text, {{"charge", percent(charge)}}},
+                {"rest voltage of the bank at {charge} charge"_text, {{"charge", percent(charge)}}},
                 measure(v),
                 fromTable(in_.library, "chemistries", rest.chemistry.name)};
     }
@@ -184,7 +184,7 @@ private:
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
         Expected reading{
-            {"volts at {device}, {from} to {to}"_text,
+            {"voltage at {device}, {from} to {to}"_text,
              {{"device", device->name}, {"from", pos.port}, {"to", port->counter->port}}},
             measure(value),
             measure(dead ? volts(0.0) : value - (rest.middle - rest.low)),
@@ -215,35 +215,35 @@ private:
                        atRest(rest, "E_20"_text, kLowCharge, rest.low),
                        atRest(rest, "E_95"_text, kHighCharge, rest.high)},
              .result = {},
-             .source = "the network solved at this step"_text,
+             .source = "network solved at this step"_text,
              .note =
-                 "Batteries come about half charged; their rest volts say little in between."_text});
+                 "Batteries come about half charged; in the middle, rest voltage says little."_text});
     }
 
     static Derivation heldByConverter(Volts value, const FigureId& figure) {
         return {.id = {},
                 .title = {},
-                .formula = "V, more or less d"_text,
+                .formula = "V ± d"_text,
                 .terms = {{"V"_text,
-                           "what the converter holds, at this step"_text,
+                           "what the converter holds at this step"_text,
                            measure(value),
                            FromFigure{figure}},
                           {"d"_text,
-                           "what converters are set off by"_text,
+                           "tolerance of a converter's setting"_text,
                            measure(volts(kConverterSpread)),
                            FromRule{"judgement"_text}}},
                 .result = {},
-                .source = "the network solved at this step"_text,
+                .source = "network solved at this step"_text,
                 .note = {}};
     }
 
     static Derivation nothingThere() {
         return {.id = {},
                 .title = {},
-                .formula = "no way from a source to this place yet"_text,
+                .formula = "no path from a source to this place yet"_text,
                 .terms = {},
                 .result = {},
-                .source = "the network solved at this step"_text,
+                .source = "network solved at this step"_text,
                 .note = "A meter may show a few hundredths of a volt."_text};
     }
 
@@ -257,18 +257,18 @@ private:
              figureOf(s)},
             {.id = {},
              .title = {},
-             .formula = "I, more or less the larger of d and p · I"_text,
+             .formula = "I ± the larger of d and p · I"_text,
              .terms = {{"I"_text, "current at this step"_text, measure(value), FromFigure{figure}},
                        {"d"_text,
-                        "least that a hand clamp shows"_text,
+                        "least that a clamp meter resolves"_text,
                         measure(amps(kLeastAmps)),
                         FromRule{"judgement"_text}},
                        {"p"_text,
-                        "what clamp and rating plate are off by"_text,
+                        "tolerance of clamp meter and rating plate"_text,
                         percent(kCurrentSpread),
                         FromRule{"judgement"_text}}},
              .result = {},
-             .source = "the network solved at this step"_text,
+             .source = "network solved at this step"_text,
              .note = {}});
     }
 
@@ -306,26 +306,24 @@ private:
              figureOf(s)},
             {.id = {},
              .title = {},
-             .formula = "from nothing to I · (1 + p)"_text,
+             .formula = "from zero to I · (1 + p)"_text,
              .terms = {{"I"_text,
                         "current in full sun"_text,
                         measure(full),
                         FromFigure{deviceFigure(out_.moments.back(), reading.terminal().device)}},
                        {"p"_text,
-                        "a bright, cold day"_text,
+                        "allowance for a bright, cold day"_text,
                         percent(kCurrentSpread),
                         FromRule{"judgement"_text}}},
              .result = {},
-             .source = "the network solved at this step"_text,
+             .source = "network solved at this step"_text,
              .note = {}});
     }
 
     void joints() {
-        SwitchStep& s =
-            step("on.heat",
-                 "Run the largest loads for half an hour, then look at every joint with an "
-                 "infrared thermometer. A joint warmer than its cable is loose or badly "
-                 "crimped: switch off, prove dead, remake it."_text);
+        SwitchStep& s = step(
+            "on.heat",
+            "Run the largest loads for half an hour, then check every joint with an infrared thermometer. A joint warmer than its cable is loose or badly crimped: switch off, prove dead, remake it."_text);
         s.caution = "Do not touch live joints."_text;
     }
 

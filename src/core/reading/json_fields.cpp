@@ -195,7 +195,7 @@ std::vector<JsonFields> JsonFields::objects(const std::string& key, std::size_t 
         problem(key,
                 {"The list has {n} entries; at most {most} are read."_text,
                  {{"n", count(value->size())}, {"most", count(most)}}},
-                "Take out what is not needed."_text);
+                "Remove what is not needed."_text);
         return out;
     }
     const std::string base = path_.empty() ? key : path_ + "." + key;
@@ -234,7 +234,7 @@ std::vector<std::string> JsonFields::keys(std::size_t most) {
         problems_->push_back({{"The group has {n} fields; at most {most} are read."_text,
                                {{"n", count(object_->size())}, {"most", count(most)}}},
                               path_,
-                              "Take out what is not needed."_text});
+                              "Remove what is not needed."_text});
         return out;
     }
     for (const auto& [key, value] : object_->items()) {

@@ -59,9 +59,9 @@ public:
                 "Shorten it."_text);
         }
         if (!level.seen.insert(name).second) {
-            return refuse({"The field '{name}' stands twice in one group."_text,
+            return refuse({"The field '{name}' appears twice in one group."_text,
                            {{"name", shortened(name, kMostShownToken)}}},
-                          "Take one of the two out: which one counts is not guessed."_text);
+                          "Remove one of the two: Spirk does not guess which one counts."_text);
         }
         level.now = name;
         return true;
@@ -92,9 +92,9 @@ private:
     bool open(Kind kind) {
         value();
         if (levels_.size() >= kMostDepth) {
-            return refuse({"Groups and lists stand more than {n} deep in each other here."_text,
+            return refuse({"Groups and lists are nested more than {n} deep here."_text,
                            {{"n", count(kMostDepth)}}},
-                          "Take out what is not a plan's; no plan nests that deep."_text);
+                          "Remove what does not belong to a plan; no plan nests that deep."_text);
         }
         levels_.push_back({kind, {}, {}, 0});
         return true;

@@ -54,7 +54,7 @@ InverterDay inverterDay(const Plan& plan, const InverterUnit& unit) {
     const Joules extra = idle * on + conversion;
     return {extra,
             {.id = FigureId("supply.inverter.extra"),
-             .title = "Inverter, losses a day"_text,
+             .title = "Inverter, losses per day"_text,
              .formula = "E = P_n a · t_on + Σ (b P + c P²/P_n) · t"_text,
              .terms = {{"P_n"_text,
                         "inverter's rating"_text,
@@ -66,7 +66,7 @@ InverterDay inverterDay(const Plan& plan, const InverterUnit& unit) {
                         FromRule{{"loss coefficients of '{inverter}' in the library"_text,
                                   {{"inverter", inverter.name}}}}},
                        {"t_on"_text,
-                        "switched on a day (at least while mains appliances run)"_text,
+                        "switched on per day (at least while mains appliances run)"_text,
                         measure(on),
                         FromPlan{path + ".on_h_per_day"}},
                        {"Σ"_text,
@@ -75,7 +75,7 @@ InverterDay inverterDay(const Plan& plan, const InverterUnit& unit) {
                         FromRule{"each appliance by itself"_text}}},
              .result = measure(extra),
              .source = "loss / P_n = a + b p + c p², typical inverter (common practice)"_text,
-             .note = {"Switching it off when it is not needed saves {energy} a day."_text,
+             .note = {"Switching it off when it is not needed saves {energy} per day."_text,
                       {{"energy", measure(idle * seconds(std::max(0.0, on.si() - inUse.si())))}}}}};
 }
 
@@ -129,7 +129,7 @@ struct ConverterDay {
 ConverterDay convertersDay(const Plan& plan, const System& gear, const Needs& needs) {
     ConverterDay out;
     out.why = {.id = FigureId("supply.converter.extra"),
-               .title = "Converter, losses a day"_text,
+               .title = "Converter, losses per day"_text,
                .formula = "E = E_12 (1/η − 1)"_text,
                .terms = {},
                .result = {},
@@ -142,7 +142,7 @@ ConverterDay convertersDay(const Plan& plan, const System& gear, const Needs& ne
         const Joules energy = behind(rail, plan, gear, needs);
         out.extra += energy * (1.0 / rail.converter->efficiency - 1.0);
         out.why.terms.push_back({"E_12"_text,
-                                 "12 V appliances behind it, a day"_text,
+                                 "12 V appliances behind it, per day"_text,
                                  measure(energy),
                                  FromRule{"the sum of those appliances in Needs"_text}});
         out.why.terms.push_back({"η"_text,
@@ -179,7 +179,7 @@ Joules monitorsDay(const System& gear) {
 Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
     Demand out;
     Derivation total{.id = FigureId("supply.demand"),
-                     .title = "Drawn from the bank a day"_text,
+                     .title = "Drawn from the bank per day"_text,
                      .formula = {},
                      .terms = {{"E_dc"_text,
                                 "DC appliances"_text,
@@ -192,7 +192,7 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
     if (const Joules driven = byTheVehicle(plan, gear, needs); driven.si() > 0.0) {
         out.total = out.total - driven;
         total.terms.push_back({"E_vehicle"_text,
-                               "of these the vehicle's own battery feeds, taken off"_text,
+                               "of these, fed by the vehicle's own battery: subtracted"_text,
                                measure(Joules::fromSi(-driven.si())),
                                FromRule{"the sum of those appliances in Needs"_text}});
     }
@@ -220,14 +220,14 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
                                FromFigure{day.why.id}});
         out.why.add(std::move(day.why));
     } else if (needs.mainsPerDay.si() > 0.0) {
-        total.note = "There is no inverter: mains appliances are not fed from the bank."_text;
+        total.note = "There is no inverter: mains appliances are not supplied from the bank."_text;
     }
     if (const Joules shown = monitorsDay(gear); shown.si() > 0.0) {
         out.total += shown;
         total.terms.push_back({"E_monitor"_text,
                                "displays and gauges, all day"_text,
                                measure(shown),
-                               FromRule{"their watts over 24 h"_text}});
+                               FromRule{"their power over 24 h"_text}});
     }
     if (const Joules heaters = heatersDay(plan, gear); heaters.si() > 0.0) {
         out.total += heaters;
@@ -235,7 +235,7 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
             {"E_heater"_text,
              "heaters of the batteries, an eighth of a frosty day"_text,
              measure(heaters),
-             FromRule{"their watts over 24 h in the trip's coldest month (common practice)"_text}});
+             FromRule{"their power over 24 h in the trip's coldest month (common practice)"_text}});
     }
     total.formula = {"E = {sum}"_text, {{"sum", summed(total.terms)}}};
     total.result = measure(out.total);

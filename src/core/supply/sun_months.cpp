@@ -82,14 +82,14 @@ MonthSun monthSun(int month, const System& gear, const Plan& plan, double factor
 FigureId monthFigure(int month) { return FigureId("supply.sun.month." + std::to_string(month)); }
 
 Derivation monthHead(const MonthSun& m) {
-    return {
-        .id = monthFigure(m.month),
-        .title = {"Sun into the bank, mean day of {month}"_text, {{"month", monthName(m.month)}}},
-        .formula = {},
-        .terms = {},
-        .result = measure(m.perDay),
-        .source = "monthly means; a dull week gives far less"_text,
-        .note = "In the shade of trees: down to half."_text};
+    return {.id = monthFigure(m.month),
+            .title = {"Solar yield into the bank, average day of {month}"_text,
+                      {{"month", monthName(m.month)}}},
+            .formula = {},
+            .terms = {},
+            .result = measure(m.perDay),
+            .source = "monthly means; a dull week gives far less"_text,
+            .note = "Under trees: down to half."_text};
 }
 
 Derivation monthOfOne(const MonthSun& m,
@@ -106,17 +106,17 @@ Derivation monthOfOne(const MonthSun& m,
                 measure(powerAt(gear, s)),
                 FromPlan{s.path}},
                {"h"_text,
-                "sun on a level roof, hours of 1 kW/m²"_text,
+                "sun on a level roof, in hours at 1 kW/m²"_text,
                 number(gear.climate->sun[static_cast<std::size_t>(m.month - 1)]),
                 fromTable(library, "climates", listed({gear.climate->name, monthName(m.month)}))},
                {"f"_text, "system factor"_text, number(factor), fromRule(library, "roof_factor")},
                {"cut"_text,
-                "part above the controller's limit"_text,
+                "share above the controller's limit"_text,
                 percent(m.cut),
-                FromRule{"mean day as a half sine of ten bright hours (judgement)"_text}}};
+                FromRule{"average day as a half sine of ten bright hours (judgement)"_text}}};
     if (part < 1.0) {
         d.terms.push_back({"t"_text,
-                           "taken by a simple controller: bank's volts over the panels' best"_text,
+                           "share a PWM controller uses: bank's voltage over the panels' best"_text,
                            percent(part),
                            fromTable(library, "controllers", s.controller->name)});
     }
@@ -161,11 +161,11 @@ void explainNeeded(
     const double sun = gear.climate->sun[static_cast<std::size_t>(s.leanestMonth - 1)];
     s.why.add(
         {.id = FigureId("supply.sun.needed"),
-         .title = "Panels needed for the sun alone to carry the leanest month"_text,
+         .title = "Panels needed to get through the leanest month on sun alone"_text,
          .formula = "P = E_day / (h · f · η)"_text,
          .terms =
              {{"E_day"_text,
-               "drawn from the bank a day"_text,
+               "drawn from the bank per day"_text,
                measure(s.demand),
                FromFigure{FigureId("supply.demand")}},
               {"h"_text,
@@ -179,8 +179,7 @@ void explainNeeded(
                fromTable(library, "chemistries", gear.bank().chemistry.name)}},
          .result = measure(needed),
          .source = "own arithmetic from monthly means"_text,
-         .note =
-             sun > 0.0 ? Text() : "There is no sun in that month: no panels can carry it."_text});
+         .note = sun > 0.0 ? Text() : "There is no sun in that month: no panels are enough."_text});
 }
 
 Watts allPanels(const System& gear) {
@@ -244,8 +243,8 @@ void explainLimit(const Library& library, const System& gear, Supply& s) {
             {"η"_text, "controller's efficiency"_text, percent(controller.efficiency), table});
     }
     s.why.add({.id = FigureId("supply.sun.limit"),
-               .title = gear.suns.size() == 1 ? "Most that the controller can use"_text
-                                              : "Most that the controllers can use"_text,
+               .title = gear.suns.size() == 1 ? "Most panel power the controller can use"_text
+                                              : "Most panel power the controllers can use"_text,
                .formula = gear.suns.size() == 1
                               ? "P = I_max · V / η"_text
                               : "sum of the controllers, each: P = I_max · V / η"_text,
@@ -294,10 +293,10 @@ void addSun(const Plan& plan, const Library& library, const System& gear, Supply
         addMarks(library, gear, factor, s);
     }
     s.why.add({.id = FigureId("supply.sun.leanest"),
-               .title = "Sun into the bank in the leanest month of the trip"_text,
+               .title = "Solar yield into the bank in the leanest month of the trip"_text,
                .formula = "the smallest of the trip's months"_text,
                .terms = !gear.suns.empty() ? Terms{{"E"_text,
-                                                    "mean day"_text,
+                                                    "average day"_text,
                                                     measure(lean.perDay),
                                                     FromFigure{monthFigure(lean.month)}}}
                                            : Terms{},

@@ -23,11 +23,11 @@ void explainBankNeeded(const Plan& plan, const BankUnit& bank, Joules needed, Su
                .title = "Bank needed, usable energy"_text,
                .formula = "E = E_day · days"_text,
                .terms = {{"E_day"_text,
-                          "drawn from the bank a day"_text,
+                          "drawn from the bank per day"_text,
                           measure(s.demand),
                           FromFigure{fig("supply.demand")}},
                          {"days"_text,
-                          "days that the bank alone must carry"_text,
+                          "days the bank must last by itself"_text,
                           number(plan.trip.daysWithoutSun),
                           FromPlan{"trip.days_without_sun"}}},
                .result = measure(needed),
@@ -75,7 +75,7 @@ void explainCold(const Library& library,
                  const ColdBank& cold,
                  Supply& s) {
     s.why.add({.id = coldFigure(gear, bank),
-               .title = "Part of the rated capacity in the trip's coldest month"_text,
+               .title = "Share of the rated capacity in the trip's coldest month"_text,
                .formula = "k = from the chemistry's table at the bank's temperature"_text,
                .terms = {{"T"_text,
                           "mean of the coldest month of the trip, in a van that nobody heats"_text,
@@ -104,7 +104,7 @@ Terms capacityTerms(const Library& library, const BankUnit& bank) {
     }
     return {{"n"_text, "bank of strings that differ"_text, count(1), FromPlan{bank.path}},
             {"C"_text,
-             "sum of its strings, less what age took"_text,
+             "sum of its strings, less loss by age"_text,
              measure(bankCapacity(bank)),
              FromPlan{bank.path + ".unlike"}}};
 }
@@ -119,11 +119,11 @@ void addUsableTerms(const Library& library,
     terms.push_back(
         {"V"_text, "nominal voltage, pole to pole"_text, measure(bank.nominal), battery});
     terms.push_back({"u"_text,
-                     "usable part"_text,
+                     "usable share"_text,
                      percent(bank.chemistry.usable),
                      fromTable(library, "chemistries", bank.chemistry.name)});
     terms.push_back({"k"_text,
-                     "part that is there in the cold"_text,
+                     "share available in the cold"_text,
                      percent(cold.part),
                      FromFigure{coldFigure(gear, bank)}});
 }
@@ -137,15 +137,17 @@ void explainBankUsable(const Plan& plan, const Library& library, const System& g
         explainCold(library, gear, bank, cold, s);
         addUsableTerms(library, gear, bank, cold, terms);
     }
-    s.why.add({.id = fig("supply.bank.usable"),
-               .title = one ? "Bank chosen, usable energy"_text
-                            : "Banks chosen, usable energy together"_text,
-               .formula = one ? "E = n · C · V · u · k"_text
-                              : "sum of the banks, each: E = n · C · V · u · k"_text,
-               .terms = std::move(terms),
-               .result = measure(s.usable),
-               .source = "own arithmetic"_text,
-               .note = "A higher usable part gives more days and fewer cycles of life."_text});
+    s.why.add(
+        {.id = fig("supply.bank.usable"),
+         .title =
+             one ? "Bank chosen, usable energy"_text : "Banks chosen, usable energy together"_text,
+         .formula = one ? "E = n · C · V · u · k"_text
+                        : "sum of the banks, each: E = n · C · V · u · k"_text,
+         .terms = std::move(terms),
+         .result = measure(s.usable),
+         .source = "own arithmetic"_text,
+         .note =
+             "A higher usable share gives more days, but fewer cycles in the battery's life."_text});
 }
 
 void explainDays(Supply& s) {
@@ -157,12 +159,12 @@ void explainDays(Supply& s) {
                           measure(s.usable),
                           FromFigure{fig("supply.bank.usable")}},
                          {"E_day"_text,
-                          "drawn from the bank a day"_text,
+                          "drawn from the bank per day"_text,
                           measure(s.demand),
                           FromFigure{fig("supply.demand")}}},
                .result = number(s.daysWithoutSun),
                .source = "own arithmetic"_text,
-               .note = "From a full bank, with no sun, no engine and no shore."_text});
+               .note = "From a full bank, without sun, engine or shore power."_text});
 }
 
 void addBank(const Plan& plan, const Library& library, const System& gear, Supply& s) {
@@ -197,7 +199,7 @@ void addEngineLimit(const Plan& plan, const Library& library, const System& gear
     const Volts out = gear.bankOf(engine.into).chemistry.absorption;
     const Amps limit = alternator * share * engine.charger->efficiency * (in / out);
     s.why.add({.id = fig("supply.engine.limit"),
-               .title = "Most that the alternator should give, as current into the bank"_text,
+               .title = "Most the alternator should give, as current into the bank"_text,
                .formula = "I = share · I_alt · η · V_in / V_out"_text,
                .terms = {{"share"_text,
                           "of the rating, on the road"_text,
@@ -235,9 +237,9 @@ void explainEngineNeeded(
     s.why.add(
         {.id = fig("supply.engine.needed"),
          .title = "Engine charging needed in the leanest month"_text,
-         .formula = "I = (E_day − E_sun) / (η · t · V); nothing where the sun is enough"_text,
+         .formula = "I = (E_day − E_sun) / (η · t · V); zero where the sun is enough"_text,
          .terms = {{"E_day"_text,
-                    "drawn from the bank a day"_text,
+                    "drawn from the bank per day"_text,
                     measure(s.demand),
                     FromFigure{fig("supply.demand")}},
                    {"E_sun"_text,
@@ -249,7 +251,7 @@ void explainEngineNeeded(
                     percent(chemistry.chargeEfficiencyWh),
                     table},
                    {"t"_text,
-                    "driving a day"_text,
+                    "driving per day"_text,
                     measure(driving),
                     FromPlan{"trip.driving_h_per_day"}},
                    {"V"_text, "absorption voltage"_text, measure(chemistry.absorption), table}},
@@ -291,7 +293,7 @@ void explainRefill(const Plan& plan, const Library& library, const System& gear,
     const BankUnit& bank = gear.bank();
     Terms terms = capacityTerms(library, bank);
     for (Term& term : Terms{{"u"_text,
-                             "usable part"_text,
+                             "usable share"_text,
                              percent(bank.chemistry.usable),
                              fromTable(library, "chemistries", bank.chemistry.name)},
                             {"I"_text,
@@ -305,7 +307,7 @@ void explainRefill(const Plan& plan, const Library& library, const System& gear,
                .formula = "t = n · C · u / I"_text,
                .terms = std::move(terms),
                .result = measure(*s.engineRefill),
-               .source = "own arithmetic; the last, slower part is not in it"_text,
+               .source = "own arithmetic; without the last, slower part"_text,
                .note = {}});
 }
 
@@ -322,13 +324,14 @@ void explainEngineChosen(const Plan& plan, const Library& library, const System&
             {"I"_text,
              relay.relay->name,
              measure(givenBy(plan, library, gear, relay)),
-             FromRule{"half of the alternator, within relay and bank (judgement)"_text}});
+             FromRule{
+                 "half of the alternator's rating, within the limits of relay and bank (judgement)"_text}});
     }
     for (const AlternatorUnit& second : gear.alternators) {
         terms.push_back({"I"_text,
                          second.model->name,
                          measure(givenBy(gear, second)),
-                         FromRule{"its output, within what the bank takes"_text}});
+                         FromRule{"its output, within what the bank accepts"_text}});
     }
     s.why.add({.id = fig("supply.engine.chosen"),
                .title = "Engine charging chosen"_text,
@@ -372,7 +375,7 @@ void addInverterLimit(const Library& library, const System& gear, Supply& s) {
     const Amps most = mostOut(gear.bank());
     const Watts limit = most * gear.bank().chemistry.inverterCutOff * efficiency;
     s.why.add({.id = fig("supply.inverter.limit"),
-               .title = "Most that the bank can give the inverter"_text,
+               .title = "Most power the bank can give the inverter"_text,
                .formula = "P = n · I_max · V_low · η"_text,
                .terms = {{"n · I_max"_text,
                           "discharge limit of the bank"_text,
@@ -414,7 +417,7 @@ void addInverter(const Library& library, const System& gear, const Needs& needs,
                .terms = std::move(terms),
                .result = measure(power),
                .source = "library"_text,
-               .note = {"Short-time: {has}, asked {asked}."_text,
+               .note = {"Surge: {has}, needed {asked}."_text,
                         {{"has", measure(surge)}, {"asked", measure(needs.worstSurge)}}}});
     s.inverter = Marks{measure(needs.worstMains),
                        measure(power),

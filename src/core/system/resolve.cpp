@@ -18,9 +18,10 @@ Finding unknownGear(const std::string& field, const std::string& given) {
     out.rule = "GEAR";
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Figure, field}};
-    out.what = {"The plan names '{given}' ({field}), which this library does not have."_text,
+    out.what = {"The plan names '{given}' ({field}), which is not in this library."_text,
                 {{"given", given}, {"field", field}}};
-    out.why = {"Everything that hangs on it is left out or reckoned with another entry."_text, {}};
+    out.why = {"Everything that depends on it is left out or computed with another entry."_text,
+               {}};
     out.remedy = {"Choose an entry of the library in Supply."_text, {}};
     out.source = "Spirk's library"_text;
     return out;
@@ -33,28 +34,28 @@ Finding leftOut(const std::string& path, Text what, Text remedy) {
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Figure, path}};
     out.what = std::move(what);
-    out.why = {"It is left out: neither drawn, nor sized, nor judged."_text, {}};
+    out.why = {"It is left out: not drawn, not sized, not checked."_text, {}};
     out.remedy = std::move(remedy);
     out.source = "Spirk"_text;
     return out;
 }
 
 Finding notAlways(const std::string& path) {
-    Finding out = leftOut(path,
-                          {"'{unit}' cannot be live with the main switch off: what feeds its rail "
-                           "hangs behind that."_text,
-                           {{"unit", path}}},
-                          "Let it hang on a rail of the bank."_text);
+    Finding out = leftOut(
+        path,
+        {"'{unit}' cannot be live with the main switch off: its rail is fed from behind that switch."_text,
+         {{"unit", path}}},
+        "Connect it to a rail of the bank."_text);
     out.id += " live";
-    out.why = "It is wired as one that the main switch makes dead."_text;
+    out.why = "It is wired behind the main switch."_text;
     return out;
 }
 
 Finding unfed(const std::string& path, const UnitId& on) {
-    return leftOut(
-        path,
-        {"'{unit}' hangs on '{on}', which nothing feeds."_text, {{"unit", path}, {"on", on.value}}},
-        {"Say in the plan's file which rail or bank it hangs on."_text, {}});
+    return leftOut(path,
+                   {"'{unit}' is connected to '{on}', which nothing feeds."_text,
+                    {{"unit", path}, {"on", on.value}}},
+                   {"Name the rail or bank it is connected to in the plan's file."_text, {}});
 }
 
 template <class T>
@@ -195,9 +196,9 @@ private:
         }
         out_.findings.push_back(
             leftOut(path,
-                    {"'{unit}' hangs on '{on}', which is no rail of a bank."_text,
+                    {"'{unit}' is connected to '{on}', which is not a rail of a bank."_text,
                      {{"unit", path}, {"on", rail.value}}},
-                    {"Let it hang on a rail that the bank feeds."_text, {}}));
+                    {"Connect it to a rail that the bank feeds."_text, {}}));
         return false;
     }
     void addBanks() {
@@ -279,7 +280,7 @@ private:
                 out_.findings.push_back(
                     leftOut(bank.path,
                             {"'{unit}' feeds no rail."_text, {{"unit", bank.path}}},
-                            "Say in the plan's file which rail hangs on it."_text));
+                            "Name the rail it feeds in the plan's file."_text));
             }
             return !feeds;
         });
@@ -351,9 +352,9 @@ private:
         const auto at = std::ranges::find(out_.suns, choice.into, &SunUnit::id);
         if (at == out_.suns.end()) {
             Finding f = unfed(out.path, choice.into);
-            f.what = {"'{unit}' hangs on '{on}', which takes no panels."_text,
+            f.what = {"'{unit}' is connected to '{on}', which takes no panels."_text,
                       {{"unit", out.path}, {"on", choice.into.value}}};
-            f.remedy = "Say in the plan's file which controller it shares."_text;
+            f.remedy = "Name the controller it shares in the plan's file."_text;
             out_.findings.push_back(std::move(f));
             return;
         }
@@ -385,11 +386,11 @@ private:
         std::erase_if(out.units, [&](const UnitId& unit) {
             const bool fits = isThere(unit) && !inModule(unit);
             if (!fits) {
-                Finding f = leftOut(
-                    path + "." + unit.value,
-                    {"'{unit}' is not there, or in another module."_text, {{"unit", unit.value}}},
-                    {"Take it out of '{module}'."_text, {{"module", path}}});
-                f.why = "It is wired as if that module did not list it."_text;
+                Finding f = leftOut(path + "." + unit.value,
+                                    {"'{unit}' does not exist, or is in another module."_text,
+                                     {{"unit", unit.value}}},
+                                    {"Remove it from '{module}'."_text, {{"module", path}}});
+                f.why = "It is wired as if it were not in that module."_text;
                 out_.findings.push_back(std::move(f));
             }
             return !fits;
@@ -420,7 +421,7 @@ private:
             Finding f = unfed(path, from.point);
             f.id += " from_point";
             f.why = "It is wired to the starter battery itself."_text;
-            f.remedy = "Choose where it takes from in Supply."_text;
+            f.remedy = "Choose in Supply what it is fed from."_text;
             out_.findings.push_back(std::move(f));
             return nullptr;
         }
@@ -472,9 +473,9 @@ private:
         const auto at = std::ranges::find(out_.engines, shore.into, &EngineUnit::id);
         if (at == out_.engines.end()) {
             Finding f = unfed(shore.path, shore.into);
-            f.what = {"'{unit}' gives to '{on}', which is no engine charger."_text,
+            f.what = {"'{unit}' feeds '{on}', which is not an engine charger."_text,
                       {{"unit", shore.path}, {"on", shore.into.value}}};
-            f.remedy = "Let it give to a DC-DC charger, or join it at a rail."_text;
+            f.remedy = "Let it feed a DC-DC charger, or connect it to a rail."_text;
             out_.findings.push_back(std::move(f));
             return;
         }
@@ -551,12 +552,12 @@ private:
         std::erase_if(out.loads, [&](const ApplianceId& load) {
             const bool fits = takesDc(load) && circuitWith(out_, load) == nullptr;
             if (!fits) {
-                Finding f =
-                    leftOut(path + "." + load.value,
-                            {"'{load}' is not there, takes mains, or is in another circuit."_text,
-                             {{"load", load.value}}},
-                            {"Take it out of '{circuit}'."_text, {{"circuit", path}}});
-                f.why = {"It is wired as if that circuit did not list it."_text, {}};
+                Finding f = leftOut(
+                    path + "." + load.value,
+                    {"'{load}' does not exist, is a mains load, or is in another circuit."_text,
+                     {{"load", load.value}}},
+                    {"Remove it from '{circuit}'."_text, {{"circuit", path}}});
+                f.why = {"It is wired as if it were not in that circuit."_text, {}};
                 out_.findings.push_back(std::move(f));
             }
             return !fits;

@@ -21,11 +21,12 @@ Finding noWay(const Conductor& c, const PlaceId& from, const PlaceId& to) {
     out.rule = "VAN";
     out.severity = Severity::Fault;
     out.where = {subject(c.id)};
-    out.what = {"There is no wire way from '{from}' to '{to}' for {name}."_text,
+    out.what = {"There is no cable route from '{from}' to '{to}' for {name}."_text,
                 {{"from", from.value}, {"to", to.value}, {"name", c.name}}};
-    out.why = {"Its length is a guess of {length}, and every figure that hangs on it too."_text,
-               {{"length", measure(metres(kUnknownMetres))}}};
-    out.remedy = {"Add a wire way to the van's table, or set the length of this conductor."_text,
+    out.why = {
+        "Its length is assumed as {length}, and every figure that depends on it is uncertain."_text,
+        {{"length", measure(metres(kUnknownMetres))}}};
+    out.remedy = {"Add a cable route to the van's table, or set the length of this conductor."_text,
                   {}};
     out.source = "the plan's table of places"_text;
     return out;
@@ -39,8 +40,7 @@ Finding placedNowhere(const DeviceId& device, const PlaceId& place) {
     out.where = {subject(device)};
     out.what = {"The plan gives '{device}' a place ('{place}'), but has no such device now."_text,
                 {{"device", device.value}, {"place", place.value}}};
-    out.why = {"It may be gear that you took out, or a name that was mistyped in the file."_text,
-               {}};
+    out.why = {"It may be equipment that you removed, or a name mistyped in the file."_text, {}};
     out.remedy = {"Leave it for when the device is back, or correct the name in the file."_text,
                   {}};
     out.source = "the plan's table of places"_text;
@@ -204,13 +204,13 @@ private:
         d.id = lengthFigure(c.id);
         d.title = {"{conductor}, length"_text, {{"conductor", c.name}}};
         d.result = measure(route.length);
-        d.source = "the plan's table of places and wire ways"_text;
+        d.source = "the plan's table of places and cable routes"_text;
         d.note = "Lay the cable out before cutting."_text;
         if (route.amended) {
             d.formula = "set by you"_text;
             d.terms = {{"L"_text, "length"_text, measure(route.length), FromPlan{"amendments"}}};
         } else if (route.found) {
-            d.formula = "as it was found"_text;
+            d.formula = "as found in the vehicle"_text;
             d.terms = {{"L"_text,
                         "length"_text,
                         measure(route.length),
@@ -222,7 +222,7 @@ private:
                         measure(route.length),
                         fromRule(library_, "board_length_m")}};
         } else {
-            d.formula = "L = shortest wire way + slack"_text;
+            d.formula = "L = shortest cable route + slack"_text;
             const Metres slack = metres(rule(library_, "lead_slack_m").value);
             d.terms = {{"way"_text,
                         routeText(ways_, route.places),

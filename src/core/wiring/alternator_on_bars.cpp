@@ -16,14 +16,14 @@ LiveStep started(const DeviceId& id, const ConductorId& feed) {
     s.text =
         "Fuse of the second alternator in, engine stopped; its regulator set for the bank. Start "
         "the engine."_text;
-    s.caution = then(beltsAndFans(),
-                     "While it runs it must never lose the bank: main switch and fuse stay closed, "
-                     "or the surge destroys its diodes and what hangs on the bars."_text);
+    s.caution = then(
+        beltsAndFans(),
+        "While it runs it must never lose the bank: main switch and fuse stay closed, or the surge destroys its diodes and whatever is on the bus bars."_text);
     s.subjects = {subject(id)};
     s.fuses = {feed};
     Look look;
     look.driving = true;
-    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the second alternator"_text}};
+    look.readings = {{Reads::Given, TerminalId{id, ""}, "current from the second alternator"_text}};
     s.looks = {look};
     return s;
 }

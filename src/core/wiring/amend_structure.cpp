@@ -28,7 +28,7 @@ Finding cannotApply(const Amendment& amendment, const Text& reason) {
     out.where = {{SubjectKind::Amendment, targetOf(amendment).id}};
     out.what = {"An amendment no longer applies: {amendment}."_text,
                 {{"amendment", describe(amendment)}}};
-    out.why = {"{reason} It is kept in the plan and changes nothing."_text, {{"reason", reason}}};
+    out.why = {"{reason} It is kept in the plan and has no effect."_text, {{"reason", reason}}};
     out.remedy = {"Undo the change that removed its target, or remove the amendment."_text, {}};
     out.source = "Spirk"_text;
     return out;
@@ -40,10 +40,10 @@ Finding overruled(const Amendment& amendment, const Amendment& later) {
     out.rule = "AMEND";
     out.severity = Severity::Fault;
     out.where = {{SubjectKind::Amendment, targetOf(amendment).id}};
-    out.what = {"Two amendments say what one thing is; this one is overruled: {amendment}."_text,
+    out.what = {"Two amendments set the same thing; this one is overruled: {amendment}."_text,
                 {{"amendment", describe(amendment)}}};
-    out.why = "The later one counts. Which of the two is meant is not guessed."_text;
-    out.remedy = "Keep the one that is meant."_text;
+    out.why = "The later one counts. Spirk does not guess which of the two is meant."_text;
+    out.remedy = "Keep the one you mean."_text;
     const auto keep = [&](const Amendment& kept) {
         out.mends.push_back(
             {{"Keep: {amendment}"_text, {{"amendment", describe(kept)}}}, {Amend{kept}}});
@@ -65,7 +65,7 @@ Finding andMore(std::vector<Subject> where) {
     out.severity = Severity::Fault;
     out.what = {"{n} more amendments no longer apply."_text,
                 {{"n", count(static_cast<double>(where.size()))}}};
-    out.why = {"What they name is not in this plan now. They are kept and change nothing."_text,
+    out.why = {"What they refer to is not in the plan now. They are kept and have no effect."_text,
                {}};
     out.remedy = {"Undo the change that removed their targets, or remove the amendments."_text, {}};
     out.source = "Spirk"_text;
@@ -161,14 +161,14 @@ public:
     Outcome operator()(const SetInsulation& a) const {
         const AmpacityColumn* column = findById(draft_.library.ampacity, a.insulation);
         if (column == nullptr || !column->satisfiesChecks) {
-            return cannotApply(amendment_, "That insulation is not known in this region."_text);
+            return cannotApply(amendment_, "That insulation does not exist in this region."_text);
         }
         c_.insulation = a.insulation;
         return changed();
     }
     Outcome operator()(const PutIn& a) const {
         if (isParted(draft_, a.conductor)) {
-            return cannotApply(amendment_, "Something is put into it already."_text);
+            return cannotApply(amendment_, "Something is inserted there already."_text);
         }
         putIn(draft_, a.conductor, partingOf(a.what));
         return {};

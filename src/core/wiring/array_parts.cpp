@@ -37,7 +37,7 @@ constexpr std::array kArrayParts{
               ".isolator",
               DeviceKind::PvIsolator,
               HardwareKind::PvIsolator,
-              "isolator of the panels, two pole"_text,
+              "solar isolator, two pole"_text,
               {"panels to isolator, positive"_text, "panels to isolator, negative"_text},
               {"isolator to controller, positive"_text, "isolator to controller, negative"_text}},
     ArrayPart{
@@ -205,12 +205,13 @@ LiveStep coveredStep(const SunUnit& sun) {
     s.id = array == "array" ? "dead.panels" : "dead." + array;
     s.stage = Stage::MadeSafe;
     if (isolator) {
-        s.text = "Panels covered, the array's isolator open."_text;
-        s.caution = "Panels are live in daylight: the isolator does not make their side dead."_text;
+        s.text = "Panels covered, solar isolator open."_text;
+        s.caution =
+            "Panels are live in daylight: opening the isolator does not make their side dead."_text;
     } else {
-        s.text = part != nullptr ? "Portable panels not plugged in, the cap on their inlet."_text
+        s.text = part != nullptr ? "Portable panels unplugged, the cap on their inlet."_text
                                  : "Panels covered, or their plugs not yet joined."_text;
-        s.caution = "Panels are live in daylight, and nothing but a cover makes them dead."_text;
+        s.caution = "Panels are live in daylight, and only covering them makes them dead."_text;
     }
     const std::string about = part == nullptr ? array : array + std::string(part->suffix);
     s.subjects = {subject(DeviceId(about))};
@@ -223,7 +224,7 @@ Text uncoverText(const SunUnit& sun) {
         return "Then join the covered panels' plugs, and uncover them."_text;
     }
     return part->kind == DeviceKind::PvIsolator
-               ? "Then uncover the panels and close the array's isolator."_text
+               ? "Then uncover the panels and close the solar isolator."_text
                : "Then plug the covered panels in, and uncover them."_text;
 }
 
@@ -242,7 +243,7 @@ Piece panelsBeside(Draft draft, const SunUnit& panels) {
     LiveStep s;
     s.id = "on." + panels.id.value;
     s.stage = Stage::Sun;
-    s.text = {"{panels}, at the controller that is at work: plus on plus. {uncover}"_text,
+    s.text = {"{panels}, at the controller that is running: plus to plus. {uncover}"_text,
               {{"panels", panels.panel->name}, {"uncover", uncoverText(panels)}}};
     s.caution = "Panels are live in daylight. Opening their plugs under load draws an arc."_text;
     s.subjects = {subject(DeviceId(partOf(panels.id, "array")))};
@@ -250,7 +251,7 @@ Piece panelsBeside(Draft draft, const SunUnit& panels) {
     look.sun = 1.0;
     look.readings = {{Reads::UpTo,
                       TerminalId{DeviceId(panels.beside.value), ""},
-                      "amps from the controller in full sun; in proportion on a dull day"_text}};
+                      "current from the controller in full sun; in proportion on a dull day"_text}};
     s.looks = {look};
     draft.piece.steps = {coveredStep(panels), s};
     return std::move(draft.piece);

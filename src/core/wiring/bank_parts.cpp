@@ -99,8 +99,7 @@ std::vector<LiveStep> asleep(const BankUnit& bank) {
     s.id = "dead.batteries." + bank.id.value;
     s.stage = Stage::MadeSafe;
     s.text =
-        "Each battery asleep: its own switch off. Loads are off before the main switch, and "
-        "the main switch before these."_text;
+        "Each battery off by its own switch or in sleep mode. Switch the loads off first, then the main switch, then the batteries."_text;
     s.subjects = {subject(DeviceId(batteryId(bank, 1, 1)))};
     return {s};
 }
@@ -109,14 +108,14 @@ LiveStep firstVolts(const System& system, const BankUnit& bank, std::vector<Cond
     LiveStep s;
     s.id = bank.id.value == kBankUnit ? "on.batteries" : "on.batteries." + bank.id.value;
     s.stage = Stage::Bank;
-    s.text = bank.count > 1 ? "Volts of each battery by itself, before the leads are joined: they "
-                              "should agree within 0.05 V. Then the battery fuses in, main switch "
-                              "still off."_text
-                            : "Volts of the battery. Then its fuse in, main switch still off."_text;
+    s.text =
+        bank.count > 1
+            ? "Voltage of each battery by itself, before the leads are joined: they should agree within 0.05 V. Then insert the battery fuses, main switch still off."_text
+            : "Voltage of the battery. Then insert its fuse, main switch still off."_text;
     if (sleeps(bank)) {
-        s.text = then(std::move(s.text), "Wake each battery by its own switch first."_text);
+        s.text = then(std::move(s.text), "Switch each battery on first, or wake it."_text);
     }
-    s.caution = "From here on the bank is live: covers on, tools away from its posts."_text;
+    s.caution = "From here on the bank is live: covers on, tools away from its terminals."_text;
     s.fuses = std::move(fuses);
     Look look;
     for (int k = 1; k <= bank.count; ++k) {

@@ -241,7 +241,7 @@ LiveStep loadsOn(const Hang& hang, const LoadCircuit& c, const ConductorId& feed
         look.readings.push_back({Reads::Across, TerminalId{load, "+"}, {}});
     }
     look.readings.push_back(
-        {Reads::Monitor, {}, "amps out of the bank, loads of this circuit on"_text});
+        {Reads::Monitor, {}, "current out of the bank, loads of this circuit on"_text});
     s.looks = {look};
     return s;
 }

@@ -60,7 +60,7 @@ LiveStep inSun(const CombinedUnit& unit) {
     panels.sun = 1.0;
     panels.readings = {{Reads::UpTo,
                         TerminalId{id, ""},
-                        "amps from the unit in full sun; in proportion on a dull day"_text}};
+                        "current from the unit in full sun; in proportion on a dull day"_text}};
     s.looks = {battery, panels};
     return s;
 }
@@ -83,8 +83,8 @@ LiveStep started(const CombinedUnit& unit) {
     Look look;
     look.driving = true;
     look.readings = {
-        {Reads::Given, TerminalId{id, ""}, "amps from the charger for engine and sun"_text},
-        {Reads::Taken, TerminalId{id, ""}, "amps into it from the starter battery"_text}};
+        {Reads::Given, TerminalId{id, ""}, "current from the charger for engine and sun"_text},
+        {Reads::Taken, TerminalId{id, ""}, "current into it from the starter battery"_text}};
     s.looks = {look};
     return s;
 }

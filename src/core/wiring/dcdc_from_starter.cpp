@@ -61,8 +61,8 @@ LiveStep started(const EngineUnit& engine) {
     Look look;
     look.driving = true;
     look.readings = {
-        {Reads::Given, TerminalId{id, ""}, "amps from the DC-DC charger"_text},
-        {Reads::Taken, TerminalId{id, ""}, "amps into it from the starter battery"_text}};
+        {Reads::Given, TerminalId{id, ""}, "current from the DC-DC charger"_text},
+        {Reads::Taken, TerminalId{id, ""}, "current into it from the starter battery"_text}};
     s.looks = {look};
     return s;
 }

@@ -61,8 +61,7 @@ Text withSeparation(const SystemUnit& unit, Text text) {
 }
 
 Text beltsAndFans() {
-    return "Leads of alternator and starter battery are live with the engine off. Keep clear of "
-           "belts and fans."_text;
+    return "The leads of alternator and starter battery are live with the engine off. Keep clear of belts and fans."_text;
 }
 
 // Belongs to the vehicle's side, as its fuse does.
@@ -117,7 +116,7 @@ void addDriverSwitch(Draft& draft, const std::string& unit) {
     const Fixture& row = draft.fixtureRow("driver_switch");
     const std::string id = unit + ".enable.switch";
     Device& d = draft.fixture(id, DeviceKind::Isolator, "driver_switch");
-    d.name = "switch at the driver"_text;
+    d.name = "driver's switch"_text;
     d.place = draft.placeOf(d.id, "seat");
     Draft::port(d, "a", row.connection, Pole::Positive);
     Draft::port(d, "b", row.connection, Pole::Positive);
@@ -160,9 +159,7 @@ Text signalText(const EngineUnit& engine) {
     const std::string& by = engine.option("enable");
     if (by == "voltage") {
         return {
-            "It has no enable lead: it starts when the starter battery is above {volts}. "
-            "With the engine stopped it must not run, whatever charges the starter "
-            "battery."_text,
+            "It has no enable lead: it starts when the starter battery is above {volts}. With the engine stopped it must not run, whatever else charges the starter battery."_text,
             {{"volts", measure(engine.charger->start)}}};
     }
     if (by == "switch") {

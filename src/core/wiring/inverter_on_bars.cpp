@@ -29,10 +29,7 @@ LiveStep idling(const DeviceId& id,
         "a resistor, or as its maker says; fuse in; then switch it on with nothing "
         "plugged in."_text;
     s.caution =
-        "The capacitors draw a large spark at a bare connection. Its output is mains and can "
-        "kill: "
-        "leave it unplugged until a licensed electrician has inspected and tested the mains "
-        "side."_text;
+        "The capacitors draw a large spark at a bare connection. Its output is mains voltage and can kill: leave it unplugged until a licensed electrician has inspected and tested the mains side."_text;
     if (!closed.empty()) {
         s.text = then(std::move(s.text),
                       "Its isolator stays open until the capacitors are charged."_text);
@@ -43,7 +40,7 @@ LiveStep idling(const DeviceId& id,
     Look look;
     look.drawn[id] = inverterInput(model, watts(0.0));
     look.readings = {{Reads::Across, TerminalId{id, "dc+"}, {}},
-                     {Reads::Monitor, {}, "amps out of the bank, inverter idling"_text}};
+                     {Reads::Monitor, {}, "current out of the bank, inverter idling"_text}};
     s.looks = {look};
     return s;
 }
@@ -60,7 +57,7 @@ LiveStep charging(const DeviceId& id) {
     s.subjects = {subject(id)};
     Look look;
     look.onShore = true;
-    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the inverter/charger"_text}};
+    look.readings = {{Reads::Given, TerminalId{id, ""}, "current from the inverter/charger"_text}};
     s.looks = {look};
     return s;
 }

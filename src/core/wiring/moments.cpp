@@ -47,7 +47,7 @@ bool severalCharge(const Draft& draft) {
 
 // Sun on the road, or at a pitch with the engine running: what joins them carries all.
 Moment allThatCharges(const Draft& draft, const char* id, double stateOfCharge) {
-    Moment out = moment(id, "everything that charges, at once"_text, stateOfCharge);
+    Moment out = moment(id, "all chargers at once"_text, stateOfCharge);
     out.driving = draft.gear.usesEngine();
     out.sun = draft.gear.suns.empty() ? 0.0 : 1.0;
     out.onShore = draft.gear.usesShore();
@@ -58,8 +58,8 @@ Moment allThatCharges(const Draft& draft, const char* id, double stateOfCharge) 
 
 std::vector<Moment> sizingMoments(const Draft& draft) {
     std::vector<Moment> out;
-    Moment full = moment(
-        "sizing.full", "everything at its largest, at the lowest voltage"_text, kNearlyEmpty);
+    Moment full =
+        moment("sizing.full", "everything at full power, at the lowest voltage"_text, kNearlyEmpty);
     full.loads = LoadsOn::All;
     setOutputs(full, draft, [](const InverterModel& model) { return model.power; });
     out.push_back(full);

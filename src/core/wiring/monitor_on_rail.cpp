@@ -61,7 +61,7 @@ LiveStep switchedOn(const MonitorUnit& monitor) {
     LiveStep s;
     s.id = "on." + id.value;
     s.stage = Stage::Blocks;
-    s.text = {"Fuse of {monitor} in: it lights up and shows its sensors."_text,
+    s.text = {"Insert the fuse of {monitor}: it lights up and shows its sensors."_text,
               {{"monitor", monitor.model->name}}};
     s.subjects = {subject(id)};
     s.fuses = {ConductorId(id.value + ".feed+")};

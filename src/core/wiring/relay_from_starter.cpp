@@ -57,7 +57,7 @@ private:
                          Purpose::Feed);
         draft_.protect(out_, guarding(holderFuse(draft_), "E5"));
         Conductor& own = draft_.conductor(id_ + ".feed-",
-                                          "relay's own negative"_text,
+                                          "relay's negative"_text,
                                           terminal(id_, "neg"),
                                           railPost(relay_.into, Pole::Negative),
                                           Pole::Negative,
@@ -81,8 +81,7 @@ private:
         s.id = "on." + id_;
         s.stage = Stage::Engine;
         s.text = {
-            "Both fuses of the relay in, engine stopped: nothing flows. Start the engine: within a "
-            "minute, above {joins} at the starter battery, it joins both batteries."_text,
+            "Both fuses of the relay in, engine stopped: no current flows. Start the engine: within a minute, above {joins} at the starter battery, it connects both batteries."_text,
             {{"joins", measure(model_.joins)}}};
         s.text = withSeparation(relay_, std::move(s.text));
         s.caution = beltsAndFans();
@@ -91,8 +90,9 @@ private:
         s.fuses = {in_, out_};
         Look look;
         look.driving = true;
-        look.readings = {
-            {Reads::Monitor, {}, "amps out of the bank, engine running: below nothing"_text}};
+        look.readings = {{Reads::Monitor,
+                          {},
+                          "current out of the bank, engine running: negative means charging"_text}};
         s.looks = {look};
         return s;
     }

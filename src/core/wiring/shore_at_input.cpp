@@ -28,7 +28,7 @@ LiveStep pluggedIn(const DeviceId& id, const UnitId& through, const ConductorId&
     look.onShore = true;
     look.readings = {{Reads::Given,
                       TerminalId{DeviceId(through.value), ""},
-                      "amps from the charger behind it"_text}};
+                      "current from the charger behind it"_text}};
     s.looks = {look};
     return s;
 }

@@ -22,7 +22,7 @@ LiveStep pluggedIn(const DeviceId& id, const ConductorId& feed) {
     s.fuses = {feed};
     Look look;
     look.onShore = true;
-    look.readings = {{Reads::Given, TerminalId{id, ""}, "amps from the shore charger"_text}};
+    look.readings = {{Reads::Given, TerminalId{id, ""}, "current from the shore charger"_text}};
     s.looks = {look};
     return s;
 }

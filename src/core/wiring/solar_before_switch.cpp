@@ -15,8 +15,7 @@ Piece solarBeforeSwitch(Draft draft, const SunUnit& sun) {
          railPost(sun.into, Pole::Negative),
          "bank to the controller's isolator"_text,
          "bank to controller"_text,
-         "The controller and its leads stay live with the main switch off: only its fuse, and its "
-         "isolator where it has one, part them from the bank."_text});
+         "The controller and its leads stay live with the main switch off: only its fuse, and its isolator if it has one, disconnect them from the bank."_text});
 }
 
 }  // namespace spirk

@@ -140,7 +140,7 @@ private:
         panels.readings = {
             {Reads::UpTo,
              TerminalId{id, ""},
-             "amps from the controller in full sun; in proportion on a dull day"_text}};
+             "current from the controller in full sun; in proportion on a dull day"_text}};
         s.looks = {battery, panels};
         return s;
     }

@@ -218,7 +218,7 @@ private:
         }
         Look look;
         look.readings = {{Reads::Across, terminal(busPos_, kBar), {}},
-                         {Reads::Monitor, {}, "amps out of the bank"_text}};
+                         {Reads::Monitor, {}, "current out of the bank"_text}};
         s.looks = {look};
         return s;
     }

@@ -18,9 +18,7 @@ LiveStep joined(const TrickleUnit& trickle) {
     s.id = "on." + id.value;
     s.stage = Stage::End;
     s.text = {
-        "Both fuses of the trickle charger in. It gives nothing while the house is below "
-        "{none}: look again once it is charged to above {full}, then the starter battery's "
-        "volts rise."_text,
+        "Both fuses of the trickle charger in. It gives nothing while the bank is below {none}: check again once the bank is above {full}; the starter battery's voltage then rises."_text,
         {{"full", measure(trickle.charger->full)}, {"none", measure(trickle.charger->none)}}};
     s.caution = "The starter battery's terminals are live: cover its positive."_text;
     s.subjects = {subject(id)};

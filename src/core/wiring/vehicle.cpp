@@ -77,9 +77,9 @@ LiveStep splitLive(const SupplyPoint& point, const DeviceId& bar, const Conducto
     s.id = "on." + bar.value;
     s.stage = Stage::Engine;
     s.text = {
-        "Engine stopped, the fuses of all that hangs on it still out: fuse of {point} in."_text,
+        "Engine stopped, the fuses of everything fed from it still out: insert the fuse of {point}."_text,
         {{"point", Text::given(point.name)}}};
-    s.caution = "It is live from now on, with the engine off too."_text;
+    s.caution = "It is live from now on, also with the engine off."_text;
     s.subjects = {subject(bar)};
     s.fuses = {fuse};
     Look look;
