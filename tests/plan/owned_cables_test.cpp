@@ -20,6 +20,15 @@ TEST(OwnedCables, AreReadAsPeopleWriteThem) {
     EXPECT_NEAR((*read)[2].length.si(), 2.5, 1e-9);
 }
 
+TEST(OwnedCables, TheWordBetweenMayBeOfAnyLanguageOrMissing) {
+    for (const char* text : {"6 m of 25 mm²", "6 m von 25 mm²", "6 m 25 mm²", "6m x 25"}) {
+        const auto read = parseOwnedCables(text, {}, CableSizes::Metric);
+        ASSERT_TRUE(read.has_value()) << text;
+        EXPECT_NEAR(read->front().length.si(), 6.0, 1e-9) << text;
+        EXPECT_NEAR(inMm2(read->front().area), 25.0, 1e-9) << text;
+    }
+}
+
 TEST(OwnedCables, OfAnEmptyTextThereAreNone) {
     EXPECT_TRUE(parseOwnedCables("  ", {}, CableSizes::Metric)->empty());
 }

@@ -130,7 +130,7 @@ QString CablesModel::cell(int row, int column) const {
         case ShortMargin: {
             const double part = margin(i, column);
             return std::isfinite(part) ? QStringLiteral("%1 %").arg(part * 100.0, 0, 'f', 0)
-                                       : tr("unbounded");
+                                       : tr("no limit");
         }
         case Lugs:
             return q(Words{studName(library(), r.from.stud)}) + " · " +

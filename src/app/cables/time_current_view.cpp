@@ -106,17 +106,17 @@ void TimeCurrentView::refresh() {
     } else if (shown_->fuse.empty()) {
         words = tr("No fuse protects this conductor.");
     } else if (shown_->opensWithin && shown_->bears) {
-        words =
-            tr("At the lowest short-circuit current, %1, the %2 opens within %3; the cable "
-               "withstands it for %4.")
-                .arg(q(shown_->faultFar),
-                     q(shown_->fuse),
-                     q(Measure{shown_->opensWithin->si(), Unit::Second}),
-                     q(Measure{shown_->bears->si(), Unit::Second}));
+        words = tr("At the lowest short-circuit current, %1, the %2 opens within %3; the cable "
+                   "withstands it for %4.")
+                    .arg(q(shown_->faultFar),
+                         q(shown_->fuse),
+                         q(Measure{shown_->opensWithin->si(), Unit::Second}),
+                         q(Measure{shown_->bears->si(), Unit::Second}));
     } else {
-        words = tr("%1. It does not have to open at the lowest short-circuit current, %2: the cable "
-                   "carries %3 continuously.")
-                    .arg(q(shown_->fuse), q(shown_->faultFar), q(shown_->ampacity));
+        words =
+            tr("%1. It does not have to open at the lowest short-circuit current, %2: the cable "
+               "carries %3 continuously.")
+                .arg(q(shown_->fuse), q(shown_->faultFar), q(shown_->ampacity));
     }
     words_->setText(words);
     plot_->setAccessibleName(tr("Time-current curves of the selected conductor"));
@@ -173,7 +173,8 @@ void TimeCurrentView::drawFuse(const Ink& ink) {
     QColor band = ink.accent;
     band.setAlphaF(0.22F);
     QCPGraph* longest = curve(plot_, shown_->longest);
-    // Below its first point it may stay closed for ever: the band goes on to the top of the picture.
+    // Below its first point it may stay closed for ever: the band goes on to the top of the
+    // picture.
     const double never = power(kMostSeconds + 1);
     longest->addData({shown_->shortest.front().current.si(), shown_->longest.front().current.si()},
                      {never, never});

@@ -10,6 +10,7 @@
 
 #include "app/shared/text.h"
 #include "core/design/unit_edits.h"
+#include "core/library/glossary.h"
 #include "core/plan/units.h"
 
 namespace spirk::app {
@@ -30,7 +31,7 @@ Finder::Finder(Document& document,
     field_ = new QLineEdit(this);
     field_->setObjectName("finder.field");
     field_->setAccessibleName(tr("Words to find"));
-    field_->setPlaceholderText(tr("A unit, way, device, conductor, figure, rule or action"));
+    field_->setPlaceholderText(tr("A unit, way, device, conductor, figure, rule, action or term"));
     field_->installEventFilter(this);
     model_ = new QStandardItemModel(this);
     found_ = new QSortFilterProxyModel(this);
@@ -50,6 +51,7 @@ Finder::Finder(Document& document,
     addCircuit(design, selection);
     addFindings(design, selection);
     addFigures(design, selection);
+    addTerms(document.library());
     connect(field_, &QLineEdit::textChanged, this, &Finder::filter);
     connect(field_, &QLineEdit::returnPressed, this, &Finder::goToChosen);
     connect(list_, &QListView::activated, this, &Finder::goToChosen);
@@ -152,6 +154,13 @@ void Finder::addFigures(const Design& design, Selection& selection) {
         add(q(derivation.title) + ": " + q(derivation.result, design.plan.units),
             tr("figure"),
             [&selection, figure = id] { selection.askWhy(figure); });
+    }
+}
+
+void Finder::addTerms(const Library& library) {
+    for (const GlossaryTerm& term : library.glossary) {
+        const QString text = q(shown(term, speech())) + ": " + q(term.meaning);
+        add(text, tr("term"), [this, text] { emit explained(text); });
     }
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Finds any device, conductor, appliance, figure, rule or action by its words, and goes there.
+// Finds any device, conductor, appliance, figure, rule or action by its words, and goes there; says
+// what a word of the trade means.
 
 #include <QDialog>
 #include <QLineEdit>
@@ -29,6 +30,10 @@ public:
            const std::vector<QAction*>& actions,
            QWidget* parent);
 
+signals:
+    // The meaning of a word of the trade that was chosen.
+    void explained(const QString& text);
+
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
@@ -39,6 +44,7 @@ private:
     void addUnits(Document& document, Selection& selection);
     void addFigures(const Design& design, Selection& selection);
     void addFindings(const Design& design, Selection& selection);
+    void addTerms(const Library& library);
     void filter(const QString& typed);
     void goToChosen();
 

@@ -76,7 +76,7 @@ FirstPlanDialog::FirstPlanDialog(const Libraries& libraries,
     QFormLayout* form = makeQuestions();
     outcome_ = new QLabel(this);
     outcome_->setObjectName("first.outcome");
-    outcome_->setAccessibleName(tr("The plan that this makes"));
+    outcome_->setAccessibleName(tr("The plan this makes"));
     outcome_->setWordWrap(true);
     outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     outcome_->setMinimumHeight(fontMetrics().lineSpacing() * 10);
@@ -123,7 +123,7 @@ QFormLayout* FirstPlanDialog::makeQuestions() {
     connect(cables_, &QLineEdit::textChanged, this, &FirstPlanDialog::change);
     ask(form, tr("4  Which load matters most?"));
     load_ = addChoice(form, "load", tr("&Load"));
-    ask(form, tr("5  What charges besides the sun?"));
+    ask(form, tr("5  What charges the bank besides the sun?"));
     engine_ = addChoice(form, "engine", tr("&While driving"));
     shore_ = addChoice(form, "shore", tr("&Plugged in"));
     return form;
@@ -215,7 +215,7 @@ void FirstPlanDialog::fillForRegion() {
     load_->clear();
     load_->addItem(tr("none beyond lights, fridge, pump and phones"), QString());
     for (const CatalogueAppliance* a : heavyAppliances(lib)) {
-        addRow(load_, a->id, tr("%1 (%2 a day)").arg(q(a->name), q(a->measured * a->onTime)));
+        addRow(load_, a->id, tr("%1 (%2 per day)").arg(q(a->name), q(a->measured * a->onTime)));
     }
     change();
 }
@@ -284,9 +284,9 @@ void FirstPlanDialog::showOutcome(const Outcome& outcome) {
     }
     const Design& d = *outcome.design;
     const StandingFigures figures = standingFigures(d);
-    QString text = "<b>" + tr("The plan that this makes") + "</b><table>" + gearLines(d);
+    QString text = "<b>" + tr("The plan this makes") + "</b><table>" + gearLines(d);
     text += line(tr("Carries"),
-                 tr("%1 days without sun at %2 a day")
+                 tr("%1 days without sun at %2 per day")
                      .arg(q(shownDays(d.supply.daysWithoutSun)), q(d.supply.demand)));
     text += line(tr("Built in"),
                  tr("about %1 and %2")

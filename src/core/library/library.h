@@ -10,6 +10,7 @@
 #include "core/explain/derivation.h"
 #include "core/library/appliances.h"
 #include "core/library/gear_models.h"
+#include "core/library/glossary.h"
 #include "core/library/region.h"
 #include "core/library/tables.h"
 #include "core/library/way_rows.h"
@@ -37,6 +38,7 @@ struct Library : Shelf {
     std::vector<Chemistry> chemistries;
     std::vector<Fixture> fixtures;
     std::vector<ReadyLead> readyLeads;
+    std::vector<GlossaryTerm> glossary;
     std::vector<Rule> rules;
     std::vector<CheckBasis> checks;
     std::string pricesOf;  // date of all prices: '2026-01'

@@ -46,6 +46,7 @@ constexpr std::array kShared{
     TableFile{"ready_leads.json", readReadyLeads},
     TableFile{"hardware.json", readHardware},
     TableFile{"fixtures.json", readFixtures},
+    TableFile{"glossary.json", readGlossary},
 };
 // In the folder of each region.
 constexpr std::array kRegional{

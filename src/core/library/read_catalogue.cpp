@@ -40,6 +40,13 @@ void readAppliances(JsonFields& fields, Library& library) {
     });
 }
 
+void readGlossary(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.glossary, [](JsonFields& row, GlossaryTerm& out) {
+        out.name = Words{row.text("name")};
+        out.meaning = Words{row.text("text")};
+    });
+}
+
 void readTrips(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.trips, [&](JsonFields& row, TripKind& out) {
         readName(row, out);

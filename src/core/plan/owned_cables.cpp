@@ -7,26 +7,6 @@ namespace spirk {
 
 namespace {
 
-constexpr std::string_view kOf = " of ";
-
-Result<OwnedCable> parseOne(std::string_view text, const Units& units, CableSizes sizes) {
-    const std::size_t at = text.find(kOf);
-    if (at == std::string_view::npos) {
-        return failure({"'{text}' is not a length and a size."_text, {{"text", std::string(text)}}},
-                       "cables",
-                       "Write it like '6 m of 25 mm²', several separated by commas."_text);
-    }
-    const auto length = parseLength(text.substr(0, at), units);
-    if (!length) {
-        return tl::unexpected(length.error());
-    }
-    const auto area = parseArea(text.substr(at + kOf.size()), sizes);
-    if (!area) {
-        return tl::unexpected(area.error());
-    }
-    return OwnedCable{*area, *length};
-}
-
 std::string_view trimmed(std::string_view text) {
     while (!text.empty() && text.front() == ' ') {
         text.remove_prefix(1);
@@ -35,6 +15,48 @@ std::string_view trimmed(std::string_view text) {
         text.remove_suffix(1);
     }
     return text;
+}
+
+bool isDigit(char c) { return c >= '0' && c <= '9'; }
+
+// Where the size begins: at the last number. Whatever word a language puts before it, 'of', 'von',
+// belongs to neither.
+std::size_t sizeBegins(std::string_view text) {
+    for (std::size_t at = text.size(); at-- > 1;) {
+        if (isDigit(text[at]) && text[at - 1] == ' ') {
+            return at;
+        }
+    }
+    return std::string_view::npos;
+}
+
+// The length of '6 m', '6 m of', '6 m x'.
+Result<Metres> lengthBefore(std::string_view text, const Units& units) {
+    const auto whole = parseLength(text, units);
+    const std::size_t last = text.rfind(' ');
+    if (whole || last == std::string_view::npos) {
+        return whole;
+    }
+    const auto less = parseLength(text.substr(0, last), units);
+    return less ? less : whole;
+}
+
+Result<OwnedCable> parseOne(std::string_view text, const Units& units, CableSizes sizes) {
+    const std::size_t at = sizeBegins(text);
+    if (at == std::string_view::npos) {
+        return failure({"'{text}' is not a length and a size."_text, {{"text", std::string(text)}}},
+                       "cables",
+                       "Write it like '6 m of 25 mm²', several separated by commas."_text);
+    }
+    const auto length = lengthBefore(trimmed(text.substr(0, at)), units);
+    if (!length) {
+        return tl::unexpected(length.error());
+    }
+    const auto area = parseArea(text.substr(at), sizes);
+    if (!area) {
+        return tl::unexpected(area.error());
+    }
+    return OwnedCable{*area, *length};
 }
 
 }  // namespace

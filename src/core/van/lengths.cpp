@@ -224,7 +224,7 @@ private:
         } else {
             d.formula = "L = shortest cable route + slack"_text;
             const Metres slack = metres(rule(library_, "lead_slack_m").value);
-            d.terms = {{"way"_text,
+            d.terms = {{"route"_text,
                         routeText(ways_, route.places),
                         measure(route.length - slack),
                         FromPlan{"van.ways"}},
