@@ -10,6 +10,7 @@
 #include <cstdio>
 #include <optional>
 
+#include "app/shared/language.h"
 #include "app/shared/settings.h"
 #include "app/shared/theme.h"
 #include "app/shell/main_window.h"
@@ -139,7 +140,7 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "spirk: %s\n", oneLine(libraries.error()).c_str());
         return kBadInput;
     }
-    spirk::app::loadTranslations(application);
+    spirk::app::loadLanguage(application);
     spirk::app::applyTheme(application, themeOf(parser.value(options.theme)));
     const QString demos = QString::fromStdString(data + "/demo");
     spirk::app::MainWindow window(*libraries, demos, spirk::app::systemDialogs());

@@ -2,6 +2,8 @@
 // No plain English anywhere: every station, page and report in a language made of full-width
 // letters. What may stay as it is: figures with their units, ids and keys as files have them, what
 // the person named.
+#include "app/shared/language.h"
+
 #include <QBuffer>
 #include <QComboBox>
 #include <QDir>
@@ -67,6 +69,10 @@ protected:
 
     // Ids are names in the plan's file, as a person types them there and finds them on labels.
     void allowIds() {
+        // Each language is named in itself.
+        for (const QString& code : app::languages()) {
+            allowed_.insert(app::languageName(code));
+        }
         for (const Device& d : design().wiring.circuit.devices) {
             allowed_.insert(QString::fromStdString(d.id.value));
             for (const Port& p : d.ports) {

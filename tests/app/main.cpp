@@ -4,6 +4,7 @@
 #include <QApplication>
 #include <QSettings>
 
+#include "app/shared/language.h"
 #include "app/shared/theme.h"
 #include "app/shell/guarded_application.h"
 #include "tests/support/builders.h"
@@ -18,7 +19,7 @@ int main(int argc, char** argv) {
     QSettings::setPath(QSettings::IniFormat,
                        QSettings::UserScope,
                        QString::fromStdString(spirk::test::temporaryPath("settings")));
-    spirk::app::loadTranslations(application);
+    spirk::app::loadLanguage(application, "en");
     spirk::app::applyTheme(application, spirk::app::ThemeChoice::Light);
     return RUN_ALL_TESTS();
 }

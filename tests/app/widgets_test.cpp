@@ -39,7 +39,7 @@ protected:
 TEST_F(Widgets, RailSaysWhatEachStationHasComeTo) {
     const auto* model = find<QListView>("rail")->model();
     ASSERT_EQ(model->rowCount(), 7);
-    const QString summaries[] = {"3.68 kWh a day", "1.2 of 2 days"};
+    const QString summaries[] = {"3.68 kWh per day", "1.2 of 2 days"};
     for (int i = 0; i < 2; ++i) {
         EXPECT_EQ(model->index(i, 0).data(app::RailModel::SummaryRole).toString(), summaries[i]);
     }
@@ -67,7 +67,7 @@ TEST_F(Widgets, WhatIsNotThereIsNotCounted) {
 TEST_F(Widgets, ANewPlanSaysThatNothingIsDrawnAndTakesAName) {
     trigger("file.new");
     const auto* model = find<QAbstractItemView>("rail")->model();
-    EXPECT_EQ(model->index(1, 0).data(app::RailModel::SummaryRole).toString(), "nothing drawn yet");
+    EXPECT_EQ(model->index(1, 0).data(app::RailModel::SummaryRole).toString(), "nothing used yet");
     trigger("view.station.supply");
     enter("supply.name", "  Weekends at the lake ");
     EXPECT_EQ(plan().name, "Weekends at the lake");

@@ -246,7 +246,7 @@ private:
         if (device->appliance) {
             row(DrawerWords::tr("Appliance"),
                 link(subject(*device->appliance), q(device->appliance->value)));
-            figure(DrawerWords::tr("Energy a day"), energyFigure(*device->appliance));
+            figure(DrawerWords::tr("Energy per day"), energyFigure(*device->appliance));
         }
         for (const Conductor& c : circuit.conductors) {
             if (c.from.device == id || c.to.device == id) {
@@ -310,7 +310,7 @@ private:
         }
         title(q(found->name));
         begin();
-        figure(DrawerWords::tr("Energy a day"), energyFigure(id));
+        figure(DrawerWords::tr("Energy per day"), energyFigure(id));
         const auto need = std::ranges::find(d_.needs.appliances, id, &ApplianceNeed::id);
         row(DrawerWords::tr("Share of the day"), q(percent(need->share)).toHtmlEscaped());
         if (d_.needs.deciding == id) {

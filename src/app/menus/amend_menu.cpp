@@ -165,7 +165,7 @@ void AmendMenu::refresh() {
     rating_->menuAction()->setEnabled(fused);
     distance_->setEnabled(fused);
     fuse_->setEnabled(fuse != nullptr);
-    fuse_->setText(fuse != nullptr && fuse->leftOut ? tr("&Put its fuse back")
+    fuse_->setText(fuse != nullptr && fuse->leftOut ? tr("Put its fuse bac&k")
                                                     : tr("&Leave its fuse out"));
     takeBack_->setEnabled(selection_.subject() &&
                           std::ranges::any_of(document_.plan().amendments, [&](const Amendment& a) {

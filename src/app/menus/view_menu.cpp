@@ -4,6 +4,7 @@
 #include <QActionGroup>
 #include <QApplication>
 
+#include "app/shared/language.h"
 #include "app/shared/settings.h"
 #include "app/shared/theme.h"
 
@@ -28,6 +29,7 @@ ViewMenu::ViewMenu(const std::vector<Station*>& stations, QWidget* parent)
     connect(whole, &QAction::toggled, this, &ViewMenu::fullScreenAsked);
     addTextSizes();
     addColours();
+    addLanguages();
 }
 
 QAction* ViewMenu::check(const QString& name, const QString& text, const QKeySequence& keys) {
@@ -71,6 +73,27 @@ void ViewMenu::addColours() {
             applyTheme(*qApp, static_cast<ThemeChoice>(i));
             emit looksChanged();
         });
+    }
+    // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the menu owns the group
+}
+
+void ViewMenu::addLanguages() {
+    QMenu* menu = addMenu(tr("Lan&guage"));
+    auto* group = new QActionGroup(this);
+    const auto add = [&](const QString& code, const QString& name) {
+        QAction* action = menu->addAction(name);
+        action->setObjectName("view.language." + code);
+        action->setCheckable(true);
+        action->setChecked(chosenLanguage() == code);
+        group->addAction(action);
+        connect(action, &QAction::triggered, this, [this, code] {
+            remember(kLanguage, code);
+            emit languageChosen(tr("The language changes when Spirk starts again."));
+        });
+    };
+    add(QString(), tr("As the &desktop"));
+    for (const QString& code : languages()) {
+        add(code, languageName(code));
     }
     // NOLINTNEXTLINE(clang-analyzer-cplusplus.NewDeleteLeaks): the menu owns the group
 }

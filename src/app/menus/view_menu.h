@@ -17,6 +17,8 @@ public:
     ViewMenu(const std::vector<Station*>& stations, QWidget* parent);
 
 signals:
+    // Another language was chosen, for the next start.
+    void languageChosen(const QString& notice);
     void stationAsked(const QString& id);
     void drawerAsked(bool visible);
     void fullScreenAsked(bool on);
@@ -27,6 +29,7 @@ private:
     QAction* check(const QString& name, const QString& text, const QKeySequence& keys);
     void addTextSizes();
     void addColours();
+    void addLanguages();
 };
 
 }  // namespace spirk::app

@@ -15,12 +15,17 @@ namespace {
 
 constexpr int kMostUnits = 100;
 
+// The word as the table shows it, or its first letters.
+bool begins(const QString& word, const QString& typed) {
+    return !typed.isEmpty() && word.startsWith(typed, Qt::CaseInsensitive);
+}
+
 Result<Runs> parseRuns(const QString& text) {
-    const QString clean = text.trimmed().toLower();
-    if (QStringLiteral("alone").startsWith(clean) && !clean.isEmpty()) {
+    const QString clean = text.trimmed();
+    if (begins(NeedsModel::tr("alone"), clean)) {
         return Runs::Alone;
     }
-    if (QStringLiteral("together").startsWith(clean) && !clean.isEmpty()) {
+    if (begins(NeedsModel::tr("together"), clean)) {
         return Runs::WithOthers;
     }
     return failure({"'{text}' is neither together nor alone."_text, {{"text", text.toStdString()}}},
@@ -45,7 +50,8 @@ Result<Plug> parsePlug(const QString& text) {
     if (clean == "12/24v" || clean == "12/24" || clean == "dc") {
         return Plug{Feed::Dc, Supplied::Either};
     }
-    if (clean == "mains" || clean == "230v" || clean == "120v" || clean == "ac") {
+    if (clean == suppliedText(Feed::Mains, Supplied::Either).toLower() || clean == "230v" ||
+        clean == "120v" || clean == "ac") {
         return Plug{Feed::Mains, Supplied::Either};
     }
     return failure({"'{text}' is not a supply."_text, {{"text", text.toStdString()}}},
@@ -112,7 +118,7 @@ NeedsModel::NeedsModel(Document& document, QObject* parent)
                  tr("On"),
                  tr("From"),
                  tr("Runs"),
-                 tr("A day"),
+                 tr("Per day"),
                  tr("Share")},
                 parent) {}
 

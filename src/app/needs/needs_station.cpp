@@ -162,7 +162,7 @@ QWidget* NeedsStation::makeEmptyState() {
 
 QString NeedsStation::summary() const {
     return plan().appliances.empty() ? tr("nothing listed yet")
-                                     : tr("%1 a day").arg(q(design().supply.demand));
+                                     : tr("%1 per day").arg(q(design().supply.demand));
 }
 
 StationState NeedsStation::state() const {
@@ -241,7 +241,7 @@ void NeedsStation::refresh() {
     remove_->setEnabled(!plan().appliances.empty());
     wired_->setEnabled(chosenDc() != nullptr);
     const Needs& needs = design().needs;
-    totals_->setText(tr("DC %1 · mains %2 · inverter's own losses %3 · from the bank %4 a day")
+    totals_->setText(tr("DC %1 · mains %2 · inverter's own losses %3 · from the bank %4 per day")
                          .arg(q(needs.dcPerDay),
                               q(needs.mainsPerDay),
                               q(design().supply.inverterExtra),

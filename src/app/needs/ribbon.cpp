@@ -421,9 +421,8 @@ bool Ribbon::viewportEvent(QEvent* event) {
         if (row >= 0) {
             const Appliance& a = document_.plan().appliances[static_cast<std::size_t>(row)];
             QToolTip::showText(help->globalPos(),
-                               tr("%1: %2 while on, %3 a day\nDrag a bar to move it, its ends to "
-                                  "stretch it; double "
-                                  "click splits it.")
+                               tr("%1: %2 while on, %3 per day\nDrag a bar to move it, its ends to "
+                                  "stretch it; double click splits it.")
                                    .arg(q(a.name), q(wattsUsed(a)), q(onTime(a))));
             return true;
         }

@@ -20,6 +20,8 @@ inline constexpr Setting kSplitter{"window/splitter", "widths of rail, station a
 inline constexpr Setting kOpenPlan{"plans/open", "path of the plan that was open last"};
 inline constexpr Setting kColours{"window/colours", "as the desktop, light or dark, by number"};
 inline constexpr Setting kTextPercent{"window/text", "size of text in percent; absent: 100"};
+inline constexpr Setting kLanguage{"window/language",
+                                   "as 'de', of the interface; absent: as the desktop"};
 inline constexpr Setting kStation{"window/station", "id of the station that was open"};
 
 [[nodiscard]] inline QVariant remembered(const Setting& setting) {

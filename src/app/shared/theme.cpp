@@ -3,7 +3,6 @@
 
 #include <QPalette>
 #include <QStyleFactory>
-#include <QTranslator>
 #include <QVariant>
 #include <algorithm>
 
@@ -75,13 +74,6 @@ int textPercent() {
     const int percent = remembered(kTextPercent).toInt();
     return percent == 0 ? kTextPercents.front()
                         : std::clamp(percent, kTextPercents.front(), kTextPercents.back());
-}
-
-void loadTranslations(QApplication& application) {
-    auto* translator = new QTranslator(&application);
-    if (translator->load(":/translations/spirk_en.qm")) {
-        QCoreApplication::installTranslator(translator);
-    }
 }
 
 void applyTheme(QApplication& application, ThemeChoice choice) {

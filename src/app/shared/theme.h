@@ -20,8 +20,6 @@ inline constexpr std::array kTextPercents{100, 115, 130, 150};
 // time and change nothing in names and figures.
 [[nodiscard]] QFont plain(QFont font);
 [[nodiscard]] ThemeChoice currentTheme();
-// Loads the plurals of the interface's language.
-void loadTranslations(QApplication& application);
 void applyTheme(QApplication& application, ThemeChoice choice);
 
 }  // namespace spirk::app

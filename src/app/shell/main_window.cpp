@@ -26,6 +26,7 @@
 #include "app/menus/plan_menu.h"
 #include "app/menus/view_menu.h"
 #include "app/shared/settings.h"
+#include "app/shared/term_tips.h"
 #include "app/shared/text.h"
 #include "app/shell/stations.h"
 #include "core/plan/plan_file.h"
@@ -45,6 +46,7 @@ MainWindow::MainWindow(const Libraries& libraries, const QString& demos, Dialogs
       files_(new PlanFiles(document_, dialogs_, demos, this)) {
     setObjectName("mainWindow");
     setAcceptDrops(true);
+    new TermTips(document_, this);
     addStations();
     makeFrame();
     makeFileMenu();
@@ -174,7 +176,7 @@ void MainWindow::makeFileMenu() {
     action(menu, "file.begin", tr("&New from five answers…"), QKeySequence::New, [this] {
         beginPlan();
     });
-    action(menu, "file.new", tr("New, &empty"), QKeySequence("Ctrl+Shift+N"), [this] {
+    action(menu, "file.new", tr("New, e&mpty"), QKeySequence("Ctrl+Shift+N"), [this] {
         newPlan(namedInLanguage(emptyPlan(document_.library())));
     });
     action(menu, "file.open", tr("&Open…"), QKeySequence::Open, [this] { files_->askOpen(); });
@@ -284,6 +286,7 @@ void MainWindow::makeViewMenu() {
     connect(menu, &ViewMenu::fullScreenAsked, this, [this](bool on) {
         setWindowState(windowState().setFlag(Qt::WindowFullScreen, on));
     });
+    connect(menu, &ViewMenu::languageChosen, this, &MainWindow::showNotice);
     connect(menu, &ViewMenu::looksChanged, this, [this] {
         // Drawn colours and rich text follow at the next design; nothing in the plan changes.
         emit document_.designChanged();
@@ -302,6 +305,7 @@ void MainWindow::find() {
     }
     auto* finder = new Finder(document_, selection_, actions, this);
     finder->setAttribute(Qt::WA_DeleteOnClose);
+    connect(finder, &Finder::explained, this, &MainWindow::showNotice);
     finder->open();
 }
 

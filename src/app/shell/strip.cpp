@@ -70,7 +70,7 @@ QToolButton* Strip::figure(const QString& name, const FigureId& id) {
 void Strip::refresh() {
     const StandingFigures s = standingFigures(*document_.design());
     days_->setText(s.daysWithoutSun ? tr("%1 days without sun").arg(q(shownDays(*s.daysWithoutSun)))
-                                    : tr("nothing drawn yet"));
+                                    : tr("nothing used yet"));
     worst_->setText(s.worstOnInverter > watts(0.0)
                         ? tr("inverter peak %1").arg(q(s.worstOnInverter))
                         : tr("no mains loads"));

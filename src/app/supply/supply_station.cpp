@@ -168,7 +168,7 @@ void SupplyStation::addTrip() {
 QString SupplyStation::summary() const {
     const Supply& s = design().supply;
     if (s.demand.si() <= 0.0) {
-        return tr("nothing drawn yet");
+        return tr("nothing used yet");
     }
     return tr("%1 of %2 days")
         .arg(q(shownDays(s.daysWithoutSun)),
