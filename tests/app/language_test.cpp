@@ -201,6 +201,7 @@ protected:
         }
     }
     void lookAtAll() {
+        unfoldCards();
         for (const QString& id : window->stationIds()) {
             window->showStation(id);
             QTest::qWait(0);

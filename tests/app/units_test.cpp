@@ -23,7 +23,7 @@ protected:
         trigger("view.station.supply");
     }
     void pick(const QString& box, const char* id) {
-        auto* combo = window->findChild<QComboBox*>(box);
+        auto* combo = find<QComboBox>(qPrintable(box));
         ASSERT_NE(combo, nullptr) << box.toStdString();
         combo->setCurrentIndex(combo->findData(id));
         emit combo->activated(combo->currentIndex());
@@ -57,7 +57,7 @@ TEST_F(Units, EachKindCanBePutInAndTakenOutAgain) {
         EXPECT_EQ(plan().gear, before.gear);
     }
     trigger("supply.putIn.relay");
-    auto* out = window->findChild<QPushButton*>("supply.unit.relay.remove");
+    auto* out = find<QPushButton>("supply.unit.relay.remove");
     ASSERT_NE(out, nullptr);
     out->click();
     EXPECT_EQ(plan().gear, before.gear);
@@ -79,9 +79,9 @@ TEST_F(Units, ABankTakesItsRailAndWhatHangsThereAlong) {
 }
 
 TEST_F(Units, TheFirstBankAndItsBarsStay) {
-    EXPECT_FALSE(window->findChild<QPushButton*>("supply.unit.bank.remove")->isEnabled());
-    EXPECT_FALSE(window->findChild<QPushButton*>("supply.unit.main.remove")->isEnabled());
-    EXPECT_TRUE(window->findChild<QPushButton*>("supply.unit.mppt.remove")->isEnabled());
+    EXPECT_FALSE(find<QPushButton>("supply.unit.bank.remove")->isEnabled());
+    EXPECT_FALSE(find<QPushButton>("supply.unit.main.remove")->isEnabled());
+    EXPECT_TRUE(find<QPushButton>("supply.unit.mppt.remove")->isEnabled());
 }
 
 TEST_F(Units, AWayAndItsOptionsAreChosenAtTheCard) {
@@ -95,15 +95,25 @@ TEST_F(Units, AWayAndItsOptionsAreChosenAtTheCard) {
 }
 
 TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {
-    const auto body = [&] {
-        return window->findChild<QComboBox*>("supply.unit.mppt.panel")->parentWidget();
-    };
-    EXPECT_TRUE(body()->isHidden());
+    const auto panel = [&] { return window->findChild<QComboBox*>("supply.unit.mppt.panel"); };
+    EXPECT_EQ(panel(), nullptr);  // its fields are made when it is opened
     window->findChild<QToolButton*>("supply.unit.mppt.open")->click();
-    EXPECT_FALSE(body()->isHidden());
+    ASSERT_NE(panel(), nullptr);
+    EXPECT_FALSE(panel()->parentWidget()->isHidden());
     pick("supply.unit.mppt.panel", "panel_120");
-    EXPECT_FALSE(body()->isHidden());
+    EXPECT_FALSE(panel()->parentWidget()->isHidden());
     EXPECT_EQ(solarOf(plan().gear)->panel, "panel_120");
+    window->findChild<QToolButton*>("supply.unit.mppt.open")->click();
+    EXPECT_TRUE(panel()->parentWidget()->isHidden());
+}
+
+TEST_F(Units, WhatIsAddedStandsOpen) {
+    trigger("supply.putIn.shore");
+    QTest::qWait(0);
+    const auto* head = window->findChild<QToolButton*>("supply.unit.shore.open");
+    ASSERT_NE(head, nullptr);
+    EXPECT_TRUE(head->isChecked());
+    EXPECT_FALSE(head->visibleRegion().isEmpty());
 }
 
 // Of a form's field: its text as if it had been typed and left.
@@ -116,7 +126,7 @@ void type(QWidget& window, const QString& name, const QString& text) {
 }
 
 TEST_F(Units, ASupplyPointOfTheVehicleIsSaidAndTakenFrom) {
-    window->findChild<QPushButton*>("supply.point.add")->click();
+    find<QPushButton>("supply.point.add")->click();
     ASSERT_EQ(plan().van.vehicle.points.size(), 1u);
     type(*window, "supply.point.point.fuse", "60 A");
     EXPECT_EQ(plan().van.vehicle.points.front().fuse, amps(60));
@@ -128,13 +138,17 @@ TEST_F(Units, ASupplyPointOfTheVehicleIsSaidAndTakenFrom) {
     pick("supply.unit.dcdc.from", "point");
     EXPECT_EQ(findConductor(design().wiring.circuit, ConductorId("engine.feed+"))->from.device,
               DeviceId("point.point"));
-    window->findChild<QPushButton*>("supply.point.point.remove")->click();
+    find<QPushButton>("supply.point.point.remove")->click();
     EXPECT_TRUE(engineOf(plan().gear)->from.point.value.empty());
     EXPECT_TRUE(design().gear.findings.empty());
 }
 
 TEST_F(Units, ABanksGasAndHeaterAreSaidAtItsCard) {
-    auto* venting = window->findChild<QComboBox*>("supply.unit.bank.venting");
+    unfoldCards();
+    EXPECT_EQ(window->findChild<QComboBox*>("supply.unit.bank.venting"), nullptr)
+        << "lithium gives off no gas";
+    pick("supply.unit.bank.model", "flooded_110");
+    auto* venting = find<QComboBox>("supply.unit.bank.venting");
     ASSERT_NE(venting, nullptr);
     venting->setCurrentIndex(static_cast<int>(Venting::Box));
     emit venting->activated(venting->currentIndex());
@@ -197,12 +211,12 @@ TEST_F(Units, AnAppliancesWiringIsChosenInNeedsAndItsCircuitInSupply) {
     choose("wired.circuit.own");
     ASSERT_EQ(plan().gear.circuits.size(), 1u);
     trigger("view.station.supply");
-    auto* live = window->findChild<QComboBox*>("supply.circuit.own.live");
+    auto* live = find<QComboBox>("supply.circuit.own.live");
     ASSERT_NE(live, nullptr);
     live->setCurrentIndex(static_cast<int>(LiveWhen::Always));
     emit live->activated(live->currentIndex());
     EXPECT_NE(findConductor(design().wiring.circuit, ConductorId("main.always.feed+")), nullptr);
-    window->findChild<QPushButton*>("supply.circuit.own.remove")->click();
+    find<QPushButton>("supply.circuit.own.remove")->click();
     EXPECT_TRUE(plan().gear.circuits.empty());
 }
 

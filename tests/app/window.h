@@ -8,8 +8,10 @@
 #include <QAction>
 #include <QApplication>
 #include <QLineEdit>
+#include <QRegularExpression>
 #include <QSettings>
 #include <QTest>
+#include <QToolButton>
 
 #include "app/shell/main_window.h"
 #include "tests/support/builders.h"
@@ -62,9 +64,20 @@ protected:
         QApplication::setActiveWindow(window.get());
     }
 
+    // Fields of a card are made when it is unfolded.
+    void unfoldCards() {
+        for (auto* head :
+             window->findChildren<QToolButton*>(QRegularExpression("^supply\\..*\\.open$"))) {
+            head->setChecked(true);
+        }
+    }
     template <class T>
     T* find(const char* name) {
         T* found = window->findChild<T*>(name);
+        if (found == nullptr && QString(name).startsWith("supply.")) {
+            unfoldCards();
+            found = window->findChild<T*>(name);
+        }
         EXPECT_NE(found, nullptr) << name;
         return found;
     }

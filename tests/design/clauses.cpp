@@ -366,6 +366,15 @@ const std::vector<Clause>& clausesOfTheRest() {
          [](const Told& t) {
              return has(t, DeviceKind::Plug) && t.design.gear.modules.size() > 1;
          }},
+        {"loads in a module, behind one plug for each pole of their circuit",
+         {"bed_box"},
+         [](const Told& t) {
+             return std::ranges::any_of(t.design.gear.modules, [&](const ModuleChoice& m) {
+                 return std::ranges::any_of(t.design.plan.appliances, [&](const Appliance& a) {
+                     return moduleWith(t.design.gear, a.id) == &m;
+                 });
+             });
+         }},
         {"sense lead",
          {"converter_front", "full_time"},
          [](const Told& t) { return readyLead(t, "voltage"); }},

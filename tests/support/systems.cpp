@@ -282,6 +282,9 @@ private:
             for (int k = 1 + roll(3); k > 0; --k) {
                 out.units.push_back(pick(units));
             }
+            if (oneIn(2) && !plan_.appliances.empty()) {
+                out.units.push_back(UnitId(pick(plan_.appliances).id.value));
+            }
             plan_.gear.modules.push_back(out);
         }
     }

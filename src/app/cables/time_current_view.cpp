@@ -94,10 +94,15 @@ void TimeCurrentView::refresh() {
     const Design& d = *document_.design();
     const auto& chosen = selection_.subject();
     const bool conductor = chosen && chosen->kind == SubjectKind::Conductor;
-    shown_ = conductor
-                 ? timeCurrentOf(
-                       document_.library(), d.wiring.circuit, d.cables, ConductorId(chosen->id))
-                 : std::nullopt;
+    auto now = conductor
+                   ? timeCurrentOf(
+                         document_.library(), d.wiring.circuit, d.cables, ConductorId(chosen->id))
+                   : std::nullopt;
+    const bool same = now == shown_ && !words_->text().isEmpty();
+    if (same) {
+        return;  // most edits leave it as it is, and drawing costs more than the rest
+    }
+    shown_ = std::move(now);
     QString words;
     if (!shown_) {
         words =

@@ -18,6 +18,10 @@ namespace spirk::app {
 [[nodiscard]] inline QString tip(const QString& text) {
     return Qt::mightBeRichText(text) ? "<span>" + text.toHtmlEscaped() + "</span>" : text;
 }
+// As the label of a field begins: names of tables are in small letters.
+[[nodiscard]] inline QString capitalised(QString text) {
+    return text.isEmpty() ? text : text.replace(0, 1, text.left(1).toUpper());
+}
 // For a button or a menu: '&' would mark a letter.
 [[nodiscard]] inline QString unmarked(QString text) { return text.replace('&', "&&"); }
 

@@ -5,6 +5,8 @@
 #include <QFrame>
 #include <QMenu>
 #include <QPushButton>
+#include <QScrollArea>
+#include <QToolButton>
 #include <algorithm>
 #include <array>
 
@@ -95,6 +97,44 @@ void UnitCards::addAllBanks() {
 void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
     const UnitId id = bank.id;
     const QString at = fieldsOf(id);
+    addVents(form, bank);
+    addQuantity<Watts>(
+        form,
+        at + ".heater",
+        tr("Heater in each"),
+        q(bank.heater ? bank.heater->power : watts(0.0)),
+        [](const std::string& text) { return parsePower(text); },
+        [id](Plan& plan, const Watts& power) {
+            auto& heater = in(plan.gear.banks, id).heater;
+            // Judgement: where heaters of batteries switch on as a rule.
+            constexpr double kUsualBelow = -3.0;
+            const Celsius below = heater ? heater->below : celsius(kUsualBelow);
+            heater = power.si() > 0.0 ? std::optional(BatteryHeater{power, below}) : std::nullopt;
+        });
+    if (bank.heater) {
+        const Units units = document_.plan().units;
+        addQuantity<Celsius>(
+            form,
+            at + ".heater.below",
+            tr("Heats below"),
+            q(bank.heater->below),
+            [units](const std::string& text) { return parseTemperature(text, units); },
+            [id](Plan& plan, const Celsius& below) {
+                in(plan.gear.banks, id).heater->below = below;
+            });
+    }
+}
+
+// Only for a battery that gives off gas, or where something was said of it.
+void UnitCards::addVents(QFormLayout* form, const BankChoice& bank) {
+    const UnitId id = bank.id;
+    const QString at = fieldsOf(id);
+    const auto& banks = document_.design()->gear.banks;
+    const auto unit = std::ranges::find(banks, id, &BankUnit::id);
+    const bool gasses = unit != banks.end() && unit->chemistry.gasses;
+    if (!gasses && bank.venting == Venting::None) {
+        return;
+    }
     auto* vents = new QComboBox(this);
     vents->setObjectName(at + ".venting");
     vents->setAccessibleName(tr("Ventilation"));
@@ -123,31 +163,6 @@ void UnitCards::addCare(QFormLayout* form, const BankChoice& bank) {
             [](const std::string& text) { return parseNumber(text, 0.1, kMostCm2); },
             [id](Plan& plan, const double& cm2) {
                 in(plan.gear.banks, id).opening = squareMillimetres(cm2 * kMm2PerCm2);
-            });
-    }
-    addQuantity<Watts>(
-        form,
-        at + ".heater",
-        tr("Heater in each"),
-        q(bank.heater ? bank.heater->power : watts(0.0)),
-        [](const std::string& text) { return parsePower(text); },
-        [id](Plan& plan, const Watts& power) {
-            auto& heater = in(plan.gear.banks, id).heater;
-            // Judgement: where heaters of batteries switch on as a rule.
-            constexpr double kUsualBelow = -3.0;
-            const Celsius below = heater ? heater->below : celsius(kUsualBelow);
-            heater = power.si() > 0.0 ? std::optional(BatteryHeater{power, below}) : std::nullopt;
-        });
-    if (bank.heater) {
-        const Units units = document_.plan().units;
-        addQuantity<Celsius>(
-            form,
-            at + ".heater.below",
-            tr("Heats below"),
-            q(bank.heater->below),
-            [units](const std::string& text) { return parseTemperature(text, units); },
-            [id](Plan& plan, const Celsius& below) {
-                in(plan.gear.banks, id).heater->below = below;
             });
     }
 }
@@ -300,6 +315,39 @@ void UnitCards::addAllInverters() {
     }
 }
 
+QSet<QString> UnitCards::cardNames() const {
+    QSet<QString> names;
+    for (const QWidget* column : inner_) {
+        for (const QFrame* card :
+             column->findChildren<QFrame*>(QString(), Qt::FindDirectChildrenOnly)) {
+            names.insert(card->objectName());
+        }
+    }
+    return names;
+}
+
+// What was just added is what its owner sets next.
+void UnitCards::openCard(const QString& name) {
+    auto* head = findChild<QToolButton*>(name + ".open");
+    if (head == nullptr) {
+        return;
+    }
+    head->setChecked(true);
+    // Its place is known once the layout has settled.
+    QMetaObject::invokeMethod(
+        head,
+        [head] {
+            for (QWidget* up = head->parentWidget(); up != nullptr; up = up->parentWidget()) {
+                if (auto* area = qobject_cast<QScrollArea*>(up)) {
+                    area->ensureWidgetVisible(head->parentWidget());
+                    area->ensureWidgetVisible(head);
+                    return;
+                }
+            }
+        },
+        Qt::QueuedConnection);
+}
+
 // A button for each column, with what may be put in there.
 void UnitCards::addPutIn() {
     struct Kind {
@@ -338,8 +386,12 @@ void UnitCards::addPutIn() {
             action->setObjectName(QString("supply.putIn.") + kind.name);
             action->setEnabled(canAdd(document_.plan().gear, kind.unit));
             connect(action, &QAction::triggered, this, [this, kind] {
+                const QSet<QString> before = cardNames();
                 document_.push(tr("Add: %1").arg(kind.text),
                                withUnit(*document_.design(), document_.library(), kind.unit));
+                for (const QString& name : cardNames() - before) {
+                    openCard(name);
+                }
             });
         }
         button->setMenu(menu);

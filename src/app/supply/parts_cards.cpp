@@ -241,6 +241,11 @@ std::vector<std::pair<UnitId, QString>> UnitCards::modularUnits() const {
     std::ranges::for_each(design.gear.banks, add);
     std::ranges::for_each(design.gear.rails, add);
     design.gear.eachOnRail([&](const SystemUnit& unit, const UnitId&) { add(unit); });
+    for (const Appliance& a : design.plan.appliances) {
+        if (a.feed == Feed::Dc) {
+            out.emplace_back(UnitId(a.id.value), q(a.name));
+        }
+    }
     return out;
 }
 

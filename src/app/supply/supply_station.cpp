@@ -185,8 +185,7 @@ StationState SupplyStation::state() const {
 
 void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
-    bankRule_->show(s.bank,
-                    tr("usable energy; %1 days without sun").arg(q(shownDays(s.daysWithoutSun))));
+    bankRule_->show(s.bank, tr("%1 days without sun").arg(q(shownDays(s.daysWithoutSun))));
     sunRule_->show(s.sun,
                    s.sun
                        ? tr("panels, if %1 had to carry it alone").arg(q(monthName(s.leanestMonth)))

@@ -123,7 +123,12 @@ void UnitCards::resizeEvent(QResizeEvent* event) {
 
 void UnitCards::refresh() {
     const Plan& plan = document_.plan();
-    const Shown now{plan.gear, plan.van.vehicle, plan.van.placed};
+    Shown now{plan.gear, plan.van.vehicle, plan.van.placed, {}};
+    for (const Appliance& a : plan.appliances) {
+        if (!plan.gear.modules.empty() && a.feed == Feed::Dc) {
+            now.loads.emplace_back(a.id, a.name);
+        }
+    }
     if (shown_ == now) {
         return;
     }
@@ -201,12 +206,20 @@ void UnitCards::addFolding(const Folding& card) {
     body->setVisible(head->isChecked());
     auto* inside = new QVBoxLayout(body);
     inside->setContentsMargins(0, 0, 0, 0);
-    card.body(inside);
+    if (head->isChecked()) {
+        card.body(inside);
+    }
     layout->addWidget(body);
     connect(head,
             &QToolButton::toggled,
             this,
-            [this, head, body, name = card.name, opened = card.opened](bool open) {
+            [this, head, body, inside, name = card.name, opened = card.opened, fill = card.body](
+                bool open) {
+                // Fields are made when they are first seen: most cards stay folded.
+                if (open && inside->isEmpty()) {
+                    fill(inside);
+                    leaveWheelToThePage(body);
+                }
                 body->setVisible(open);
                 head->setArrowType(open ? Qt::DownArrow : Qt::RightArrow);
                 open ? (void)open_.insert(name) : (void)open_.erase(name);
@@ -295,7 +308,7 @@ void UnitCards::addOptions(const Card& card, QFormLayout* form) {
             }
         }
         box->setToolTip(box->currentData(Qt::ToolTipRole).toString());
-        form->addRow(q(option.name), box);
+        form->addRow(capitalised(q(option.name)), box);
         connect(box, &QComboBox::activated, this, [this, box, id = card.unit.id, name = option.id] {
             push(box->objectName(), tr("Choose an option"), [&](Gear& gear) {
                 unitOf(gear, id)->options[name] = box->currentData().toString().toStdString();

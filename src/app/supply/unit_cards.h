@@ -103,6 +103,10 @@ private:
                  const std::function<FromVehicle&(Gear&)>& of);
     // Where a bank's gas goes; what keeps its batteries warm.
     void addCare(QFormLayout* form, const BankChoice& bank);
+    void addVents(QFormLayout* form, const BankChoice& bank);
+    [[nodiscard]] QSet<QString> cardNames() const;
+    // Unfolds a card and brings it into view.
+    void openCard(const QString& name);
     void addAllInverters();
     void addCircuit(const CircuitChoice& circuit);
     void addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layout);
@@ -172,6 +176,7 @@ private:
         Gear gear;
         Vehicle vehicle;
         std::map<DeviceId, PlaceId> placed;
+        std::vector<std::pair<ApplianceId, std::string>> loads;  // that a module may hold
         bool operator==(const Shown&) const = default;
     };
     std::optional<Shown> shown_;

@@ -9275,6 +9275,14 @@
         <source>Each circuit has its own two wires and a fuse that is easily found and replaced.</source>
         <translation>Jeder Stromkreis hat seine zwei Leitungen und eine Sicherung, die sich leicht finden und ersetzen lässt.</translation>
     </message>
+    <message>
+        <source>voltage between {device} and {other}: {moment}</source>
+        <translation>Spannung zwischen {device} und {other}: {moment}</translation>
+    </message>
+    <message>
+        <source>voltage between {device} and {other}</source>
+        <translation>Spannung zwischen {device} und {other}</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>
@@ -11524,10 +11532,6 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
         <translation>%1 von %2 Tagen</translation>
     </message>
     <message>
-        <source>usable energy; %1 days without sun</source>
-        <translation>nutzbare Energie; %1 Tage ohne Sonne</translation>
-    </message>
-    <message>
         <source>panels, if %1 had to carry it alone</source>
         <translation>Module, wenn sie %1 allein tragen müssten</translation>
     </message>
@@ -11554,6 +11558,10 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
     <message>
         <source>Supply</source>
         <translation>Versorgung</translation>
+    </message>
+    <message>
+        <source>%1 days without sun</source>
+        <translation>%1 Tage ohne Sonne</translation>
     </message>
 </context>
 <context>

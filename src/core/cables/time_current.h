@@ -14,6 +14,7 @@ namespace spirk {
 struct CurvePoint {
     Amps current;
     Seconds time;
+    bool operator==(const CurvePoint&) const = default;
 };
 
 struct TimeCurrent {
@@ -27,6 +28,7 @@ struct TimeCurrent {
     // At the weakest short that must open the fuse: the longest it may take, and what the cable
     // bears. Nothing where there is no fuse, or it need not open.
     std::optional<Seconds> opensWithin, bears;
+    bool operator==(const TimeCurrent&) const = default;
 };
 
 // Nothing for a conductor that is not ours or not in the design.

@@ -488,6 +488,20 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
     return out;
 }
 
+// A bar's voltage is against another bar.
+Text titleOfVolts(const MomentStory& s,
+                  const Device& device,
+                  const std::string& from,
+                  const TerminalId& to) {
+    const Device* other = findDevice(*s.state.circuit, to.device);
+    if (other != nullptr && other->id != device.id) {
+        return {"voltage between {device} and {other}: {moment}"_text,
+                {{"device", device.name}, {"other", other->name}, {"moment", s.moment.name}}};
+    }
+    return {"{device}, voltage {from} to {to}: {moment}"_text,
+            {{"device", device.name}, {"from", from}, {"to", to.port}, {"moment", s.moment.name}}};
+}
+
 std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& terminal) {
     const Port* port = findPort(*s.state.circuit, terminal);
     const Device* device = findDevice(*s.state.circuit, terminal.device);
@@ -511,11 +525,7 @@ std::optional<Derivation> explainVolts(const MomentStory& s, const TerminalId& t
     const Volts open = source->emf * inSeries;
     return Derivation{
         .id = voltsFigure(s.moment, terminal),
-        .title = {"{device}, voltage {from} to {to}: {moment}"_text,
-                  {{"device", device->name},
-                   {"from", terminal.port},
-                   {"to", port->counter->port},
-                   {"moment", s.moment.name}}},
+        .title = titleOfVolts(s, *device, terminal.port, *port->counter),
         .formula = string ? "V = n · E - ΔV"_text : "V = E - ΔV"_text,
         .terms =
             {{"n"_text,

@@ -240,8 +240,9 @@ struct MonitorChoice : UnitChoice {
 struct ModuleChoice {
     UnitId id;
     std::string name;
-    PlaceId place;              // of all that is in it
-    std::vector<UnitId> units;  // banks, rails, sources, inverters, monitors
+    PlaceId place;  // of all that is in it
+    // Banks, rails, sources, inverters, monitors, and appliances on DC.
+    std::vector<UnitId> units;
     bool operator==(const ModuleChoice&) const = default;
 };
 struct Gear {

@@ -183,9 +183,14 @@ private:
         const auto v = m.between(circuit(), pos, *port->counter);
         const Volts value = v.value_or(volts(0.0));
         const bool dead = !v.has_value();
+        const Device* other = findDevice(circuit(), port->counter->device);
+        const bool between = other != nullptr && other->id != device->id;
         Expected reading{
-            {"voltage at {device}, {from} to {to}"_text,
-             {{"device", device->name}, {"from", pos.port}, {"to", port->counter->port}}},
+            between
+                ? Text{"voltage between {device} and {other}"_text,
+                       {{"device", device->name}, {"other", other->name}}}
+                : Text{"voltage at {device}, {from} to {to}"_text,
+                       {{"device", device->name}, {"from", pos.port}, {"to", port->counter->port}}},
             measure(value),
             measure(dead ? volts(0.0) : value - (rest.middle - rest.low)),
             measure(dead ? volts(kDeadVolts) : value + (rest.high - rest.middle)),

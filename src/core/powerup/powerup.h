@@ -16,7 +16,7 @@ namespace spirk {
 
 // What a meter should show.
 struct Expected {
-    Text where;  // 'volts at inverter, dc+ to dc-'
+    Text where;  // 'voltage at inverter, dc+ to dc-'
     Measure value;
     Measure low, high;  // between these all is well
     FigureId figure;    // says how value and range came about

@@ -398,7 +398,10 @@ private:
         out_.modules.push_back(std::move(out));
     }
     [[nodiscard]] bool isThere(const UnitId& unit) const {
-        return out_.bankBehind(unit) != nullptr;
+        return out_.bankBehind(unit) != nullptr ||
+               std::ranges::any_of(plan_.appliances, [&](const Appliance& a) {
+                   return a.id.value == unit.value && a.feed == Feed::Dc && a.count > 0;
+               });
     }
     [[nodiscard]] bool inModule(const UnitId& unit) const {
         return std::ranges::any_of(out_.modules, [&](const ModuleChoice& module) {

@@ -17,6 +17,14 @@ const CircuitChoice* circuitWith(const System& system, const ApplianceId& load) 
     return found == system.circuits.end() ? nullptr : &*found;
 }
 
+const ModuleChoice* moduleWith(const System& system, const ApplianceId& load) {
+    const auto has = [&](const ModuleChoice& module) {
+        return std::ranges::find(module.units, UnitId(load.value)) != module.units.end();
+    };
+    const auto found = std::ranges::find_if(system.modules, has);
+    return found == system.modules.end() ? nullptr : &*found;
+}
+
 bool System::usesVehicle() const {
     const auto onIt = [](const CircuitChoice& c) {
         return c.on.value == kOnVehicle && !c.loads.empty();

@@ -96,6 +96,10 @@ Text titleFor(const Draft& draft, const RailUnit& rail, const Appliance& a, Volt
     if (circuitWith(draft.gear, a.id) != nullptr || !sharesCircuit(a, lowest)) {
         return Text::given(a.name);
     }
+    if (const ModuleChoice* module = moduleWith(draft.gear, a.id)) {
+        return {"{kind}, {place}"_text,
+                {{"kind", titleOf(a.category)}, {"place", Text::given(module->name)}}};
+    }
     const auto place = std::ranges::find(draft.plan.van.places, a.place, &VanPlace::id);
     if (!byPlace(rail) || place == draft.plan.van.places.end()) {
         return titleOf(a.category);
@@ -197,6 +201,10 @@ std::string circuitOf(const Appliance& appliance, const System& gear) {
         return "circuit." + ownCircuit(appliance.id);
     }
     std::string out = "circuit." + onRail(rail.id) + std::string(stemOf(appliance.category));
+    // What goes out with a module shares no circuit with what stays.
+    if (const ModuleChoice* module = moduleWith(gear, appliance.id)) {
+        return out + ".of." + module->id.value;
+    }
     return byPlace(rail) && !appliance.place.value.empty() ? out + "." + appliance.place.value
                                                            : out;
 }

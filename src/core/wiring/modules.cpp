@@ -28,7 +28,12 @@ bool standsElsewhere(const Draft& draft, const Device& d) {
            d.place != PlaceId(Draft::kUsualPlace) || draft.plan.van.placed.contains(d.id);
 }
 
+using Membership = std::map<DeviceId, const ModuleChoice*>;
+
 const ModuleChoice* moduleOf(const Draft& draft, const Device& d) {
+    if (d.appliance) {
+        return moduleWith(draft.gear, *d.appliance);
+    }
     for (const ModuleChoice& module : draft.gear.modules) {
         const bool in =
             std::ranges::any_of(module.units, [&](const UnitId& unit) { return belongs(d, unit); });
@@ -39,7 +44,26 @@ const ModuleChoice* moduleOf(const Draft& draft, const Device& d) {
     return nullptr;
 }
 
-using Membership = std::map<DeviceId, const ModuleChoice*>;
+// A strip whose loads are all in one module is in it too: one plug for the circuit, not one for
+// each load.
+const ModuleChoice* moduleOfStrip(const Draft& draft, const Membership& in, const Device& strip) {
+    const ModuleChoice* of = nullptr;
+    for (const Conductor& c : draft.circuit().conductors) {
+        if (c.from.device != strip.id && c.to.device != strip.id) {
+            continue;
+        }
+        const DeviceId& other = c.from.device == strip.id ? c.to.device : c.from.device;
+        const Device* load = findDevice(draft.circuit(), other);
+        if (load == nullptr || !load->appliance) {
+            continue;
+        }
+        if (in.at(other) == nullptr || (of != nullptr && of != in.at(other))) {
+            return nullptr;
+        }
+        of = in.at(other);
+    }
+    return of;
+}
 
 std::vector<ConductorId> leaving(const Draft& draft, const Membership& in) {
     std::vector<ConductorId> out;
@@ -81,6 +105,11 @@ void partModules(Draft& draft) {
     Membership in;
     for (const Device& d : draft.circuit().devices) {
         in[d.id] = moduleOf(draft, d);
+    }
+    for (const Device& d : draft.circuit().devices) {
+        if (d.kind == DeviceKind::Strip) {
+            in[d.id] = moduleOfStrip(draft, in, d);
+        }
     }
     for (Device& d : draft.circuit().devices) {
         if (const ModuleChoice* module = in[d.id]) {
