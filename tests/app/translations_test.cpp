@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Languages of the interface: each file in translations/ is complete and true to its placeholders,
 // and the window works in it.
+#include <QComboBox>
 #include <QDir>
 #include <QFile>
 #include <QMenu>
@@ -183,6 +184,18 @@ TEST_F(German, WhatIsTypedIsReadInGerman) {
         q(textOf({{squareMillimetres(25), metres(6)}})).toStdString(), {}, CableSizes::Metric);
     ASSERT_TRUE(owned.has_value());
     EXPECT_EQ(owned->front().length, metres(6));
+}
+
+// Found by hand: 'Rom' was written into the plan, which knows only 'Rome'.
+TEST_F(German, WhatIsChosenIsWrittenAsPlansHaveIt) {
+    window->showStation("supply");
+    auto* climate = find<QComboBox>("supply.climate");
+    climate->setCurrentIndex(climate->findText("Rom"));
+    ASSERT_GE(climate->currentIndex(), 0);
+    emit climate->activated(climate->currentIndex());
+    EXPECT_EQ(plan().trip.climate, "Rome");
+    EXPECT_EQ(climate->currentText(), QString("Rom"));
+    EXPECT_TRUE(design().gear.findings.empty());
 }
 
 TEST_F(German, IsChosenInTheViewMenuForTheNextStart) {

@@ -67,7 +67,7 @@ public:
             const QString taken =
                 energy == nullptr ? QString()
                                   : ", " + whyLink(energy->id, q(energy->result, d_.plan.units));
-            row(DrawerWords::tr("Decides the bank's size"),
+            row(DrawerWords::tr("Largest load"),
                 link(subject(load->id), q(load->name)) + taken);
         }
         if (!lastEdit.isEmpty()) {

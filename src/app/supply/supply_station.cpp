@@ -118,7 +118,7 @@ void SupplyStation::addTrip() {
         this);
     climate_ = combo("climate", tr("Climate like"));
     for (const Climate& c : library().climates) {
-        climate_->addItem(q(c.name), q(c.name));
+        climate_->addItem(q(c.name), q(c.name.english));  // plans have its English name
     }
     firstMonth_ = combo("firstMonth", tr("From"));
     lastMonth_ = combo("lastMonth", tr("To"));
@@ -188,7 +188,7 @@ void SupplyStation::refreshRules() {
     bankRule_->show(s.bank, tr("%1 days without sun").arg(q(shownDays(s.daysWithoutSun))));
     sunRule_->show(s.sun,
                    s.sun
-                       ? tr("panels, if %1 had to carry it alone").arg(q(monthName(s.leanestMonth)))
+                       ? tr("panels for %1 alone").arg(q(monthName(s.leanestMonth)))
                        : tr("no panels chosen"));
     engineRule_->show(s.engine,
                       s.engineRefill

@@ -9939,10 +9939,6 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
 <context>
     <name>spirk::app::DrawerWords</name>
     <message>
-        <source>Decides the bank&apos;s size</source>
-        <translation>Bestimmt die Größe der Bank</translation>
-    </message>
-    <message>
         <source>Last edit</source>
         <translation>Letzte Änderung</translation>
     </message>
@@ -10113,6 +10109,10 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>%1 used</source>
         <translation>%1 genutzt</translation>
+    </message>
+    <message>
+        <source>Largest load</source>
+        <translation>Größter Verbraucher</translation>
     </message>
 </context>
 <context>
@@ -11532,10 +11532,6 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
         <translation>%1 von %2 Tagen</translation>
     </message>
     <message>
-        <source>panels, if %1 had to carry it alone</source>
-        <translation>Module, wenn sie %1 allein tragen müssten</translation>
-    </message>
-    <message>
         <source>no panels chosen</source>
         <translation>keine Module gewählt</translation>
     </message>
@@ -11562,6 +11558,10 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
     <message>
         <source>%1 days without sun</source>
         <translation>%1 Tage ohne Sonne</translation>
+    </message>
+    <message>
+        <source>panels for %1 alone</source>
+        <translation>Module für %1 allein</translation>
     </message>
 </context>
 <context>
