@@ -125,7 +125,7 @@ QFormLayout* FirstPlanDialog::makeQuestions() {
     load_ = addChoice(form, "load", tr("&Load"));
     ask(form, tr("5  What charges the bank besides the sun?"));
     engine_ = addChoice(form, "engine", tr("&While driving"));
-    shore_ = addChoice(form, "shore", tr("&Plugged in"));
+    shore_ = addChoice(form, "shore", tr("Pl&ugged in"));
     return form;
 }
 

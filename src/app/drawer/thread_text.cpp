@@ -67,8 +67,7 @@ public:
             const QString taken =
                 energy == nullptr ? QString()
                                   : ", " + whyLink(energy->id, q(energy->result, d_.plan.units));
-            row(DrawerWords::tr("Largest load"),
-                link(subject(load->id), q(load->name)) + taken);
+            row(DrawerWords::tr("Largest load"), link(subject(load->id), q(load->name)) + taken);
         }
         if (!lastEdit.isEmpty()) {
             row(DrawerWords::tr("Last edit"), lastEdit.toHtmlEscaped());
@@ -264,10 +263,12 @@ private:
         momentsOf(*device);
     }
 
-    // Volts and amps of a device in each moment. What stands in the negative alone has none.
+    // Volts and amps of a device in each moment. What stands in the negative alone, or has thin
+    // leads only, has none.
     void momentsOf(const Device& device) {
-        if (std::ranges::none_of(device.ports,
-                                 [](const Port& port) { return port.counter.has_value(); })) {
+        const bool powered = std::ranges::any_of(
+            device.ports, [](const Port& port) { return port.counter && port.pole != Pole::None; });
+        if (!powered) {
             return;
         }
         html_ += "<p style='color:" + faint_ + "'>" + DrawerWords::tr("In each situation") + "</p>";

@@ -275,8 +275,12 @@ void UnitCards::addWay(const Card& card, QFormLayout* form) {
             }
         }
     }
-    form->addRow(tr("Connected"), box);
-    box->setEnabled(box->count() > 1);
+    // One way leaves nothing to choose.
+    if (box->count() > 1) {
+        form->addRow(tr("Connected"), box);
+    } else {
+        box->hide();
+    }
     connect(box, &QComboBox::activated, this, [this, box, id = card.unit.id, of = card.of] {
         push(box->objectName(), tr("Choose how it is connected"), [&](Gear& gear) {
             const std::string way = box->currentData().toString().toStdString();

@@ -10433,10 +10433,6 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
         <translation>Beim &amp;Fahren</translation>
     </message>
     <message>
-        <source>&amp;Plugged in</source>
-        <translation>Am &amp;Stromanschluss</translation>
-    </message>
-    <message>
         <source>&amp;Make this plan</source>
         <translation>&amp;Diesen Plan anlegen</translation>
     </message>
@@ -10483,6 +10479,10 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Findings</source>
         <translation>Befunde</translation>
+    </message>
+    <message>
+        <source>Pl&amp;ugged in</source>
+        <translation>Am &amp;Stromanschluss</translation>
     </message>
 </context>
 <context>

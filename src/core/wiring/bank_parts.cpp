@@ -21,6 +21,12 @@ void addBattery(Draft& draft, const BankUnit& bank, int string, int place) {
     const StringUnit& own = bank.strings.at(static_cast<std::size_t>(string - 1));
     const BatteryModel& model = *own.model;
     Device& d = draft.ware(id, DeviceKind::Battery, model);
+    // Numbered as their leads are. Those of several banks are told apart with everything else.
+    if (draft.gear.banks.size() == 1 &&
+        bank.strings.size() * static_cast<std::size_t>(bank.series) > 1) {
+        const int nth = (string - 1) * bank.series + place;
+        d.name = {"{name} ({n})"_text, {{"name", d.name}, {"n", count(nth)}}};
+    }
     d.rating = model.maxDischarge;
     d.headsString = place == 1;
     d.inSeries = bank.series;
