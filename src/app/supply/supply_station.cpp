@@ -187,9 +187,8 @@ void SupplyStation::refreshRules() {
     const Supply& s = design().supply;
     bankRule_->show(s.bank, tr("%1 days without sun").arg(q(shownDays(s.daysWithoutSun))));
     sunRule_->show(s.sun,
-                   s.sun
-                       ? tr("panels for %1 alone").arg(q(monthName(s.leanestMonth)))
-                       : tr("no panels chosen"));
+                   s.sun ? tr("panels for %1 alone").arg(q(monthName(s.leanestMonth)))
+                         : tr("no panels chosen"));
     engineRule_->show(s.engine,
                       s.engineRefill
                           ? tr("current into the bank; from empty to full in %1 of driving")
