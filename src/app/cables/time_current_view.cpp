@@ -19,6 +19,8 @@ namespace {
 // What the axes span, as powers of ten.
 constexpr int kLeastAmps = 0, kMostAmps = 4;
 constexpr int kLeastSeconds = -3, kMostSeconds = 4;
+// Two points at one current have no order: the second is put this much before.
+constexpr double kJustBelow = 0.9999;
 
 double power(int exponent) { return std::pow(10.0, exponent); }
 
@@ -181,8 +183,8 @@ void TimeCurrentView::drawFuse(const Ink& ink) {
     // Below its first point it may stay closed for ever: the band goes on to the top of the
     // picture.
     const double never = power(kMostSeconds + 1);
-    longest->addData({shown_->shortest.front().current.si(), shown_->longest.front().current.si()},
-                     {never, never});
+    const double first = shown_->longest.front().current.si();
+    longest->addData({shown_->shortest.front().current.si(), first * kJustBelow}, {never, never});
     longest->setPen(QPen(ink.accent, 1.2));
     longest->setName(tr("fuse opens between these lines"));
     longest->setBrush(band);
