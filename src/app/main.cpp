@@ -52,7 +52,7 @@ struct Options {
     QCommandLineOption theme{"theme", "light, dark or desktop.", "theme"};
     QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size"};
     QCommandLineOption moment{
-        "moment", "Show this moment in the diagram, counted from 1.", "number"};
+        "moment", "Show this situation in the diagram, counted from 1.", "number"};
     QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
 };
 

@@ -85,7 +85,7 @@ TEST(Translations, EachIsCompleteAndTrueToItsPlaceholders) {
     ASSERT_GT(all.size(), 2000u);
     for (const QString& code : translatedLanguages()) {
         const auto have =
-            messagesOf(QString(SPIRK_SOURCE_DIR) + "/src/app/translations/spirk_" + code + ".ts");
+            messagesOf(QString(SPIRK_SOURCE_DIR) + "/translations/spirk_" + code + ".ts");
         for (const auto& [key, unused] : all) {
             SCOPED_TRACE(code.toStdString() + " '" + key.second.toStdString() + "'");
             const auto found = have.find(key);

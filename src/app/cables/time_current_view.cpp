@@ -113,8 +113,8 @@ void TimeCurrentView::refresh() {
     } else if (shown_->fuse.empty()) {
         words = tr("No fuse protects this conductor.");
     } else if (shown_->opensWithin && shown_->bears) {
-        words = tr("At the lowest short-circuit current, %1, the %2 opens within %3; the cable "
-                   "withstands it for %4.")
+        words = tr("At the lowest short-circuit current, %1, the %2 opens within %3; its cable "
+                   "withstands %4.")
                     .arg(q(shown_->faultFar),
                          q(shown_->fuse),
                          q(Measure{shown_->opensWithin->si(), Unit::Second}),

@@ -11575,10 +11575,6 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
         <translation>Keine Sicherung schützt diese Leitung.</translation>
     </message>
     <message>
-        <source>At the lowest short-circuit current, %1, the %2 opens within %3; the cable withstands it for %4.</source>
-        <translation>Beim kleinsten Kurzschlussstrom, %1, löst die Sicherung (%2) in %3 aus; das Kabel hält ihn %4 aus.</translation>
-    </message>
-    <message>
         <source>%1. It does not have to open at the lowest short-circuit current, %2: the cable carries %3 continuously.</source>
         <translation>%1. Beim kleinsten Kurzschlussstrom, %2, muss sie nicht auslösen: Das Kabel trägt %3 dauernd.</translation>
     </message>
@@ -11605,6 +11601,10 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
     <message>
         <source>longest the cable withstands</source>
         <translation>so lange hält es das Kabel aus</translation>
+    </message>
+    <message>
+        <source>At the lowest short-circuit current, %1, the %2 opens within %3; its cable withstands %4.</source>
+        <translation>Beim kleinsten Kurzschlussstrom, %1, löst die Sicherung (%2) in %3 aus; ihr Kabel hält %4 aus.</translation>
     </message>
 </context>
 <context>
