@@ -292,10 +292,6 @@
         <translation>Halter für {fuse}</translation>
     </message>
     <message>
-        <source>{lead}, {length}</source>
-        <translation>{lead}, {length}</translation>
-    </message>
-    <message>
         <source>{size}, your own</source>
         <translation>{size}, vorhanden</translation>
     </message>
@@ -9282,6 +9278,18 @@
     <message>
         <source>voltage between {device} and {other}</source>
         <translation>Spannung zwischen {device} und {other}</translation>
+    </message>
+    <message>
+        <source>switch plate, {n} opening</source>
+        <translation>Schalterplatte, {n} Ausschnitt</translation>
+    </message>
+    <message>
+        <source>switch plate, {n} openings</source>
+        <translation>Schalterplatte, {n} Ausschnitte</translation>
+    </message>
+    <message>
+        <source>{lead}, {cores} × {area}, {length}</source>
+        <translation>{lead}, {cores} × {area}, {length}</translation>
     </message>
 </context>
 <context>

@@ -169,5 +169,31 @@ TEST(Labels, SayNumberWhereToSizeAndFuse) {
     EXPECT_NE(english(label->second).find(" A"), std::string::npos);
 }
 
+// Own arithmetic: two switches on one plate, one on another; the second of a two-way pair is at its
+// own place.
+TEST(Parts, SwitchesOnOnePlateNeedOneWithAsManyOpenings) {
+    Plan plan = test::theDemo();
+    const PlaceId door = plan.van.places[0].id, bed = plan.van.places[1].id;
+    int n = 0;
+    for (Appliance& a : plan.appliances) {
+        if (a.feed == Feed::Dc && n < 3) {
+            a.switched = LoadSwitch{n == 1 ? SwitchKind::TwoWay : SwitchKind::Switch,
+                                    door,
+                                    bed,
+                                    n < 2 ? "door" : "desk"};
+            ++n;
+        }
+    }
+    ASSERT_EQ(n, 3);
+    const Design d = design(plan, library());
+    ASSERT_NE(partOf(d.build, "switch plate, 2 openings"), nullptr);
+    ASSERT_NE(partOf(d.build, "switch plate, 1 opening"), nullptr);
+    const int onPlate =
+        static_cast<int>(std::ranges::count_if(d.wiring.circuit.devices, [](const Device& device) {
+            return english(device.name).find("on plate") != std::string::npos;
+        }));
+    EXPECT_EQ(onPlate, 3);
+}
+
 }  // namespace
 }  // namespace spirk

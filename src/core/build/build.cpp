@@ -158,8 +158,7 @@ Build buildOf(const Plan& plan,
     out.ways = blockWays(wiring.circuit, library, plan.ways);
     out.cuts = cutList(
         library, asChosen(library.region, plan), wiring.circuit, lengths, cables, out.numbers);
-    out.parts =
-        partList(library, wiring.circuit, lengths, cables, out.cuts, out.numbers, plan.cables);
+    out.parts = partList(library, plan, wiring.circuit, lengths, cables, out.cuts, out.numbers);
     addTotals(library, out);
     out.labels = labelsOf(library, wiring.circuit, cables, out);
     return out;

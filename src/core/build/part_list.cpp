@@ -3,11 +3,13 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <set>
 
 #include "core/base/promise.h"
 #include "core/build/cut_list.h"
 #include "core/circuit/kinds.h"
+#include "core/wiring/wiring.h"
 
 namespace spirk {
 
@@ -47,6 +49,22 @@ void addDevices(const Circuit& circuit, PartCounter& parts) {
         if (kindRow(d.kind).bought == Bought::Yes) {
             parts.add(PartGroup::Devices, d.part, count(d.units), d.name, {d.weightKg, d.price});
         }
+    }
+}
+
+// Switches that share a plate need one with as many openings. A plate's price is not known.
+void addPlates(const Plan& plan, const Circuit& circuit, PartCounter& parts) {
+    std::map<std::string, int> switches;
+    for (const Appliance& a : plan.appliances) {
+        const bool wired = findDevice(circuit, deviceOf(a.id)) != nullptr;
+        if (wired && a.switched && !a.switched->plate.empty()) {
+            ++switches[a.switched->plate];
+        }
+    }
+    for (const auto& [plate, n] : switches) {
+        const Text name =
+            counted("switch plate, {n} opening"_text, "switch plate, {n} openings"_text, n);
+        parts.add(PartGroup::Devices, name, count(1), Text::given(plate), {});
     }
 }
 
@@ -96,7 +114,11 @@ void addReadyLead(const Library& library,
     const auto sold = std::ranges::lower_bound(lead->lengths, length);
     const Metres bought = sold == lead->lengths.end() ? lead->lengths.back() : *sold;
     parts.add(PartGroup::Cable,
-              {"{lead}, {length}"_text, {{"lead", lead->name}, {"length", measure(bought)}}},
+              {"{lead}, {cores} × {area}, {length}"_text,
+               {{"lead", lead->name},
+                {"cores", count(lead->cores)},
+                {"area", measure(lead->area)},
+                {"length", measure(bought)}}},
               count(1),
               name,
               {lead->weightKg, lead->price});
@@ -125,14 +147,16 @@ bool takeFrom(std::vector<OwnedCable>& owned, const CutPiece& cut) {
 }  // namespace
 
 std::vector<Part> partList(const Library& library,
+                           const Plan& plan,
                            const Circuit& circuit,
                            const Lengths& lengths,
                            const Cables& cables,
                            const std::vector<CutPiece>& cuts,
-                           const std::map<ConductorId, int>& numbers,
-                           std::vector<OwnedCable> owned) {
+                           const std::map<ConductorId, int>& numbers) {
     PartCounter parts;
     addDevices(circuit, parts);
+    addPlates(plan, circuit, parts);
+    std::vector<OwnedCable> owned = plan.cables;
     for (std::size_t i = 0; i < cables.rows.size(); ++i) {
         const CableRow& row = cables.rows[i];
         const Conductor& c = circuit.conductors[i];

@@ -60,7 +60,8 @@ std::string addSwitch(
     Device& d = draft.fixture(id, DeviceKind::LoadSwitch, row);
     d.name = {by.kind == SwitchKind::Dimmer ? "dimmer of {load}"_text : "switch of {load}"_text,
               {{"load", Text::given(a.name)}}};
-    if (!by.plate.empty()) {
+    // The second of two two-way switches is at another place.
+    if (!by.plate.empty() && place == by.place) {
         d.name = {"{switch}, on plate {plate}"_text,
                   {{"switch", d.name}, {"plate", Text::given(by.plate)}}};
     }
