@@ -2548,10 +2548,6 @@
         <translation>Verbrauch pro Tag</translation>
     </message>
     <message>
-        <source>Usable energy of the bank</source>
-        <translation>Nutzbare Energie der Bank</translation>
-    </message>
-    <message>
         <source>Days without sun</source>
         <translation>Tage ohne Sonne</translation>
     </message>
@@ -5196,14 +5192,6 @@
         <translation>seine Abgänge noch leer</translation>
     </message>
     <message>
-        <source>Fuse of the {block} in, {ways}.</source>
-        <translation>Sicherung ein: {block}, {ways}.</translation>
-    </message>
-    <message>
-        <source>Fuse of the converter in, the ways of its block still empty.</source>
-        <translation>Sicherung des Spannungswandlers ein, die Abgänge seines Blocks noch leer.</translation>
-    </message>
-    <message>
         <source>fuse block</source>
         <translation>Sicherungsblock</translation>
     </message>
@@ -5284,24 +5272,8 @@
         <translation>Sammelschienen zu {load}</translation>
     </message>
     <message>
-        <source>Breaker of {name} on; then switch its loads on.</source>
-        <translation>Automat ein: {name}; dann die Verbraucher einschalten.</translation>
-    </message>
-    <message>
-        <source>Fuse of {name} in; then switch its loads on.</source>
-        <translation>Sicherung ein: {name}; dann die Verbraucher einschalten.</translation>
-    </message>
-    <message>
         <source>current out of the bank, loads of this circuit on</source>
         <translation>Strom aus der Bank, Verbraucher dieses Stromkreises an</translation>
-    </message>
-    <message>
-        <source>{loads}, circuit</source>
-        <translation>{loads}, Stromkreis</translation>
-    </message>
-    <message>
-        <source>{loads}, circuit, negative</source>
-        <translation>{loads}, Stromkreis, minus</translation>
     </message>
     <message>
         <source>Fuse between the bar and the charger for engine and sun in: battery first. Check its settings.</source>
@@ -9290,6 +9262,34 @@
     <message>
         <source>{lead}, {cores} × {area}, {length}</source>
         <translation>{lead}, {cores} × {area}, {length}</translation>
+    </message>
+    <message>
+        <source>Usable energy</source>
+        <translation>Nutzbare Energie</translation>
+    </message>
+    <message>
+        <source>Insert the fuse of the {block}, {ways}.</source>
+        <translation>Sicherung einsetzen: {block}, {ways}.</translation>
+    </message>
+    <message>
+        <source>Insert the fuse of the converter, the ways of its block still empty.</source>
+        <translation>Sicherung des Spannungswandlers einsetzen, die Abgänge seines Blocks noch leer.</translation>
+    </message>
+    <message>
+        <source>Switch the breaker of {name} on; then switch its loads on.</source>
+        <translation>Automat einschalten: {name}; dann die Verbraucher einschalten.</translation>
+    </message>
+    <message>
+        <source>Insert the fuse of {name}; then switch its loads on.</source>
+        <translation>Sicherung einsetzen: {name}; dann die Verbraucher einschalten.</translation>
+    </message>
+    <message>
+        <source>circuit &apos;{loads}&apos;</source>
+        <translation>Stromkreis &apos;{loads}&apos;</translation>
+    </message>
+    <message>
+        <source>circuit &apos;{loads}&apos;, negative</source>
+        <translation>Stromkreis &apos;{loads}&apos;, minus</translation>
     </message>
 </context>
 <context>

@@ -138,7 +138,7 @@ std::string standingText(const Design& design, const Speech& speech) {
         return fmt::format("{:<21} {}\n", say(Text(label), speech), say(value, speech));
     };
     return line("Used per day"_text, measure(design.supply.demand)) +
-           line("Usable energy of the bank"_text, measure(design.supply.usable)) +
+           line("Usable energy"_text, measure(design.supply.usable)) +
            line("Days without sun"_text,
                 s.daysWithoutSun ? Value(shownDays(*s.daysWithoutSun))
                                  : Value(Text("nothing is used"_text))) +

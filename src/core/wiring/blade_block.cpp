@@ -27,9 +27,10 @@ LiveStep blockLive(const Hang& hang, const Device& block, bool fused) {
     s.stage = Stage::Blocks;
     const Phrase ways =
         hasBreakers(hang) ? "its breakers still off"_text : "its ways still empty"_text;
-    s.text = fused ? Text("Fuse of the {block} in, {ways}."_text,
-                          {{"block", block.name}, {"ways", ways}})
-                   : Text("Fuse of the converter in, the ways of its block still empty."_text);
+    s.text =
+        fused ? Text("Insert the fuse of the {block}, {ways}."_text,
+                     {{"block", block.name}, {"ways", ways}})
+              : Text("Insert the fuse of the converter, the ways of its block still empty."_text);
     s.subjects = {subject(fuse)};
     s.fuses = {fuse};
     Look look;

@@ -230,8 +230,8 @@ LiveStep loadsOn(const Hang& hang, const LoadCircuit& c, const ConductorId& feed
     s.id = "on." + feed.value;
     s.stage = Stage::Circuits;
     const bool breakers = hang.centre == HardwareKind::BreakerPanel && c.tap == Tap::Block;
-    s.text = breakers ? "Breaker of {name} on; then switch its loads on."_text
-                      : "Fuse of {name} in; then switch its loads on."_text;
+    s.text = breakers ? "Switch the breaker of {name} on; then switch its loads on."_text
+                      : "Insert the fuse of {name}; then switch its loads on."_text;
     s.subjects = {subject(feed)};
     s.fuses = {feed};
     Look look;
@@ -265,7 +265,7 @@ void addCircuit(Draft& draft, const Hang& hang, const LoadCircuit& c, const Near
     }
     const ConductorId feed = addLead(draft,
                                      c.id + ".feed+",
-                                     {"{loads}, circuit"_text, {{"loads", c.title}}},
+                                     {"circuit '{loads}'"_text, {{"loads", c.title}}},
                                      near.pos,
                                      begin,
                                      Pole::Positive,
@@ -283,7 +283,7 @@ void addCircuit(Draft& draft, const Hang& hang, const LoadCircuit& c, const Near
     } else {
         addLead(draft,
                 c.id + ".feed-",
-                {"{loads}, circuit, negative"_text, {{"loads", c.title}}},
+                {"circuit '{loads}', negative"_text, {{"loads", c.title}}},
                 far.neg,
                 near.neg,
                 Pole::Negative,
