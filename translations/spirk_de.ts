@@ -9291,6 +9291,18 @@
         <source>circuit &apos;{loads}&apos;, negative</source>
         <translation>Stromkreis &apos;{loads}&apos;, minus</translation>
     </message>
+    <message>
+        <source>The bank is {bank}; appliances, chargers and inverters are made for 12 V or 24 V.</source>
+        <translation>Die Bank hat {bank}; Verbraucher, Ladegeräte und Wechselrichter sind für 12 V oder 24 V gebaut.</translation>
+    </message>
+    <message>
+        <source>Nothing works on it, or is destroyed.</source>
+        <translation>Daran funktioniert nichts, oder es wird zerstört.</translation>
+    </message>
+    <message>
+        <source>Set how many are in series in Supply, or use another battery.</source>
+        <translation>Unter Versorgung die Anzahl in Reihe einstellen, oder eine andere Batterie verwenden.</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>

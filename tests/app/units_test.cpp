@@ -107,6 +107,19 @@ TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {
     EXPECT_TRUE(panel()->parentWidget()->isHidden());
 }
 
+// Two 6 V batteries in series are 12 V; a 24 V one is one (own arithmetic).
+TEST_F(Units, AnotherBatteryKeepsTheBanksVoltageWhereItCan) {
+    pick("supply.unit.bank.model", "flooded_225_6v");
+    EXPECT_EQ(bankOf(plan().gear).series, 2);
+    EXPECT_EQ(design().gear.bank().system, volts(12));
+    pick("supply.unit.bank.model", "lfp_24_100");
+    EXPECT_EQ(bankOf(plan().gear).series, 1);
+    EXPECT_EQ(design().gear.bank().system, volts(24));
+    pick("supply.unit.bank.model", "agm_110");
+    EXPECT_EQ(bankOf(plan().gear).series, 2);
+    EXPECT_EQ(design().gear.bank().system, volts(24));
+}
+
 TEST_F(Units, WhatIsAddedStandsOpen) {
     trigger("supply.putIn.shore");
     QTest::qWait(0);

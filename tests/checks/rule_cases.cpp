@@ -510,6 +510,18 @@ const std::vector<RuleCase> kCases = {
          inverterOf(p.gear)->model = "inverter_24_2000";
          engineOf(p.gear)->charger = "dcdc_24_15";
      }},
+    {"V1",
+     Severity::Fault,
+     [](Plan& p) {
+         putBank(p.gear, "flooded_225_6v", 1, 1);
+         p.gear.inverters.clear();
+         p.gear.sources.clear();
+     },
+     [](Plan& p) {
+         putBank(p.gear, "flooded_225_6v", 1, 2);
+         p.gear.inverters.clear();
+         p.gear.sources.clear();
+     }},
     {"V2",
      Severity::Danger,
      [](Plan& p) {

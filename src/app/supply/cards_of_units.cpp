@@ -9,6 +9,7 @@
 #include <QToolButton>
 #include <algorithm>
 #include <array>
+#include <cmath>
 
 #include "app/shared/entry.h"
 #include "app/shared/text.h"
@@ -40,7 +41,8 @@ void UnitCards::addModel(QFormLayout* form,
                          const QString& label,
                          const std::string& chosen,
                          const std::vector<Offered>& models,
-                         const std::function<std::string&(Gear&)>& of) {
+                         const std::function<std::string&(Gear&)>& of,
+                         const std::function<void(Gear&)>& then) {
     auto* box = new QComboBox(this);
     box->setObjectName(name);
     box->setAccessibleName(label);
@@ -51,11 +53,30 @@ void UnitCards::addModel(QFormLayout* form,
         }
     }
     form->addRow(label, box);
-    connect(box, &QComboBox::activated, this, [this, box, of, label] {
+    connect(box, &QComboBox::activated, this, [this, box, of, then, label] {
         push(box->objectName(), tr("Choose: %1").arg(label), [&](Gear& gear) {
             of(gear) = box->currentData().toString().toStdString();
+            if (then) {
+                then(gear);
+            }
         });
     });
+}
+
+void UnitCards::keepVoltage(Gear& gear, const UnitId& bank) const {
+    BankChoice& choice = in(gear.banks, bank);
+    const auto& banks = document_.design()->gear.banks;
+    const auto before = std::ranges::find(banks, bank, &BankUnit::id);
+    const auto* model = findById(document_.plan().own.batteries, choice.model);
+    model = model == nullptr ? findById(document_.library().batteries, choice.model) : model;
+    if (before == banks.end() || model == nullptr) {
+        return;
+    }
+    constexpr double kBlock = 12.0;
+    const double asked = before->system.si() / (kBlock * blocksOf(model->nominal));
+    choice.series = asked >= 1.0 && std::fabs(asked - std::round(asked)) < 1e-6
+                        ? static_cast<int>(std::lround(asked))
+                        : 1;
 }
 
 void UnitCards::addAllBanks() {
@@ -71,12 +92,14 @@ void UnitCards::addAllBanks() {
                  .arg(nameOfModel<BatteryModel>(document_, bank.model)),
              tr("Stores the energy for when nothing charges."),
              [this, bank, id, at](QFormLayout* form) {
-                 addModel(form,
-                          at + ".model",
-                          tr("Battery"),
-                          bank.model,
-                          offered<BatteryModel>(document_, bank.model),
-                          [id](Gear& g) -> std::string& { return in(g.banks, id).model; });
+                 addModel(
+                     form,
+                     at + ".model",
+                     tr("Battery"),
+                     bank.model,
+                     offered<BatteryModel>(document_, bank.model),
+                     [id](Gear& g) -> std::string& { return in(g.banks, id).model; },
+                     [this, id](Gear& g) { keepVoltage(g, id); });
                  addCount(
                      form, at + ".count", tr("In parallel"), bank.count, 4, [id](Gear& g) -> int& {
                          return in(g.banks, id).count;

@@ -115,9 +115,7 @@ void UnitCards::resizeEvent(QResizeEvent* event) {
     const auto direction = narrow ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight;
     columns_->setDirection(direction);
     if (event->oldSize().width() != width()) {
-        // As high as it must be now; not from within the layout that gave the width.
-        QMetaObject::invokeMethod(
-            this, [this] { updateGeometry(); }, Qt::QueuedConnection);
+        askForRoom();
     }
 }
 
@@ -162,6 +160,13 @@ void UnitCards::refresh() {
             again->setFocus();
         }
     }
+    askForRoom();
+}
+
+// As high as it must be now; not from within the layout that is being made.
+void UnitCards::askForRoom() {
+    QMetaObject::invokeMethod(
+        this, [this] { updateGeometry(); }, Qt::QueuedConnection);
 }
 
 void UnitCards::push(const QString& field,
@@ -221,6 +226,7 @@ void UnitCards::addFolding(const Folding& card) {
                     leaveWheelToThePage(body);
                 }
                 body->setVisible(open);
+                askForRoom();
                 head->setArrowType(open ? Qt::DownArrow : Qt::RightArrow);
                 open ? (void)open_.insert(name) : (void)open_.erase(name);
                 opened();

@@ -105,6 +105,7 @@ private:
     void addCare(QFormLayout* form, const BankChoice& bank);
     void addVents(QFormLayout* form, const BankChoice& bank);
     [[nodiscard]] QSet<QString> cardNames() const;
+    void askForRoom();
     // Unfolds a card and brings it into view.
     void openCard(const QString& name);
     void addAllInverters();
@@ -143,7 +144,10 @@ private:
                   const QString& label,
                   const std::string& chosen,
                   const std::vector<Offered>& models,
-                  const std::function<std::string&(Gear&)>& of);
+                  const std::function<std::string&(Gear&)>& of,
+                  const std::function<void(Gear&)>& then = {});
+    // After another battery was chosen: as many in series as keep the bank's voltage.
+    void keepVoltage(Gear& gear, const UnitId& bank) const;
     // Of the bank that a rail hangs on: what is sold for another is not offered.
     [[nodiscard]] Volts systemOf(const UnitId& rail) const;
     // A field whose text the parser takes; `set` gets what it says.

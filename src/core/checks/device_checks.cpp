@@ -2,6 +2,7 @@
 // W11, W13, W19, G4, V1, V2: what a device can carry and what it is made for.
 
 #include <algorithm>
+#include <array>
 #include <map>
 
 #include "core/base/promise.h"
@@ -228,7 +229,28 @@ void checkShoreVolts(const CheckInput& in, const ShoreUnit& unit, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+// A single 6 V unit, or five 12 V batteries in series: nothing is made for that.
+void checkBankVolts(const CheckInput& in, const BankUnit& bank, Checks& out) {
+    constexpr std::array kSystems{12.0, 24.0, 48.0};
+    const bool usual =
+        std::ranges::any_of(kSystems, [&](double v) { return bank.system == volts(v); });
+    if (usual) {
+        return;
+    }
+    Finding f = findingOf(in, "V1", unitSubject(bank.id));
+    f.severity = Severity::Fault;
+    f.what = {
+        "The bank is {bank}; appliances, chargers and inverters are made for 12 V or 24 V."_text,
+        {{"bank", measure(bank.system)}}};
+    f.why = {"Nothing works on it, or is destroyed."_text, {}};
+    f.remedy = {"Set how many are in series in Supply, or use another battery."_text, {}};
+    out.findings.push_back(std::move(f));
+}
+
 void checkSystems(const CheckInput& in, Checks& out) {
+    for (const BankUnit& bank : in.gear.banks) {
+        checkBankVolts(in, bank, out);
+    }
     for (const ShoreUnit& shore : in.gear.shores) {
         checkShoreVolts(in, shore, out);
     }
