@@ -2,7 +2,6 @@
 #include "core/library/glossary.h"
 
 #include <algorithm>
-#include <ranges>
 
 namespace spirk {
 
@@ -32,6 +31,19 @@ struct Match {
     std::size_t at, size;
     const GlossaryTerm* term;
 };
+
+// The non-empty parts between '|'. The text must outlive them.
+std::vector<std::string_view> spellingsOf(std::string_view names) {
+    std::vector<std::string_view> out;
+    while (!names.empty()) {
+        const std::size_t end = std::min(names.find('|'), names.size());
+        if (end > 0) {
+            out.push_back(names.substr(0, end));
+        }
+        names.remove_prefix(std::min(end + 1, names.size()));
+    }
+    return out;
+}
 
 bool endsHere(std::string_view text, std::size_t end, std::size_t size) {
     const std::size_t most = size <= kAbbreviation ? kShortEnding : kEnding;
@@ -70,11 +82,8 @@ std::vector<const GlossaryTerm*> termsIn(const std::vector<GlossaryTerm>& glossa
     std::vector<Match> matches;
     for (const GlossaryTerm& term : glossary) {
         const std::string names = say(Text(term.name), speech);
-        for (const auto part : names | std::views::split('|')) {
-            const std::string_view spelling(part.begin(), part.end());
-            if (!spelling.empty()) {
-                findSpelling(text, spelling, term, matches);
-            }
+        for (const std::string_view spelling : spellingsOf(names)) {
+            findSpelling(text, spelling, term, matches);
         }
     }
     // The longest first where two begin together, so that what it covers is passed over.
