@@ -107,6 +107,21 @@ TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {
     EXPECT_TRUE(panel()->parentWidget()->isHidden());
 }
 
+// Found by hand: an open card was squeezed after its battery was changed.
+TEST_F(Units, AnOpenCardHasRoomForItsFields) {
+    const auto look = [&](const char* when) {
+        QTest::qWait(50);
+        for (const QWidget* field : find<QFrame>("supply.unit.bank")->findChildren<QComboBox*>()) {
+            EXPECT_GE(field->height(), field->sizeHint().height())
+                << when << " " << field->objectName().toStdString();
+        }
+    };
+    window->findChild<QToolButton*>("supply.unit.bank.open")->click();
+    look("opened");
+    pick("supply.unit.bank.model", "flooded_225_6v");
+    look("changed");
+}
+
 // Two 6 V batteries in series are 12 V; a 24 V one is one (own arithmetic).
 TEST_F(Units, AnotherBatteryKeepsTheBanksVoltageWhereItCan) {
     pick("supply.unit.bank.model", "flooded_225_6v");

@@ -55,13 +55,18 @@ public:
     }
 };
 
-void leaveWheelToThePage(QWidget* inside) {
+void prepareFields(QWidget* inside) {
     auto* filter = new WheelToThePage(inside);
     const auto hold = [&](QWidget* field) {
         field->setFocusPolicy(Qt::StrongFocus);
         field->installEventFilter(filter);
     };
-    std::ranges::for_each(inside->findChildren<QComboBox*>(), hold);
+    for (QComboBox* box : inside->findChildren<QComboBox*>()) {
+        hold(box);
+        // As wide as it will be, from the beginning: by itself it changes when it is first shown,
+        // and the rows that then wrap find no room.
+        box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
+    }
     std::ranges::for_each(inside->findChildren<QSpinBox*>(), hold);
 }
 
@@ -154,7 +159,7 @@ void UnitCards::refresh() {
     }
     addPutIn();
     for (QWidget* column : inner_) {
-        leaveWheelToThePage(column);
+        prepareFields(column);
         auto* again = focused.isEmpty() ? nullptr : column->findChild<QWidget*>(focused);
         if (again != nullptr) {
             again->setFocus();
@@ -223,7 +228,7 @@ void UnitCards::addFolding(const Folding& card) {
                 // Fields are made when they are first seen: most cards stay folded.
                 if (open && inside->isEmpty()) {
                     fill(inside);
-                    leaveWheelToThePage(body);
+                    prepareFields(body);
                 }
                 body->setVisible(open);
                 askForRoom();
