@@ -58,7 +58,7 @@ void UnitCards::addCircuitFields(const CircuitChoice& circuit, QVBoxLayout* layo
     const UnitId id = circuit.id;
     const QString at = "supply.circuit." + q(id.value);
     auto* form = new QFormLayout;
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    form->setRowWrapPolicy(QFormLayout::WrapAllRows);
     layout->addLayout(form);
     std::vector<Offered> rails;
     for (const RailChoice& rail : document_.plan().gear.rails) {

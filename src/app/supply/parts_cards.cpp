@@ -188,7 +188,7 @@ void UnitCards::addModuleFields(const ModuleChoice& module, QVBoxLayout* layout)
     const UnitId id = module.id;
     const QString at = "supply.module." + q(id.value);
     auto* form = new QFormLayout;
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    form->setRowWrapPolicy(QFormLayout::WrapAllRows);
     layout->addLayout(form);
     addQuantity<std::string>(
         form,

@@ -55,18 +55,13 @@ public:
     }
 };
 
-void prepareFields(QWidget* inside) {
+void leaveWheelToThePage(QWidget* inside) {
     auto* filter = new WheelToThePage(inside);
     const auto hold = [&](QWidget* field) {
         field->setFocusPolicy(Qt::StrongFocus);
         field->installEventFilter(filter);
     };
-    for (QComboBox* box : inside->findChildren<QComboBox*>()) {
-        hold(box);
-        // As wide as it will be, from the beginning: by itself it changes when it is first shown,
-        // and the rows that then wrap find no room.
-        box->setSizeAdjustPolicy(QComboBox::AdjustToContents);
-    }
+    std::ranges::for_each(inside->findChildren<QComboBox*>(), hold);
     std::ranges::for_each(inside->findChildren<QSpinBox*>(), hold);
 }
 
@@ -159,7 +154,7 @@ void UnitCards::refresh() {
     }
     addPutIn();
     for (QWidget* column : inner_) {
-        prepareFields(column);
+        leaveWheelToThePage(column);
         auto* again = focused.isEmpty() ? nullptr : column->findChild<QWidget*>(focused);
         if (again != nullptr) {
             again->setFocus();
@@ -228,7 +223,7 @@ void UnitCards::addFolding(const Folding& card) {
                 // Fields are made when they are first seen: most cards stay folded.
                 if (open && inside->isEmpty()) {
                     fill(inside);
-                    prepareFields(body);
+                    leaveWheelToThePage(body);
                 }
                 body->setVisible(open);
                 askForRoom();
@@ -241,13 +236,15 @@ void UnitCards::addFolding(const Folding& card) {
 
 void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     auto* form = new QFormLayout;
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    // A row that wraps only when it must finds no room when a choice gets wider: its layout had
+    // given out the space before.
+    form->setRowWrapPolicy(QFormLayout::WrapAllRows);
     layout->addLayout(form);
     card.fields(form);
     addWay(card, form);
     layout->addWidget(new WrappedLabel(speaksFor(card), this));
     auto* options = new QFormLayout;
-    options->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    options->setRowWrapPolicy(QFormLayout::WrapAllRows);
     layout->addLayout(options);
     addOptions(card, options);
     const UnitId id = card.unit.id;

@@ -92,7 +92,7 @@ void UnitCards::addVehicle() {
     auto* frame = new QFrame(inner_[static_cast<std::size_t>(Column::In)]);
     frame->setFrameShape(QFrame::StyledPanel);
     auto* form = new QFormLayout(frame);
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
+    form->setRowWrapPolicy(QFormLayout::WrapAllRows);
     auto* title = new QLabel(tr("The vehicle"), frame);
     form->addRow(title);
     const Vehicle& vehicle = document_.plan().van.vehicle;
