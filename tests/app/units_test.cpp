@@ -109,12 +109,18 @@ TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {
 
 // Found by hand: an open card was squeezed after its battery was changed.
 TEST_F(Units, AnOpenCardHasRoomForItsFields) {
+    // Layouts settle by posted events, in a few rounds.
     const auto look = [&](const char* when) {
-        QTest::qWait(50);
-        for (const QWidget* field : find<QFrame>("supply.unit.bank")->findChildren<QComboBox*>()) {
-            EXPECT_GE(field->height(), field->sizeHint().height())
-                << when << " " << field->objectName().toStdString();
-        }
+        const auto cut = [&]() -> QString {
+            for (const auto* field : find<QFrame>("supply.unit.bank")->findChildren<QComboBox*>()) {
+                if (field->height() < field->sizeHint().height()) {
+                    return field->objectName();
+                }
+            }
+            return {};
+        };
+        EXPECT_TRUE(QTest::qWaitFor([&] { return cut().isEmpty(); }, 5000))
+            << when << " " << cut().toStdString();
     };
     window->findChild<QToolButton*>("supply.unit.bank.open")->click();
     look("opened");
@@ -141,7 +147,7 @@ TEST_F(Units, WhatIsAddedStandsOpen) {
     const auto* head = window->findChild<QToolButton*>("supply.unit.shore.open");
     ASSERT_NE(head, nullptr);
     EXPECT_TRUE(head->isChecked());
-    EXPECT_FALSE(head->visibleRegion().isEmpty());
+    EXPECT_TRUE(QTest::qWaitFor([&] { return !head->visibleRegion().isEmpty(); }, 5000));
 }
 
 // Of a form's field: its text as if it had been typed and left.
