@@ -2,6 +2,8 @@
 // Of what stores and what charges.
 #include "core/library/gear_fields.h"
 
+#include <utility>
+
 #include "core/library/field_kinds.h"
 
 namespace spirk {
@@ -119,20 +121,27 @@ GearFields<ControllerModel> controllerFields() {
     return out;
 }
 
+// Of what charges from the engine: when it starts and stops, and what may feed it.
+template <class Model>
+void addEngineSide(GearFields<Model>& fields) {
+    const auto add = [&](auto field) { fields.numbers.push_back(std::move(field)); };
+    add(plain<&Model::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1));
+    add(inVolts<&Model::start>("start_v", "starts above"_text, 10, 60));
+    add(inVolts<&Model::stop>("stop_v", "stops below"_text, 10, 60));
+    add(number<&Model::delay, seconds, siOf<Seconds>>(
+        "start_delay_s", "starts after"_text, "s", 0, 600));
+    add(inAmps<&Model::maxInputFuse>(
+        "max_input_fuse_a", "largest fuse allowed at its input"_text, 1, 1000));
+    fields.orders.push_back({"stop_v", "start_v", Equal::Refused});
+}
+
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
     GearFields<M> out{"dcdc_chargers", "DC-DC charger"_text, {}, {}, {}, {}};
     out.texts = {noOrYes<&M::isolated>("isolated", "input and output isolated"_text)};
     out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
-                   inAmps<&M::output>("output_a", "output"_text, 1, 500),
-                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
-                   inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
-                   inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
-                   number<&M::delay, seconds, siOf<Seconds>>(
-                       "start_delay_s", "starts after"_text, "s", 0, 600),
-                   inAmps<&M::maxInputFuse>(
-                       "max_input_fuse_a", "largest fuse allowed at its input"_text, 1, 1000)};
-    out.orders = {{"stop_v", "start_v", Equal::Refused}};
+                   inAmps<&M::output>("output_a", "output"_text, 1, 500)};
+    addEngineSide(out);
     addConnection(out);
     addBox(out);
     addWare(out);
@@ -169,23 +178,17 @@ GearFields<ShoreChargerModel> shoreChargerFields() {
 GearFields<CombinedModel> combinedFields() {
     using M = CombinedModel;
     GearFields<M> out{"combined_chargers", "Charger for engine and sun"_text, {}, {}, {}, {}};
-    out.numbers = {
-        inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
-        inAmps<&M::output>("output_a", "output"_text, 1, 500),
-        inAmps<&M::eachOfBoth>("each_of_both_a", "from each while both are available"_text, 1, 500),
-        plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
-        inVolts<&M::start>("start_v", "starts above"_text, 10, 60),
-        inVolts<&M::stop>("stop_v", "stops below"_text, 10, 60),
-        number<&M::delay, seconds, siOf<Seconds>>(
-            "start_delay_s", "starts after"_text, "s", 0, 600),
-        inAmps<&M::maxInputFuse>(
-            "max_input_fuse_a", "largest fuse allowed at its input"_text, 1, 1000),
-        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
-        inVolts<&M::startAbove>(
-            "start_above_v", "starts this far above the bank's voltage"_text, 0, 20)};
-    out.orders = {{"stop_v", "start_v", Equal::Refused},
-                  {"each_of_both_a", "output_a", Equal::Allowed},
-                  {"start_above_v", "max_voc", Equal::Refused}};
+    out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
+                   inAmps<&M::output>("output_a", "output"_text, 1, 500),
+                   inAmps<&M::eachOfBoth>(
+                       "each_of_both_a", "from each while both are available"_text, 1, 500)};
+    addEngineSide(out);
+    out.numbers.push_back(
+        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000));
+    out.numbers.push_back(inVolts<&M::startAbove>(
+        "start_above_v", "starts this far above the bank's voltage"_text, 0, 20));
+    out.orders.push_back({"each_of_both_a", "output_a", Equal::Allowed});
+    out.orders.push_back({"start_above_v", "max_voc", Equal::Refused});
     addConnection(out);
     addBox(out);
     addWare(out);
