@@ -16,11 +16,11 @@ namespace {
 namespace fs = std::filesystem;
 
 // A room includes itself and rooms before it.
-constexpr std::array<const char*, 25> kRooms{
-    "base",    "quantities", "text",      "result",  "files",  "reading", "explain",
-    "library", "plan",       "gear",      "needs",   "system", "supply",  "circuit",
-    "wiring",  "van",        "cables",    "diagram", "checks", "build",   "powerup",
-    "design",  "compare",    "firstplan", "exchange"};
+constexpr std::array<const char*, 26> kRooms{
+    "base",    "quantities", "text",    "result",    "files",   "reading", "explain",
+    "library", "plan",       "gear",    "needs",     "system",  "supply",  "circuit",
+    "wiring",  "topology",   "van",     "cables",    "diagram", "checks",  "build",
+    "powerup", "design",     "compare", "firstplan", "exchange"};
 
 struct Include {
     fs::path file;

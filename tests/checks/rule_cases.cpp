@@ -550,6 +550,14 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          bankOf(p.gear).unlike = {{2, "", 0.95}};
      }},
+    {"T5",
+     Severity::Danger,
+     [](Plan& p) {
+         bankOf(p.gear).unlike = {{2, "agm_110", 1.0}};
+     },
+     [](Plan& p) {
+         bankOf(p.gear).unlike = {{2, "", 1.0}};
+     }},
     {"S11",
      Severity::Fault,
      [](Plan& p) { putPanels(p, 1); },

@@ -53,6 +53,8 @@ Plan aMeasuredVan() {
     for (VanPlace& place : plan.van.places) {
         place.ambient.degrees += 1.0;
     }
+    putSolar(plan.gear, SolarChoice{"panel_180", 1, 1, "mppt_75_15"});
+    unitOf(plan.gear, UnitId(kSunUnit))->way = WayId("before_switch");
     return plan;
 }
 

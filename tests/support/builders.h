@@ -14,9 +14,9 @@ namespace spirk::test {
 [[nodiscard]] const Library& library();
 [[nodiscard]] const Library& americanLibrary();
 
-// One 100 Ah battery, a fridge and a lamp; no sun, no engine, no inverter. Clean by all rules.
+// One 100 Ah battery, a fridge and a lamp; no sun, no engine, no inverter.
 [[nodiscard]] Plan aSmallVan();
-// The same, with the warmth of every place measured.
+// The same with one panel, and with the warmth of every place measured. Clean by all rules.
 [[nodiscard]] Plan aMeasuredVan();
 // Three batteries, sun, engine and an inverter: every kind of device that the wiring knows.
 [[nodiscard]] Plan aFullVan();

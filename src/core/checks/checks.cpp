@@ -50,15 +50,7 @@ FigureId unitFigure(const UnitId& unit, const char* name) {
 }
 
 Finding findingOf(const CheckInput& in, const std::string& rule, Subject where) {
-    const CheckBasis& rests = basis(in.library, rule);
-    Finding out;
-    out.id = rule + " " + where.id;
-    out.rule = rule;
-    out.severity = rests.severity;
-    out.standing = rests.standing;
-    out.source = rests.source;
-    out.where = {std::move(where)};
-    return out;
+    return ruled(in.library, rule, std::move(where));
 }
 
 const Conductor& conductorOf(const CheckInput& input, const CableRow& row) {
@@ -81,6 +73,7 @@ Checks runChecks(const CheckInput& input) {
     Checks out;
     append(out, input.gear.findings);
     append(out, input.wiring.findings);
+    append(out, input.topology.findings);
     append(out, input.lengths.findings);
     for (const auto family : kFamilies) {
         Checks found = family(input);

@@ -9,6 +9,7 @@
 #include "core/cables/cables.h"
 #include "core/plan/finding.h"
 #include "core/supply/supply.h"
+#include "core/topology/topology.h"
 
 namespace spirk {
 
@@ -20,6 +21,7 @@ struct CheckInput {
     const Needs& needs;
     const Supply& supply;
     const Wiring& wiring;
+    const Topology& topology;
     const Lengths& lengths;
     const Cables& cables;
     const std::vector<MomentSolution>& moments;

@@ -150,8 +150,10 @@ Checks groundChecks(const CheckInput& input) {
         checkBondPlace(input, *bond, out);
         checkBondSize(input, *findRow(input.cables, bond->id), out);
     }
-    if (firstOf(input.wiring.circuit, DeviceKind::Shunt) == nullptr) {
-        return out;  // nothing counts, so nothing can pass by
+    const bool turned = std::ranges::find(input.topology.findings, "G6", &Finding::rule) !=
+                        input.topology.findings.end();
+    if (turned || firstOf(input.wiring.circuit, DeviceKind::Shunt) == nullptr) {
+        return out;  // nothing counts as it should, so nothing can pass by
     }
     const BankSide side(input.wiring.circuit);
     for (const BankSide::Bypass& b : side.bypasses()) {

@@ -43,19 +43,4 @@ template <class Model>
     return {"Fit the computed fuse"_text, {TakeBack{SetFuse{id, end, "", {}}}}};
 }
 
-// What brought this end here: given to the conductor, or to the one that it was before a split.
-[[nodiscard]] inline std::vector<Mend> moveBack(const Plan& plan,
-                                                const ConductorId& id,
-                                                const TerminalId& at,
-                                                End end) {
-    for (const Amendment& amendment : plan.amendments) {
-        const auto* moved = std::get_if<MoveEnd>(&amendment);
-        if (moved != nullptr && moved->end == end && moved->terminal == at &&
-            id.value.starts_with(moved->conductor.value)) {
-            return {{"Move it back"_text, {TakeBack{*moved}}}};
-        }
-    }
-    return {};
-}
-
 }  // namespace spirk

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// B4, B5, B10, W16: batteries side by side and one behind the other.
+// B4, B5, T5, B10, W16: batteries side by side and one behind the other.
 
 #include <algorithm>
 #include <array>
@@ -180,22 +180,18 @@ Mixed mixOf(const BankUnit& bank) {
 
 struct MixText {
     Mixed mixed;
-    Severity severity;
     Phrase what, why;
 };
 constexpr std::array kMixTexts{
     MixText{Mixed::Chemistry,
-            Severity::Danger,
             "Batteries of different chemistries are in parallel."_text,
             "No charger suits both: one is overcharged or the other never full, and at rest one "
             "drives current into the other."_text},
     MixText{Mixed::Volts,
-            Severity::Danger,
             "Batteries of different voltages are in parallel."_text,
             "The higher one drives all the current it can into the lower one."_text},
     MixText{
         Mixed::Capacity,
-        Severity::Fault,
         "Batteries in parallel differ in capacity, by size or by age."_text,
         "The weaker one is full and empty first, carries more than its share at either end, and ages even faster."_text}};
 
@@ -205,9 +201,9 @@ void checkMixed(const CheckInput& in, const BankUnit& bank, Checks& out) {
     if (row == kMixTexts.end()) {
         return;
     }
-    Finding f = findingOf(in, "B5", firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = "B5 " + bank.id.value;
-    f.severity = row->severity;
+    const char* rule = mixed == Mixed::Capacity ? "B5" : "T5";
+    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = rule + (" " + bank.id.value);
     f.what = row->what;
     f.why = row->why;
     f.remedy =

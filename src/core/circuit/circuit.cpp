@@ -207,6 +207,15 @@ const Port* findPort(const Circuit& circuit, const TerminalId& id) {
     return found == device->ports.end() ? nullptr : &*found;
 }
 
+Text placeName(const Circuit& circuit, const TerminalId& id) {
+    const Device* device = findDevice(circuit, id.device);
+    promise(device != nullptr, "a terminal belongs to a device of the circuit");
+    if (device->ports.size() == 1) {
+        return device->name;
+    }
+    return {"{device} ({port})"_text, {{"device", device->name}, {"port", Text::given(id.port)}}};
+}
+
 const Protection* protectionAt(const Circuit& circuit, const Conductor& c, End end) {
     const auto i = static_cast<std::size_t>(&c - circuit.conductors.data());
     const ProtectionsAt& at = circuit.index->protections[i];

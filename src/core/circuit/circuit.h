@@ -271,6 +271,8 @@ struct Circuit {
 [[nodiscard]] std::size_t portOf(const Device& device, std::string_view port);
 [[nodiscard]] const Conductor* findConductor(const Circuit& circuit, const ConductorId& id);
 [[nodiscard]] const Port* findPort(const Circuit& circuit, const TerminalId& id);
+// A terminal by name: the device, and the port where it has several.
+[[nodiscard]] Text placeName(const Circuit& circuit, const TerminalId& id);
 // The protective device at an end of one of the circuit's conductors; null where there is none.
 [[nodiscard]] const Protection* protectionAt(const Circuit& circuit,
                                              const Conductor& conductor,

@@ -14,6 +14,34 @@ void gather(Derivations& into, Derivations& from) {
     into.merge(std::exchange(from, Derivations()));
 }
 
+// What was sized in the sound wiring, put into the one that there is: its devices are the same, but
+// for what a walk over the circuit found.
+void takeOver(const Circuit& sound, Circuit& circuit) {
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        Device made = sound.devices[d];
+        for (std::size_t p = 0; p < made.ports.size(); ++p) {
+            made.ports[p].counter = circuit.devices[d].ports[p].counter;
+        }
+        circuit.devices[d] = std::move(made);
+    }
+}
+
+// A circuit that fails a walk has the sizes that it would have without the mistake.
+void size(Design& d, const Library& library) {
+    if (!d.topology.sound) {
+        Sized sized = sizeCables(d.plan, library, d.gear, std::move(d.wiring), d.lengths);
+        d.wiring = std::move(sized.wiring);
+        d.cables = std::move(sized.cables);
+        return;
+    }
+    Wiring& sound = *d.topology.sound;
+    const Lengths lengths = lengthsOf(d.plan, library, sound.circuit);
+    Sized sized = sizeCables(d.plan, library, d.gear, std::move(sound), lengths);
+    sound = std::move(sized.wiring);
+    d.cables = std::move(sized.cables);
+    takeOver(sound.circuit, d.wiring.circuit);
+}
+
 std::vector<MomentSolution> solveMoments(const Design& d) {
     const CircuitState state = stateOf(d);
     std::vector<MomentSolution> out;
@@ -35,12 +63,19 @@ Design design(const Plan& plan, const Library& library) {
     d.supply = supplyFor(plan, library, d.gear, d.needs);
     d.wiring = wire(plan, library, d.gear, d.needs);
     d.lengths = lengthsOf(plan, library, d.wiring.circuit);
-    Sized sized = sizeCables(plan, library, d.gear, std::move(d.wiring), d.lengths);
-    d.wiring = std::move(sized.wiring);
-    d.cables = std::move(sized.cables);
+    d.topology = judgeTopology(plan, library, d.gear, d.needs, d.wiring);
+    size(d, library);
     d.moments = solveMoments(d);
-    d.checks = runChecks(
-        {d.plan, library, d.gear, d.needs, d.supply, d.wiring, d.lengths, d.cables, d.moments});
+    d.checks = runChecks({d.plan,
+                          library,
+                          d.gear,
+                          d.needs,
+                          d.supply,
+                          d.wiring,
+                          d.topology,
+                          d.lengths,
+                          d.cables,
+                          d.moments});
     d.build = buildOf(plan, library, d.wiring, d.lengths, d.cables);
     const Region region = asChosen(library.region, plan);
     d.powerUp = powerUpFor({region, library, d.gear, d.needs, d.wiring, d.cables});

@@ -13,6 +13,7 @@
 #include "core/powerup/powerup.h"
 #include "core/supply/supply.h"
 #include "core/system/system.h"
+#include "core/topology/topology.h"
 #include "core/van/lengths.h"
 #include "core/wiring/wiring.h"
 
@@ -32,6 +33,7 @@ struct Design {
     Needs needs;
     Supply supply;
     Wiring wiring;
+    Topology topology;
     Lengths lengths;
     Cables cables;
     std::vector<MomentSolution> moments;  // one per wiring.moments, in order

@@ -9,6 +9,7 @@
 
 #include "core/explain/derivation.h"
 #include "core/explain/standing.h"
+#include "core/library/library.h"
 #include "core/plan/mend.h"
 
 namespace spirk {
@@ -27,5 +28,15 @@ struct Finding {
     std::vector<FigureId> figures;
     bool operator==(const Finding&) const = default;
 };
+
+// With its id made of rule and subject, and with what the rule rests on in the library's region.
+// Requires that the region has that rule.
+[[nodiscard]] Finding ruled(const Library& library, const std::string& rule, Subject where);
+
+// What brought this end here: given to the conductor, or to the one that it was before a split.
+[[nodiscard]] std::vector<Mend> moveBack(const Plan& plan,
+                                         const ConductorId& id,
+                                         const TerminalId& at,
+                                         End end);
 
 }  // namespace spirk

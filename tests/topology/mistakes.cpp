@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "tests/topology/mistakes.h"
+
+namespace spirk::test {
+
+MoveEnd moved(const char* conductor, End end, const char* device, const char* port) {
+    return {ConductorId(conductor), end, {DeviceId(device), port}};
+}
+
+namespace {
+
+const std::vector<Mistake> kMistakes = {
+    {"plus of the bank on the negative bar",
+     {moved("main.link+", End::To, "bus.neg", "bar")},
+     "T1 main.link+"},
+    {"plus of a battery on the negative collecting bar",
+     {moved("bank.2.lead+", End::To, "bank.neg", "bar")},
+     "T1 bank.2.lead+"},
+    {"plus of a lamp on the chassis",
+     {moved("circuit.lighting.feed+", End::To, "chassis", "point")},
+     "T1 circuit.lighting.feed+"},
+    {"one battery of three reversed",
+     {moved("bank.2.lead+", End::From, "bank.2", "-"),
+      moved("bank.2.lead-", End::From, "bank.2", "+")},
+     "T2 bank.2"},
+    {"one battery of three reversed at the bars",
+     {moved("bank.3.lead+", End::To, "bank.neg", "bar"),
+      moved("bank.3.lead-", End::To, "bank.pos", "bar")},
+     "T2 bank.3"},
+    {"inverter reversed at its terminals",
+     {moved("inverter.feed+", End::To, "inverter", "dc-"),
+      moved("inverter.feed-", End::From, "inverter", "dc+")},
+     "T2 inverter"},
+    {"inverter reversed at the bars",
+     {moved("inverter.feed+", End::From, "bus.neg", "bar"),
+      moved("inverter.feed-", End::To, "bus.pos", "bar")},
+     "T2 inverter"},
+    {"a fridge reversed",
+     {moved("circuit.kitchen.feed+", End::To, "load.fridge", "-"),
+      moved("circuit.kitchen.feed-", End::From, "load.fridge", "+")},
+     "T2 load.fridge"},
+    {"panels reversed at the array",
+     {moved("array.lead+", End::From, "array", "-"), moved("array.lead-", End::From, "array", "+")},
+     "T2 array"},
+    {"panels reversed at the controller",
+     {moved("array.feed+", End::To, "mppt", "pv-"), moved("array.feed-", End::To, "mppt", "pv+")},
+     "T2 array"},
+    {"panels on the bars",
+     {moved("array.lead+", End::To, "bus.pos", "bar"),
+      moved("array.lead-", End::To, "bus.neg", "bar")},
+     "T3 array"},
+    {"the panels' plus on the controller's battery side",
+     {moved("array.feed+", End::To, "mppt", "bat+")},
+     "T3 array"},
+    {"input and output of the engine charger swapped",
+     {moved("engine.feed+", End::To, "dcdc", "out+"), moved("dcdc.feed+", End::To, "dcdc", "in+")},
+     "T3 dcdc"},
+    {"starter battery on the lithium bar",
+     {moved("engine.feed+", End::To, "bus.pos", "bar")},
+     "T3 bank.1 starter"},
+    {"inverter before main fuse and switch",
+     {moved("inverter.feed+", End::From, "bank.pos", "bar")},
+     "T6 inverter"},
+    {"fuse block before the switch",
+     {moved("fuseblock.feed+", End::From, "main.switch", "a")},
+     "T6 fuseblock",
+     Severity::Fault},
+    {"shunt reversed",
+     {moved("main.feed-", End::To, "shunt", "b"), moved("main.link-", End::From, "shunt", "a")},
+     "G6 shunt",
+     Severity::Fault},
+    {"a second way to the chassis",
+     {moved("mppt.feed-", End::To, "chassis", "point"),
+      moved("inverter.feed-", End::From, "chassis", "point")},
+     "G1 bus.neg loop",
+     Severity::Fault},
+    {"inverter with its plus on the negative bar",
+     {moved("inverter.feed+", End::From, "bus.neg", "bar")},
+     "T4 inverter",
+     Severity::Fault},
+    {"panels that lead to nothing",
+     {moved("array.lead+", End::To, "ignition", "live")},
+     "T4 array",
+     Severity::Fault},
+    {"a battery beside the bank",
+     {moved("bank.3.lead+", End::To, "ignition", "live")},
+     "T4 bank.3",
+     Severity::Fault},
+    {"both ends of a return on one bar",
+     {moved("inverter.feed-", End::From, "bus.neg", "bar")},
+     "T4 inverter",
+     Severity::Fault},
+    {"both ends of the enable lead on the charger",
+     {moved("dcdc.enable", End::From, "dcdc", "enable")},
+     "T10 dcdc.enable",
+     Severity::Fault},
+};
+
+}  // namespace
+
+const std::vector<Mistake>& mistakes() { return kMistakes; }
+
+}  // namespace spirk::test

@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One mistake at a time in a van that is sound: it is found in plain words, nothing else becomes a
+// danger, and no conductor gets another size for a current that should not flow. What each mistake
+// does follows from Kirchhoff's laws (own arithmetic); that it is one is common practice.
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <set>
+
+#include "core/plan/edit.h"
+#include "tests/support/builders.h"
+#include "tests/topology/mistakes.h"
+
+namespace spirk::test {
+namespace {
+
+const Finding* byId(const Design& d, const std::string& id) {
+    const auto found = std::ranges::find(d.checks.findings, id, &Finding::id);
+    return found == d.checks.findings.end() ? nullptr : &*found;
+}
+
+std::set<std::string> dangers(const Design& d) {
+    std::set<std::string> out;
+    for (const Finding& f : d.checks.findings) {
+        if (f.severity == Severity::Danger) {
+            out.insert(f.id);
+        }
+    }
+    return out;
+}
+
+class Mistakes : public ::testing::TestWithParam<Mistake> {};
+
+TEST_P(Mistakes, IsFoundAndChangesNoSize) {
+    const Mistake& mistake = GetParam();
+    const Design sound = design(aFullVan(), library());
+    Plan plan = aFullVan();
+    plan.amendments = mistake.moves;
+    const Design d = design(plan, library());
+
+    const Finding* f = byId(d, mistake.id);
+    ASSERT_NE(f, nullptr) << mistake.name;
+    EXPECT_EQ(f->severity, mistake.severity) << mistake.name;
+    EXPECT_EQ(byId(sound, mistake.id), nullptr);
+    std::set<std::string> expected = dangers(sound);
+    if (mistake.severity == Severity::Danger) {
+        expected.insert(mistake.id);
+    }
+    EXPECT_EQ(dangers(d), expected) << mistake.name;
+    for (std::size_t i = 0; i < d.cables.rows.size(); ++i) {
+        EXPECT_EQ(d.cables.rows[i].area, sound.cables.rows[i].area)
+            << mistake.name << ": " << d.cables.rows[i].id.value;
+    }
+}
+
+INSTANTIATE_TEST_SUITE_P(Topology, Mistakes, ::testing::ValuesIn(mistakes()));
+
+TEST(Topology, MovingBackEndsEachMistake) {
+    for (const Mistake& mistake : mistakes()) {
+        Plan plan = aFullVan();
+        plan.amendments = mistake.moves;
+        Design d = design(plan, library());
+        // As a person does: one fix after the other, until none is offered.
+        for (int i = 0; i < 4 && byId(d, mistake.id) != nullptr; ++i) {
+            const Finding& f = *byId(d, mistake.id);
+            if (f.mends.empty()) {
+                break;
+            }
+            d = design(apply(d.plan, f.mends.front()), library());
+        }
+        EXPECT_EQ(byId(d, mistake.id), nullptr) << mistake.name;
+    }
+}
+
+TEST(Topology, ABankWithoutAnyWayToChargeItIsAFault) {
+    Plan plan = aFullVan();
+    plan.gear.sources.clear();
+    const Design d = design(plan, library());
+    const Finding* f = byId(d, "T4 bank");
+    ASSERT_NE(f, nullptr);
+    EXPECT_EQ(f->severity, Severity::Fault);
+    EXPECT_EQ(byId(design(aFullVan(), library()), "T4 bank"), nullptr);
+}
+
+// Near misses: moved, and sound all the same.
+TEST(Topology, AMoveThatIsSoundSaysNothing) {
+    const std::vector<std::vector<Amendment>> sound = {
+        {moved("mppt.feed+", End::From, "bank.pos", "bar")},
+        {moved("dcdc.feed+", End::From, "main.switch", "b")},
+        {moved("inverter.feed+", End::From, "main.switch", "b")},
+        {moved("inverter.feed-", End::To, "shunt", "b")},
+    };
+    for (const auto& moves : sound) {
+        Plan plan = aFullVan();
+        plan.amendments = moves;
+        const Design d = design(plan, library());
+        EXPECT_TRUE(d.topology.findings.empty()) << d.topology.findings.front().id;
+        EXPECT_FALSE(d.topology.sound);
+    }
+}
+
+}  // namespace
+}  // namespace spirk::test
