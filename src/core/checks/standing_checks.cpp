@@ -113,7 +113,8 @@ Checks standingChecks(const CheckInput& input) {
         out.findings.push_back(mainsWithoutInverter(input));
     }
     for (const MomentSolution& solved : input.moments) {
-        if (!solved.served) {
+        // Where the circuit has mistakes of connection, they are said, not what they bring about.
+        if (!solved.served && !input.topology.sound) {
             const auto moment = std::ranges::find(input.wiring.moments, solved.moment, &Moment::id);
             out.findings.push_back(notServed(input, solved, moment->name));
         }

@@ -53,6 +53,10 @@ std::vector<MomentSolution> solveMoments(const Design& d) {
 
 }  // namespace
 
+const Wiring& switchedOn(const Design& d) {
+    return d.topology.sound ? *d.topology.sound : d.wiring;
+}
+
 CircuitState stateOf(const Design& d) { return {&d.wiring.circuit, d.cables.ohms, Strength::Weak}; }
 
 Design design(const Plan& plan, const Library& library) {
@@ -78,7 +82,7 @@ Design design(const Plan& plan, const Library& library) {
                           d.moments});
     d.build = buildOf(plan, library, d.wiring, d.lengths, d.cables);
     const Region region = asChosen(library.region, plan);
-    d.powerUp = powerUpFor({region, library, d.gear, d.needs, d.wiring, d.cables});
+    d.powerUp = powerUpFor({region, library, d.gear, d.needs, switchedOn(d), d.topology, d.cables});
     for (Derivations* why : {&d.needs.why,
                              &d.supply.why,
                              &d.lengths.why,

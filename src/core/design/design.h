@@ -53,6 +53,9 @@ struct Design {
 // The circuit as its moments were solved; borrows from the design.
 [[nodiscard]] CircuitState stateOf(const Design& design);
 
+// The wiring that the sheet of the switch-on is about: without mistakes of connection.
+[[nodiscard]] const Wiring& switchedOn(const Design& design);
+
 // The figures that stand in the strip under every station, and what an edit is measured by.
 struct StandingFigures {
     std::optional<double> daysWithoutSun;  // nothing where nothing is drawn

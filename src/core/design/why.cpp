@@ -66,12 +66,13 @@ std::optional<Derivation> why(const Design& design, const FigureId& figure) {
             return inMoment({state, moment, design.moments[i]}, *rest);
         }
     }
+    const CircuitState onceSound{&switchedOn(design).circuit, state.ohms, state.batteries};
     // Steps of the switch-on are solved again: their solutions are not kept. One step's name may
     // begin like another's.
     for (const Moment& moment : design.powerUp.moments) {
         if (const auto rest = inThis(moment, figure)) {
-            const MomentSolution solved = solveMoment(state, moment);
-            if (auto found = inMoment({state, moment, solved}, *rest)) {
+            const MomentSolution solved = solveMoment(onceSound, moment);
+            if (auto found = inMoment({onceSound, moment, solved}, *rest)) {
                 return found;
             }
         }

@@ -55,6 +55,18 @@ SwitchStep shortTest(const PowerUpInput& in) {
     return out;
 }
 
+// The sheet is that of the plan without them: nobody switches a mistake on.
+SwitchStep mistakesFirst(const Topology& topology) {
+    SwitchStep out = step(
+        "dead.mistakes",
+        "Stop here: mistakes of connection stand in the plan, see Checks. Mend each of them first; all steps and readings below are those of the system without them."_text);
+    out.caution = "Switched on as it is, this system is destroyed or does not work."_text;
+    for (const Finding& f : topology.findings) {
+        out.subjects.push_back(f.where.front());
+    }
+    return out;
+}
+
 // Studs of all our terminals, each once, in the order of the table.
 std::vector<const Stud*> studsIn(const PowerUpInput& in) {
     std::vector<const Stud*> out;
@@ -103,6 +115,9 @@ Derivations deadTestFigures() {
 
 std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
     std::vector<SwitchStep> out;
+    if (in.topology.sound) {
+        out.push_back(mistakesFirst(in.topology));
+    }
     out.push_back(step(
         "dead.off",
         "All fuses out, main switch off, every isolator open, inverter and loads off, engine stopped."_text));

@@ -10,6 +10,7 @@
 
 #include "core/cables/cables.h"
 #include "core/system/system.h"
+#include "core/topology/topology.h"
 #include "core/wiring/wiring.h"
 
 namespace spirk {
@@ -53,7 +54,8 @@ struct PowerUpInput {
     const Library& library;
     const System& gear;
     const Needs& needs;
-    const Wiring& wiring;
+    const Wiring& wiring;  // the sound one, where the plan's has mistakes of connection
+    const Topology& topology;
     const Cables& cables;
 };
 

@@ -28,13 +28,25 @@ void drop(std::vector<Finding>& more, const std::vector<Finding>& graver) {
     });
 }
 
+// Of what a walk finds along one moved conductor, the first speaks for all.
+std::vector<Finding> once(std::vector<Finding> found) {
+    std::vector<Finding> out;
+    for (Finding& f : found) {
+        std::vector<Finding> one;
+        one.push_back(std::move(f));
+        drop(one, out);
+        append(out, std::move(one));
+    }
+    return out;
+}
+
 std::vector<Finding> walked(const Scene& scene) {
     std::vector<Finding> out = reversedBatteries(scene);
     append(out, shorts(scene));
     if (out.empty()) {
         for (const auto walk :
              {reversals, unlimitedSources, beforeTheSwitch, shuntReversed, chassisLoops, unfed}) {
-            std::vector<Finding> more = walk(scene);
+            std::vector<Finding> more = once(walk(scene));
             drop(more, out);
             append(out, std::move(more));
         }
