@@ -37,7 +37,7 @@ TEST(Converter, DrawsWhatItGivesOverItsEfficiency) {
                  {2, 0, volts(12), ohms(0.1), PowerInput{1, 0, 0.9}}};
     n.resistors = {{2, 0, ohms(5.9)}};
     const Solution s = solve(n);
-    EXPECT_TRUE(s.served);
+    EXPECT_TRUE(s.served());
     EXPECT_NEAR(s.source[1].si(), 2.0, 1e-9);
     EXPECT_NEAR(s.sourceInput[1].si(), 23.6 / 0.9 / 24.0, 1e-6);
     EXPECT_NEAR(s.source[0].si(), s.sourceInput[1].si(), 1e-8);

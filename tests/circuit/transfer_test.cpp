@@ -92,7 +92,7 @@ TEST(Charger, EasesOffWhereItsSupplyIsTooWeak) {
     n.chargers = {{2, 0, volts(14.2), amps(60), watts(kNoPowerLimit), {}},
                   {1, 0, volts(14.4), amps(60), watts(kNoPowerLimit), input}};
     const Solution s = solve(n);
-    ASSERT_TRUE(s.served);
+    ASSERT_TRUE(s.served());
     EXPECT_GT(s.across(3, 0), volts(12.7));
     EXPECT_LT(s.across(3, 0), volts(13.3));
     EXPECT_LT(s.charger[1], amps(60));
@@ -110,7 +110,7 @@ TEST(TransferLaws, SunAndEngineTogetherAreAlwaysSolved) {
         const Network n = test::withSunAndEngine(
             test::randomNetwork(seed, 4 + static_cast<int>(seed % 20)), seed);
         const Solution s = solve(n);
-        ASSERT_TRUE(s.served);
+        ASSERT_TRUE(s.served());
         for (const double left : test::kirchhoff(n, s)) {
             ASSERT_NEAR(left, 0.0, 1e-6);
         }

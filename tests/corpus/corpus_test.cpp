@@ -51,7 +51,7 @@ std::string moments(const Design& d) {
     std::ostringstream out;
     for (std::size_t m = 0; m < d.moments.size(); ++m) {
         out << d.moments[m].moment << ' ' << english(d.wiring.moments[m].name) << ' '
-            << d.moments[m].served << '\n';
+            << d.moments[m].served() << '\n';
         for (std::size_t i = 0; i < d.moments[m].conductor.size(); ++i) {
             out << "  " << d.wiring.circuit.conductors[i].id.value << ' '
                 << format(d.moments[m].conductor[i]) << '\n';

@@ -32,7 +32,7 @@ TEST(Design, AnEmptyPlanIsCompleteToo) {
 
 TEST(Design, EveryMomentOfTheDemoIsServed) {
     for (const MomentSolution& m : design(test::theDemo(), library()).moments) {
-        EXPECT_TRUE(m.served) << m.moment;
+        EXPECT_TRUE(m.served()) << m.moment;
     }
 }
 

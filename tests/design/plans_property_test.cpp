@@ -132,7 +132,7 @@ RC_GTEST_PROP(AmendedPlans, EveryCurrentIsExplainedByItsJoint, (const std::vecto
     RC_PRE(!dice.empty());
     const Design d = design(amendedAtRandom(dice), library());
     for (std::size_t m = 0; m < d.moments.size(); ++m) {
-        if (!d.moments[m].served) {
+        if (!d.moments[m].served()) {
             continue;  // there is no steady state to balance
         }
         for (const Conductor& c : d.wiring.circuit.conductors) {

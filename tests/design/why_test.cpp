@@ -278,7 +278,7 @@ TEST(Why, AServedLoadsTermsSayWhatAnUnservedOneGets) {
     const Design d = design(plan, library());
     bool found = false;
     for (std::size_t m = 0; m < d.moments.size(); ++m) {
-        if (!d.moments[m].served) {
+        if (!d.moments[m].served()) {
             const auto inverter = why(d, deviceFigure(d.wiring.moments[m], DeviceId("inverter")));
             ASSERT_TRUE(inverter.has_value());
             EXPECT_LT(term(*inverter, "k"), 1.0);

@@ -238,7 +238,7 @@ TEST(Ngspice, AgreesOnTwoHundredGeneratedNetworks) {
         const Solution ours = solve(n);
         const std::vector<double> theirs = judge(n, atThirteenVolts(n));
         ASSERT_EQ(theirs.size(), static_cast<std::size_t>(n.nodes)) << messages();
-        if (!ours.served) {
+        if (!ours.served()) {
             // Theirs goes on below the voltage at which a load can be served: it has collapsed.
             ++collapsed;
             EXPECT_LT(*std::ranges::min_element(theirs), 0.0);
@@ -277,7 +277,7 @@ TEST(Ngspice, AgreesWhereSunAndEngineChargeTogether) {
         const Network n = test::withSunAndEngine(
             test::randomNetwork(seed, 4 + static_cast<int>(seed % 20)), seed);
         const Solution ours = solve(n);
-        if (!ours.served) {
+        if (!ours.served()) {
             continue;
         }
         // Limits are corners, between which it jumps for ever when it begins far away.
@@ -322,7 +322,7 @@ std::optional<Network> networkOf(const Design& d, std::size_t moment) {
             .network;
     const bool makesRail =
         std::ranges::any_of(n.sources, [](const VoltageSource& s) { return s.input.has_value(); });
-    if (makesRail || n.sources.empty() || !d.moments[moment].served) {
+    if (makesRail || n.sources.empty() || !d.moments[moment].served()) {
         return std::nullopt;
     }
     return n;
@@ -405,7 +405,7 @@ TEST(Ngspice, AgreesOnSystemsOfEveryWay) {
             continue;
         }
         const Solution ours = solve(*n);
-        ASSERT_TRUE(ours.served);
+        ASSERT_TRUE(ours.served());
         const Network told = forTheReference(*n, ours);
         const std::vector<double> theirs = judge(told, besideOurs(*n, told, ours));
         if (theirs.empty() || !meetsItsPanels(*n, theirs)) {

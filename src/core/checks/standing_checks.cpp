@@ -71,6 +71,19 @@ Finding inverterTooSmall(const CheckInput& in, Watts rated) {
     return f;
 }
 
+Finding notSolved(const CheckInput& in, const MomentSolution& solved, const Text& name) {
+    Finding f = findingOf(in, "SERVE", firstSubject(in, DeviceKind::Battery));
+    f.id = "SERVE " + solved.moment;
+    f.standing = Standing::CommonPractice;
+    f.what = {
+        "Spirk could not solve the situation '{moment}'. This is a defect of Spirk, not of your plan."_text,
+        {{"moment", name}}};
+    f.why =
+        "Currents and voltages of this situation are not known, and nothing is said of them."_text;
+    f.remedy = "Please report it, with the plan's file."_text;
+    return f;
+}
+
 Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text& name) {
     const std::string id = solved.weakest ? in.wiring.circuit.devices[*solved.weakest].id.value
                                           : firstSubject(in, DeviceKind::Battery).id;
@@ -114,9 +127,11 @@ Checks standingChecks(const CheckInput& input) {
     }
     for (const MomentSolution& solved : input.moments) {
         // Where the circuit has mistakes of connection, they are said, not what they bring about.
-        if (!solved.served && !input.topology.sound) {
+        if (!solved.served() && !input.topology.sound) {
             const auto moment = std::ranges::find(input.wiring.moments, solved.moment, &Moment::id);
-            out.findings.push_back(notServed(input, solved, moment->name));
+            out.findings.push_back(solved.outcome == Outcome::NotConverged
+                                       ? notSolved(input, solved, moment->name)
+                                       : notServed(input, solved, moment->name));
         }
     }
     return out;

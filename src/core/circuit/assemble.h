@@ -75,14 +75,15 @@ struct Flow {
 // A solved moment, by the circuit's numbers.
 struct MomentSolution {
     std::string moment;
-    bool served = true;
+    Outcome outcome = Outcome::Solved;
     double servable = 1.0;
-    std::optional<std::size_t> weakest;  // the device with the lowest voltage when not served
+    std::optional<std::size_t> weakest;  // the device with the lowest voltage when not solved
     std::vector<Volts> potential;        // of each node, against one of its part
     std::vector<int> part;               // of nodes that are connected; -1: to no source
     std::vector<Amps> conductor;         // from 'from' to 'to', in the circuit's order
     std::vector<Flow> flows;             // by device and element
 
+    [[nodiscard]] bool served() const { return outcome == Outcome::Solved; }
     // Volts between two terminals of the circuit that was solved; nothing where either is dead or
     // unknown, or nothing joins them.
     [[nodiscard]] std::optional<Volts> between(const Circuit& circuit,

@@ -25,21 +25,19 @@ Branch loadBranch(const NetLoad& load, double v, double scale, double floor) {
     unreachable("loadBranch");
 }
 
-Branch chargerBranch(const Charger& charger, double v, double power) {
-    const double regulated = (charger.set.si() - v) / kRegulatorOhms;
+Branch chargerBranch(
+    const Charger& charger, double v, double power, double current, double regulator) {
+    const double regulated = (charger.set.si() - v) / regulator;
     if (regulated <= 0.0) {
         return {0.0, 0.0};
     }
     const double byPower = v > 1.0 ? power / v : power;
-    const double limit = std::min(charger.maxCurrent.si(), byPower);
+    const double limit = std::min(current, byPower);
     if (regulated < limit) {
-        return {regulated, -1.0 / kRegulatorOhms};
+        return {regulated, -1.0 / regulator};
     }
-    const bool powerLimits = byPower < charger.maxCurrent.si();
+    const bool powerLimits = byPower < current;
     return {limit, powerLimits && v > 1.0 ? -byPower / v : 0.0};
-}
-Branch chargerBranch(const Charger& charger, double v) {
-    return chargerBranch(charger, v, charger.maxPower.si());
 }
 
 Branch missing(const VoltageSource& panels, double v) {

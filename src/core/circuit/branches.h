@@ -14,9 +14,10 @@ struct Branch {
 
 // `scale`: of constant powers. Below `floor` volts such a load goes on as a resistance.
 [[nodiscard]] Branch loadBranch(const NetLoad& load, double v, double scale, double floor);
-[[nodiscard]] Branch chargerBranch(const Charger& charger, double v);
-// A charger that has `power` at most.
-[[nodiscard]] Branch chargerBranch(const Charger& charger, double v, double power);
+// A charger that has `power` and `current` at most and holds its volts by a slope of `regulator`
+// ohms.
+[[nodiscard]] Branch chargerBranch(
+    const Charger& charger, double v, double power, double current, double regulator);
 // What panels give less than the line of their emf and resistance, below its end. Requires a knee.
 [[nodiscard]] Branch missing(const VoltageSource& panels, double v);
 

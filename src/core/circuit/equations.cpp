@@ -12,7 +12,7 @@ namespace spirk {
 namespace {
 
 // Below this part of the highest emf a constant-power load has left the branch that exists.
-constexpr double kCollapse = 0.2;
+constexpr double kCollapse = 0.05;
 // Judgement: so many terms meet at a node of a van, each rounded.
 constexpr double kRoundings = 16.0;
 
@@ -72,7 +72,7 @@ void Equations::forBranches(const Vector& v, double scale, Visit visit) const {
 
 Equations::Passed Equations::passed(const Charger& c, const Vector& v) const {
     const double u = across(v, c.pos, c.neg);
-    const Branch asked = chargerBranch(c, u);
+    const Branch asked = branchOf(c, u, c.maxPower.si());
     if (!c.input) {
         return {asked, {}};
     }
@@ -83,13 +83,24 @@ Equations::Passed Equations::passed(const Charger& c, const Vector& v) const {
     const double wanted = asked.current * u / c.input->efficiency;
     const auto all = brought(*c.input, w);
     if (all && all->power < wanted) {
-        return {chargerBranch(c, u, all->power * c.input->efficiency),
+        return {branchOf(c, u, all->power * c.input->efficiency),
                 all->drawn,
                 all->perVolt * c.input->efficiency / std::max(u, 1.0),
                 0.0};
     }
     const double more = (asked.slope * u + asked.current) / c.input->efficiency;
     return {asked, drawing(*c.input, wanted, w), 0.0, more * perWatt(*c.input, w)};
+}
+
+Vector Equations::unknowns(const std::vector<Volts>& node) const {
+    Vector out = Vector::Zero(size());
+    for (std::size_t i = 0; i < node.size(); ++i) {
+        const int reference = parts().reference[at(parts().part[i])];
+        if (nodal_.unknown[i] >= 0) {
+            out[nodal_.unknown[i]] = (node[i] - node[at(reference)]).si();
+        }
+    }
+    return out;
 }
 
 Vector Equations::residual(const Vector& v, double scale) const {
@@ -101,8 +112,11 @@ Vector Equations::residual(const Vector& v, double scale) const {
     return f;
 }
 
-bool Equations::factorise(const Vector& v, double scale) {
+bool Equations::factorise(const Vector& v, double scale, double damping) {
     jacobian_ = linear_;
+    if (damping > 0.0) {
+        jacobian_.diagonal().array() += damping;
+    }
     forBranches(
         v, scale, [&](int pos, int neg, Branch b) { nodal_.addTo(jacobian_, pos, neg, b.slope); });
     factor_.factorize(jacobian_);
@@ -124,6 +138,13 @@ Vector Equations::newtonStep(const Vector& f) const {
         right[i] = acrossOf(alone, couplings_[static_cast<std::size_t>(i)].by);
     }
     return alone - spread_ * small_.partialPivLu().solve(right);
+}
+
+bool Equations::stable(const Vector& v, double scale) {
+    if (!factorise(v, scale) || factor_.vectorD().minCoeff() <= 0.0) {
+        return false;
+    }
+    return couplings_.empty() || small_.determinant() > 0.0;
 }
 
 double Equations::currentScale(const Vector& v, double scale) const {

@@ -35,19 +35,28 @@ public:
         double givenByInput = 0.0, drawnByOutput = 0.0;
     };
     [[nodiscard]] Passed passed(const Charger& charger, const Vector& v) const;
+    [[nodiscard]] Branch branchOf(const Charger& charger, double v, double power) const {
+        return chargerBranch(charger, v, power, charger.maxCurrent.si() * allowed_, regulator_);
+    }
     // Out of panels' positive, less than by their line.
     [[nodiscard]] Branch missingAt(const VoltageSource& panels, const Vector& v) const;
     // Power that a converter gives at `v`: never less than nothing.
     [[nodiscard]] double given(const VoltageSource& converter, const Vector& v) const;
 
+    // The unknowns at given volts of each node, against whatever.
+    [[nodiscard]] Vector unknowns(const std::vector<Volts>& node) const;
     // Sum of currents leaving each unknown node.
     [[nodiscard]] Vector residual(const Vector& v, double scale) const;
-    // Factorises the Jacobian at `v`; false where it is singular.
-    [[nodiscard]] bool factorise(const Vector& v, double scale);
+    // Factorises the Jacobian at `v`; false where it is singular. `damping` siemens from each node
+    // to where it is hold the step back.
+    [[nodiscard]] bool factorise(const Vector& v, double scale, double damping = 0.0);
     // By Sherman, Morrison and Woodbury: what passes power on couples two pairs of nodes in one
     // direction only, a few of them, so that the symmetric rest is factorised and these are put in
     // afterwards.
     [[nodiscard]] Vector newtonStep(const Vector& f) const;
+    // Whether a solution at `v` would come back to itself when it is disturbed. Of two that meet
+    // where no more can be drawn, the one of higher volts does.
+    [[nodiscard]] bool stable(const Vector& v, double scale);
     // Largest current anywhere, to measure residuals by.
     [[nodiscard]] double currentScale(const Vector& v, double scale) const;
     // What sums of currents cannot be told from zero at `v`: rounding of the largest of their
@@ -57,6 +66,11 @@ public:
     // volts. Every other load draws more, so that this lies above the solution sought, on the
     // high-voltage branch.
     [[nodiscard]] Vector start();
+
+    // Regulators hold their volts by a slope of so many ohms from here on.
+    void regulate(double slope) { regulator_ = slope; }
+    // Chargers give that part of their largest current from here on.
+    void allow(double part) { allowed_ = part; }
 
 private:
     // A current into one pair of nodes that grows with the volts across another.
@@ -88,6 +102,8 @@ private:
     NodalMatrix linear_;
     NodalMatrix jacobian_;
     NodalFactor factor_;
+    double regulator_ = kRegulatorOhms;
+    double allowed_ = 1.0;
     std::vector<Coupling> couplings_;
     Eigen::MatrixXd spread_;  // of each coupling, the volts that its current makes
     Eigen::MatrixXd small_;

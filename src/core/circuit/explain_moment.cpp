@@ -87,7 +87,7 @@ Derivation ofLoad(const MomentStory& s, const Device& d, const NetLoad& load, Vo
         .terms = {},
         .result = measure(i),
         .source = "own arithmetic; voltages from the solved network"_text,
-        .note = s.solved.served ? Text() : kUnserved};
+        .note = s.solved.served() ? Text() : kUnserved};
     const Term volts{"V"_text, "voltage at its terminals"_text, measure(v), solver(s)};
     switch (load.behaviour) {
         case Behaviour::Power:
@@ -466,7 +466,7 @@ std::optional<Derivation> explainCurrent(const MomentStory& s, const ConductorId
         .note =
             then({"Counted from '{from}' to '{to}'; negative means it flows the other way."_text,
                   {{"from", text(c->from)}, {"to", text(c->to)}}},
-                 s.solved.served ? Text() : kUnserved)};
+                 s.solved.served() ? Text() : kUnserved)};
     const JoinedPorts joined = joinedPorts(circuit, index);
     const Device& device = circuit.devices[joined.device];
     for (const Own& own : ownCurrents(circuit, s.solved, joined)) {

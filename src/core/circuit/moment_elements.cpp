@@ -140,6 +140,15 @@ private:
         };
         return x.withOthers && std::ranges::count_if(elements, gives) > 1 ? *x.withOthers : x.most;
     }
+    // Sizing reckons with the most that is ever drawn: down to volts at which nothing of that kind
+    // works any more. A supply that cannot give it even there is what limits it.
+    [[nodiscard]] Undervoltage lowOf(const Undervoltage& low) const {
+        constexpr double kFullAt = 0.8;  // of the volts below which it takes nothing; judgement
+        constexpr double kNoneAt = 0.6;
+        return moment_.reckoning == Reckoning::AtLowVoltage
+                   ? Undervoltage{low.none * kFullAt, low.none * kNoneAt}
+                   : low;
+    }
     void addTransfer(const Place& p, const Transfer& x) {
         if (!lives(x.live, moment_)) {
             return;
@@ -153,9 +162,9 @@ private:
         if (x.bestInput) {
             input.most = *x.bestInput * moment_.sun;
         }
-        // Sizing reckons with the most that is ever drawn, not with what a weak supply leaves.
-        if (x.low && moment_.reckoning != Reckoning::AtLowVoltage) {
-            input.fold = Fold{x.low->full, x.low->none, x.set * mostOf(p, x) / x.efficiency};
+        if (x.low) {
+            const Undervoltage low = lowOf(*x.low);
+            input.fold = Fold{low.full, low.none, x.set * mostOf(p, x) / x.efficiency};
         }
         addCharger(p, {p.node(x.out.pos), p.node(x.out.neg), x.set, mostOf(p, x), most, input});
     }

@@ -87,12 +87,16 @@ inline constexpr double kNoPowerLimit = 1e6;  // W
 inline constexpr double kCurrentTolerance = 1e-9;
 inline constexpr int kMostIterations = 80;
 
+// CannotBeServed: the constant powers cannot be drawn together, at any voltage. NotConverged: there
+// may be a solution and none was found, a defect of this program.
+enum class Outcome { Solved, CannotBeServed, NotConverged };
+
 struct Solution {
-    // False: the constant-power loads cannot be served together. The voltages are then those at
-    // `servable`, so that a person sees where it breaks down.
-    bool served = true;
+    // Of what is not solved the voltages are those at `servable`, so that a person sees where it
+    // breaks down.
+    Outcome outcome = Outcome::Solved;
     double servable = 1.0;  // largest part of all constant powers that can be served, 0 to 1
-    int weakestLoad = -1;   // index of the load with the lowest voltage when not served, else -1
+    int weakestLoad = -1;   // index of the load with the lowest voltage when not solved, else -1
     int iterations = 0;
     std::vector<Volts> node;         // against one node of its connected part
     std::vector<int> part;           // of nodes that are connected; -1: to no source
@@ -102,6 +106,7 @@ struct Solution {
     std::vector<Amps> load;          // from pos to neg
     std::vector<Amps> charger;       // out of the positive pole
     std::vector<Amps> chargerInput;  // into the input; zero where it has none
+    [[nodiscard]] bool served() const { return outcome == Outcome::Solved; }
     [[nodiscard]] Volts across(int pos, int neg) const {
         return node[static_cast<std::size_t>(pos)] - node[static_cast<std::size_t>(neg)];
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <algorithm>
 #include <cmath>
+#include <limits>
 
 #include "core/circuit/equations.h"
 #include "core/circuit/prune.h"
@@ -17,6 +18,7 @@ std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 struct NewtonResult {
     bool converged = false;
+    bool high = false;  // and on the branch of high volts
     int iterations = 0;
     Vector v;
 };
@@ -80,6 +82,37 @@ NewtonResult newton(Equations& eq, double scale, const Vector& start) {
     return out;
 }
 
+// As if each node had a capacitor that is charged from where the search began: slow, and it ends
+// where the network would settle, on the branch that is stable, whatever corners limits have. The
+// steps grow as it comes to rest.
+constexpr int kMostSettling = 2000;
+constexpr double kFirstDamping = 100.0;  // S
+NewtonResult settle(Equations& eq, double scale, const Vector& start) {
+    NewtonResult out;
+    out.v = start;
+    Vector f = eq.residual(out.v, scale);
+    double damping = kFirstDamping;
+    for (; out.iterations < kMostSettling; ++out.iterations) {
+        const double tolerance =
+            std::max(kCurrentTolerance * eq.currentScale(out.v, scale), eq.rounding(out.v));
+        if (f.lpNorm<Eigen::Infinity>() <= tolerance) {
+            out.converged = true;
+            return out;
+        }
+        if (!eq.factorise(out.v, scale, damping)) {
+            return out;
+        }
+        out.v -= eq.newtonStep(f);
+        const double before = f.norm();
+        f = eq.residual(out.v, scale);
+        if (!f.allFinite()) {
+            return out;
+        }
+        damping *= std::clamp(f.norm() / before, 0.5, 2.0);
+    }
+    return out;
+}
+
 // Every constant-power load that takes something sits above its floor: no solution on the
 // resistance that stands in below it.
 bool aboveFloor(const Network& net, const Equations& eq, const Vector& v) {
@@ -96,10 +129,100 @@ bool aboveFloor(const Network& net, const Equations& eq, const Vector& v) {
     return loads && std::ranges::all_of(net.chargers, fed) && std::ranges::all_of(net.sources, fed);
 }
 
+// Whether an input eases off because its supply is low: what would be drawn at higher volts is
+// more, so that a solution there may exist as well.
+bool starved(const Network& net, const Equations& eq, const Vector& v) {
+    return std::ranges::any_of(net.chargers, [&](const Charger& c) {
+        const auto& in = c.input;
+        return in && in->fold && eq.active(c.pos, c.neg) && eq.active(in->pos, in->neg) &&
+               eq.across(v, in->pos, in->neg) < in->fold->full.si();
+    });
+}
+
+bool isHigh(const Network& net, Equations& eq, double scale, const NewtonResult& found) {
+    return found.converged && aboveFloor(net, eq, found.v) &&
+           (eq.size() == 0 || eq.stable(found.v, scale));
+}
+
+// A stiff regulator that has a limit is the sharpest corner there is. With soft ones the network
+// finds to its place, and keeps it while they get stiff.
+NewtonResult softly(const Network& net, Equations& eq, double scale, const Vector& start) {
+    NewtonResult soft{false, false, 0, start};
+    for (const double slope : {0.1, 0.02, 4e-3, 8e-4, kRegulatorOhms}) {
+        eq.regulate(slope);
+        NewtonResult next = settle(eq, scale, soft.v);
+        if (!next.converged) {
+            next = newton(eq, scale, soft.v);
+        }
+        next.iterations += soft.iterations;
+        soft = std::move(next);
+    }
+    eq.regulate(kRegulatorOhms);
+    soft.high = isHigh(net, eq, scale, soft);
+    return soft;
+}
+
+// From no charger giving anything to all of them, in steps: the longest way.
+NewtonResult ledUp(const Network& net, Equations& eq, double scale, const Vector& start) {
+    constexpr int kSteps = 16;
+    NewtonResult led{false, false, 0, start};
+    for (int i = 1; i <= kSteps; ++i) {
+        eq.allow(static_cast<double>(i) / kSteps);
+        NewtonResult next = newton(eq, scale, led.v);
+        if (!next.converged) {
+            next = settle(eq, scale, led.v);
+        }
+        next.iterations += led.iterations;
+        led = std::move(next);
+    }
+    led.high = isHigh(net, eq, scale, led);
+    return led;
+}
+
 NewtonResult attempt(const Network& net, Equations& eq, double scale, const Vector& start) {
     NewtonResult out = newton(eq, scale, start);
-    out.converged = out.converged && aboveFloor(net, eq, out.v);
-    return out;
+    out.high = isHigh(net, eq, scale, out);
+    const bool doubtful = !out.high || starved(net, eq, out.v);
+    if (!doubtful || eq.size() == 0) {
+        return out;
+    }
+    // Slower, and down from above: it comes to the highest first.
+    NewtonResult slowly = softly(net, eq, scale, start);
+    if (!out.high && !slowly.high) {
+        slowly = ledUp(net, eq, scale, start);
+    }
+    const bool better = slowly.high && (!out.high || !starved(net, eq, slowly.v));
+    return better ? slowly : out;
+}
+
+// How fast the volts move with the loads.
+double sensitivity(Equations& eq, double scale, const Vector& v) {
+    if (!eq.factorise(v, scale)) {
+        return std::numeric_limits<double>::infinity();
+    }
+    // What the loads draw grows evenly with their scale.
+    const Vector more = eq.residual(v, 1.0) - eq.residual(v, 0.0);
+    return eq.newtonStep(more).norm();
+}
+
+// At the most that can be served two solutions meet, and the volts move without bound: some way
+// before that a thousand times faster than on the whole way there. Where they do not, it was only
+// this method that found nothing beyond.
+constexpr double kAtTheLimit = 20.0;
+
+Outcome outcomeAt(Equations& eq, const NewtonResult& idle, const NewtonResult& last, double scale) {
+    if (!idle.converged) {
+        return Outcome::NotConverged;
+    }
+    if (!idle.high || eq.size() == 0) {
+        return Outcome::CannotBeServed;  // no volts where something would draw, whatever is drawn
+    }
+    if (scale <= 0.0) {
+        return Outcome::NotConverged;
+    }
+    const double onTheWay = (last.v - idle.v).norm() / scale;
+    return sensitivity(eq, scale, last.v) > kAtTheLimit * onTheWay ? Outcome::CannotBeServed
+                                                                   : Outcome::NotConverged;
 }
 
 int weakest(const Network& net, const Equations& eq, const Vector& v) {
@@ -154,17 +277,17 @@ Solution solveWhole(const Network& network) {
     NewtonResult best = attempt(network, eq, 1.0, start);
     Solution out;
     out.iterations = best.iterations;
-    if (!best.converged) {
-        out.served = false;
+    if (!best.high) {
         // The largest part that can be served, by bisection from an idle network upwards.
         double low = 0.0;
         double high = 1.0;
-        best = attempt(network, eq, 0.0, start);
+        const NewtonResult idle = attempt(network, eq, 0.0, start);
+        best = idle;
         for (int i = 0; i < kServableSteps; ++i) {
             const double middle = 0.5 * (low + high);
             NewtonResult next = attempt(network, eq, middle, best.v);
             out.iterations += next.iterations;
-            if (next.converged) {
+            if (next.high) {
                 low = middle;
                 best = std::move(next);
             } else {
@@ -172,6 +295,7 @@ Solution solveWhole(const Network& network) {
             }
         }
         out.servable = low;
+        out.outcome = outcomeAt(eq, idle, best, low);
         out.weakestLoad = weakest(network, eq, best.v);
     }
     fillCurrents(network, eq, best.v, out);

@@ -30,7 +30,7 @@ public:
         Solution s = solve(assembly_.network);
         MomentSolution out;
         out.moment = moment.id;
-        out.served = s.served;
+        out.outcome = s.outcome;
         out.servable = s.servable;
         out.conductor.assign(index().ends.size(), amps(0.0));
         for (std::size_t i = 0; i < conductors_.size(); ++i) {

@@ -375,7 +375,7 @@ nlohmann::ordered_json momentsJson(const Design& design) {
             currents[design.wiring.circuit.conductors[k].id.value] = m.conductor[k].si();
         }
         Json row = toJson(design.wiring.moments[i]);
-        row.update({{"served", m.served},
+        row.update({{"served", m.served()},
                     {"servable", m.servable},
                     {"elements", elements.list()},
                     {"terminal_v", elements.volts()},
