@@ -14,13 +14,9 @@ double mostUsed(const Margins& m) { return std::max({m.current, m.drop, m.shortC
 
 namespace {
 
-Margins marginsOf(const SizingTask& task,
-                  const SizingState& state,
-                  const CableRow& row,
-                  std::size_t i) {
+Margins marginsOf(const CableRow& row) {
     Margins out;
-    const Amps needed = neededAmpacity(task, state, i, FuseView::Fitted);
-    out.current = row.ampacity.si() > 0.0 ? needed / row.ampacity : 0.0;
+    out.current = row.ampacity.si() > 0.0 ? row.needed / row.ampacity : 0.0;
     const bool must = row.protection.has_value() && row.faultNear.si() > 0.0;
     if (row.letThrough) {
         out.shortCircuit = *row.letThrough / row.withstand;
@@ -41,6 +37,8 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
     row.area = task.library.conductors[w.size].area;
     row.computedArea = task.library.conductors[w.computed].area;
     row.areaAmended = w.fixed;
+    row.decides = w.decides;
+    row.habit = w.habit;
     row.fuseFrom = w.fuseFrom;
     row.fuseTo = w.fuseTo;
     row.faultNear = w.faultNear;
@@ -61,11 +59,17 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
         row.protectedBy = p.owner;
         row.protection = p.fuse->rating;
     }
-    row.letThrough = letThroughOf(task, state, i, FuseView::Fitted);
+    if (const auto through = letThroughOf(task, state, i, FuseView::Fitted)) {
+        row.letThrough = through->a2s;
+        row.letThroughBy = through->fuse;
+    }
+    const NeededAmpacity needed = neededAmpacity(task, state, i, FuseView::Fitted);
+    row.needed = needed.amps;
+    row.neededBy = needed.fuse;
     const auto& [from, to] = task.circuit().index->ends[i];
     row.from = fittingAt(task, from, row.area);
     row.to = fittingAt(task, to, row.area);
-    row.margins = marginsOf(task, state, row, i);
+    row.margins = marginsOf(row);
     if (const ReadyLead* lead = findById(task.library.readyLeads, c.ready)) {
         row.area = lead->area;  // as it is sold: it carries no current to speak of
         row.computedArea = lead->area;

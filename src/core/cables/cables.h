@@ -21,8 +21,12 @@ struct ChosenFuse {
     Amps rating;
     std::string computedFamily;
     Amps computedRating;
-    Amps needed;       // 1.25 times the load
-    Amps prospective;  // largest current it may have to interrupt
+    Amps needed;                       // the load times a factor
+    const char* factorRule = nullptr;  // that the factor is from
+    // Largest current that it may have to interrupt, itself taken for a link: with batteries in the
+    // middle of the range that is sold, and with the strongest.
+    Amps prospective, strongest;
+    Amps interrupts;  // its capacity at the circuit's volts
     Metres distance;
     Holds holds = Holds::Itself;
     bool leftOut = false;
@@ -39,6 +43,19 @@ struct EndFitting {
     SquareMetres largest;  // that the terminal takes
 };
 
+// What decided a conductor's size, in the order in which it is asked.
+enum class Decides {
+    Least,         // the smallest that is allowed there
+    Current,       // its own fuse, or 1.25 times its load
+    Returns,       // the fuse of another source whose current returns through it
+    ShortCircuit,  // what a short lets through
+    Drop,          // the limit of a path through it
+    Bond,          // what ties the house to the body
+    Habit,         // good practice beyond the rules
+    Alike,         // what it has one size with
+    Lug,           // no lug, or no terminal, for a thinner one
+    Laid,          // it is there already
+};
 // Used part of what is allowed; above 1 it is too much.
 struct Margins {
     double current = 0.0;       // protecting fuse, or load, over ampacity
@@ -56,7 +73,11 @@ struct CableRow {
     SquareMetres area;
     SquareMetres computedArea;
     bool areaAmended = false;
-    Amps ampacity;  // corrected for ambient and bundle
+    Decides decides = Decides::Least;     // of the computed size
+    std::string habit;                    // where a habit decides, its id
+    Amps needed;                          // that it must carry for good
+    std::optional<ConductorId> neededBy;  // whose fuse asks for that
+    Amps ampacity;                        // corrected for ambient and bundle
     std::optional<ChosenFuse> fuseFrom, fuseTo;
     std::optional<ConductorId> protectedBy;  // its own id where it has a fuse
     std::optional<Amps> protection;          // rating that protects it
@@ -65,8 +86,9 @@ struct CableRow {
     Celsius temperature;
     Volts drop;  // over wire, joints and its fuse at `load`
     Amps faultNear, faultFar;
-    std::optional<double> letThrough;  // A^2 s
-    double withstand = 0.0;            // A^2 s
+    std::optional<double> letThrough;         // A^2 s
+    std::optional<ConductorId> letThroughBy;  // whose fuse lets that through
+    double withstand = 0.0;                   // A^2 s
     EndFitting from, to;
     Margins margins;
 };

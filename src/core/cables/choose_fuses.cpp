@@ -7,6 +7,7 @@
 
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fuse_curve.h"
+#include "core/cables/habits.h"
 #include "core/cables/sizing.h"
 #include "core/plan/own_gear.h"
 
@@ -20,6 +21,10 @@ constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
 // Where a distributor does not say what its ways take.
 constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
+// Fuses are rated at 25 degC and bear less in the warm: blade and strip fuses by this part for each
+// kelvin (common practice).
+constexpr double kRatedAt = 25.0;
+constexpr double kPerKelvin = 0.0015;
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
 
@@ -40,22 +45,30 @@ std::string heldAt(const SizingTask& task, std::size_t index, End end, const Pro
     return model == nullptr ? std::string() : model->fuses;
 }
 
-bool suits(const FuseFamily& family, Amps needed, Amps prospective, SquareMetres area) {
-    return ratingFor(family, needed) && family.interrupting >= prospective &&
-           family.maxArea >= area;
+// What a fuse is chosen for.
+struct Asked {
+    Amps needed;
+    Amps prospective;  // with the strongest batteries that are sold: the choice must suffice there
+    SquareMetres area;
+    Volts nominal;
+};
+
+bool suits(const FuseFamily& family, const Asked& asked) {
+    return ratingFor(family, asked.needed) &&
+           interruptingAt(family, asked.nominal) >= asked.prospective &&
+           family.maxArea >= asked.area;
 }
 
-// From `present` on: as sizes and short circuits only grow, a family once left would not suit
-// again, and the loop ends. Empty `present`: from the cheapest.
+// The first that suits, the cheapest first; once sizes only rise, from `present` on, so that the
+// loop ends.
 template <class List>
 std::string firstSuitable(const Library& library,
                           const List& list,
-                          const ChosenFuse& fuse,
-                          Amps needed,
-                          SquareMetres area) {
-    const auto present = std::ranges::find(list, fuse.computedFamily);
-    for (auto at = present == list.end() ? list.begin() : present; at != list.end(); ++at) {
-        if (suits(familyOf(library, *at), needed, fuse.prospective, area)) {
+                          const std::string& present,
+                          const Asked& asked) {
+    const auto from = std::ranges::find(list, present);
+    for (auto at = from == list.end() ? list.begin() : from; at != list.end(); ++at) {
+        if (suits(familyOf(library, *at), asked)) {
             return *at;
         }
     }
@@ -68,38 +81,33 @@ Amps ratingOf(const FuseFamily& family, Amps needed) {
     return ratingFor(family, needed).value_or(family.ratings.back());
 }
 
-// The fuse before the block interrupts for a blade fuse whose own capacity is too small, where it
-// has the capacity and the blade's cable bears what it lets through (IEC 60364-4-43, 434.5.1).
+// The fuse before the block that a conductor's own stands in. Only a single feeder sees the whole
+// fault.
+Protector beforeBlock(const SizingTask& task, const SizingState& state, std::size_t index) {
+    const auto& conductors = task.circuit().conductors;
+    const DeviceId& block = conductors[index].from.device;
+    std::optional<std::size_t> feeder;
+    for (std::size_t i = 0; i < conductors.size(); ++i) {
+        if (conductors[i].to.device == block && isHousePole(conductors[i], Pole::Positive)) {
+            if (feeder) {
+                return {};
+            }
+            feeder = i;
+        }
+    }
+    return feeder ? protectorOf(task, state, *feeder) : Protector{};
+}
+
+// It interrupts for a blade fuse whose own capacity is too small, where it has the capacity and the
+// blade's cable bears what it lets through (IEC 60364-4-43, 434.5.1).
 std::optional<ConductorId> backupFor(const SizingTask& task,
                                      const SizingState& state,
-                                     std::size_t index,
-                                     const ChosenFuse& fuse) {
-    const auto& conductors = task.circuit().conductors;
-    const Conductor& c = conductors[index];
-    if (fuse.prospective <= familyOf(task.library, fuse.family).interrupting) {
-        return std::nullopt;
-    }
-    // Only a single feeder sees the whole fault.
-    const auto feeds = [&](const Conductor& other) {
-        return other.to.device == c.from.device && isHousePole(other, Pole::Positive);
-    };
-    if (std::ranges::count_if(conductors, feeds) != 1) {
-        return std::nullopt;
-    }
-    for (std::size_t i = 0; i < conductors.size(); ++i) {
-        const Protector up = feeds(conductors[i]) ? protectorOf(task, state, i) : Protector{};
-        if (up.fuse == nullptr) {
-            continue;
-        }
-        const FuseFamily& family = familyOf(task.library, up.fuse->family);
-        const auto energy = letThroughA2s(family, up.fuse->rating, fuse.prospective);
-        const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
-        const double bears = withstandA2s(columnOf(task.library, c.insulation), area);
-        if (family.interrupting >= fuse.prospective && energy && *energy <= bears) {
-            return up.owner;
-        }
-    }
-    return std::nullopt;
+                                     std::size_t index) {
+    const auto through = throughBackup(task, state, index, FuseView::Fitted);
+    const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
+    const double bears = withstandA2s(*task.index.column[index], area);
+    return through && *through <= bears ? std::optional(beforeBlock(task, state, index).owner)
+                                        : std::nullopt;
 }
 
 void applyAmendment(const SizingTask& task, const ConductorId& id, End end, ChosenFuse& fuse) {
@@ -127,32 +135,82 @@ Amps largestBehind(const SizingTask& task,
     return ratingWithin(family, bears).value_or(family.ratings.front());
 }
 
+// Of a charger that cannot exceed its rating a fuse a little above it is enough, where it is bolted
+// and its ambient is counted; else 1.25 times what flows for hours.
+struct Factor {
+    double factor = 1.0;
+    const char* rule = nullptr;
+};
+Factor factorFor(const SizingTask& task, std::size_t index, const Protection& slot) {
+    const bool bolted = slot.holds != Holds::Block && slot.family.empty();
+    if (!task.index.limited[index] || !bolted || !follows(task.plan, habit::kChargerFuse)) {
+        return {rule(task.library, "continuous_factor").value, "continuous_factor"};
+    }
+    const double warm = (task.lengths.routes[index].ambient - celsius(kRatedAt)).kelvins;
+    const double derating = 1.0 - kPerKelvin * std::max(0.0, warm);
+    return {rule(task.library, "charger_factor").value / derating, "charger_factor"};
+}
+
+// The largest that a maker allows before the port that a conductor feeds.
+std::optional<Amps> makersLimit(const SizingTask& task, std::size_t index) {
+    const auto& [from, to] = task.circuit().index->ends[index];
+    return task.circuit().devices[to.device].ports[to.port].largestFuse;
+}
+
+std::string familyFor(const SizingTask& task,
+                      std::size_t index,
+                      End end,
+                      const std::string& present,
+                      const Asked& asked) {
+    const Conductor& c = task.circuit().conductors[index];
+    const Protection& slot = *protectionAt(task.circuit(), c, end);
+    if (!slot.family.empty()) {
+        return slot.family;
+    }
+    if (const std::string held = heldAt(task, index, end, slot); !held.empty()) {
+        return held;
+    }
+    return slot.holds == Holds::Distributor
+               ? firstSuitable(task.library, kInDistributor, present, asked)
+           : atBattery(task, c, end) ? firstSuitable(task.library, kAtBattery, present, asked)
+                                     : firstSuitable(task.library, kElsewhere, present, asked);
+}
+
+// The next rating up, and within what the maker allows: the next one down.
+Amps computedRating(const SizingTask& task,
+                    std::size_t index,
+                    const FuseFamily& family,
+                    Amps needed) {
+    const Amps rating = ratingOf(family, needed);
+    const auto most = makersLimit(task, index);
+    return most && rating > *most ? ratingWithin(family, *most).value_or(family.ratings.front())
+                                  : rating;
+}
+
 void chooseOne(const SizingTask& task,
                const SizingState& state,
                std::size_t index,
                End end,
-               Ratings ratings,
+               Choice choice,
                ChosenFuse& fuse) {
     const Conductor& c = task.circuit().conductors[index];
     const Working& w = state.conductors[index];
     const Protection& slot = *protectionAt(task.circuit(), c, end);
-    const double factor = rule(task.library, "continuous_factor").value;
+    const Factor factor = factorFor(task, index, slot);
     fuse.distance = slot.distance;
     fuse.holds = slot.holds;
     fuse.leftOut = slot.leftOut;
-    fuse.needed = c.purpose == Purpose::Signal ? amps(kControlAmps) : w.load * factor;
-    const SquareMetres area = task.library.conductors[w.computed].area;
-    const std::string held = heldAt(task, index, end, slot);
-    const std::string family =
-        !slot.family.empty() ? slot.family
-        : !held.empty()      ? held
-        : slot.holds == Holds::Distributor
-            ? firstSuitable(task.library, kInDistributor, fuse, fuse.needed, area)
-        : atBattery(task, c, end)
-            ? firstSuitable(task.library, kAtBattery, fuse, fuse.needed, area)
-            : firstSuitable(task.library, kElsewhere, fuse, fuse.needed, area);
-    const Amps rating = ratingOf(familyOf(task.library, family), fuse.needed);
-    const bool keep = ratings == Ratings::OnlyRise && family == fuse.computedFamily;
+    fuse.factorRule = factor.rule;
+    fuse.needed = c.purpose == Purpose::Signal ? amps(kControlAmps) : w.load * factor.factor;
+    const Asked asked{fuse.needed,
+                      fuse.strongest,
+                      task.library.conductors[w.computed].area,
+                      task.index.nominal[index]};
+    const bool rises = choice == Choice::OnlyRise;
+    const std::string present = rises ? fuse.computedFamily : std::string();
+    const std::string family = familyFor(task, index, end, present, asked);
+    const Amps rating = computedRating(task, index, familyOf(task.library, family), fuse.needed);
+    const bool keep = rises && family == fuse.computedFamily;
     fuse.computedRating = keep ? std::max(rating, fuse.computedRating) : rating;
     fuse.computedFamily = family;
     fuse.family = fuse.computedFamily;
@@ -165,21 +223,46 @@ void chooseOne(const SizingTask& task,
     if (familyOf(task.library, fuse.family).mount == FuseMount::Stud && !slot.distanceSet) {
         fuse.distance = metres(0.0);
     }
-    fuse.backup = backupFor(task, state, index, fuse);
+    fuse.interrupts =
+        interruptingAt(familyOf(task.library, fuse.family), task.index.nominal[index]);
+    fuse.backup = end == End::From && fuse.holds == Holds::Block ? backupFor(task, state, index)
+                                                                 : std::nullopt;
 }
 
 }  // namespace
 
-void chooseFuses(const SizingTask& task, SizingState& state, Ratings ratings) {
+void chooseFuses(const SizingTask& task, SizingState& state, Choice choice) {
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         Working& w = state.conductors[i];
         if (w.fuseFrom) {
-            chooseOne(task, state, i, End::From, ratings, *w.fuseFrom);
+            chooseOne(task, state, i, End::From, choice, *w.fuseFrom);
         }
         if (w.fuseTo) {
-            chooseOne(task, state, i, End::To, ratings, *w.fuseTo);
+            chooseOne(task, state, i, End::To, choice, *w.fuseTo);
         }
     }
+}
+
+std::optional<double> throughBackup(const SizingTask& task,
+                                    const SizingState& state,
+                                    std::size_t index,
+                                    FuseView view) {
+    const auto& own = state.conductors[index].fuseFrom;
+    if (!own || own->strongest <= own->interrupts) {
+        return std::nullopt;
+    }
+    const Protector up = beforeBlock(task, state, index);
+    if (up.fuse == nullptr) {
+        return std::nullopt;
+    }
+    const bool computed = view == FuseView::Computed;
+    const FuseFamily& family =
+        familyOf(task.library, computed ? up.fuse->computedFamily : up.fuse->family);
+    if (interruptingAt(family, task.index.nominal[index]) < own->strongest) {
+        return std::nullopt;
+    }
+    return letThroughA2s(
+        family, computed ? up.fuse->computedRating : up.fuse->rating, own->strongest);
 }
 
 }  // namespace spirk

@@ -25,6 +25,7 @@ struct Asked {
     int ways = 0;
     std::vector<SquareMetres> cables;
     std::vector<const ChosenFuse*> fuses;  // in its ways, where these are its own
+    Volts nominal;
 };
 
 Asked askedOf(const SizingTask& task,
@@ -43,6 +44,7 @@ Asked askedOf(const SizingTask& task,
         if (isOurs(circuit.conductors[end.conductor]) && !isClip(d.ports[end.port])) {
             out.cables.push_back(task.library.conductors[w.size].area);
         }
+        out.nominal = std::max(out.nominal, task.index.nominal[end.conductor]);
         const auto& fuse = end.end == End::From ? w.fuseFrom : w.fuseTo;
         if (fuse && fuse->holds == Holds::Distributor) {
             out.fuses.push_back(&*fuse);
@@ -61,7 +63,8 @@ bool canTake(const Library& library, const Connection& connection, SquareMetres 
 bool takesFuses(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
     return model.fuses.empty() || std::ranges::all_of(asked.fuses, [&](const ChosenFuse* fuse) {
                const FuseFamily& family = familyOf(task.library, model.fuses);
-               return ratingFor(family, fuse->needed) && family.interrupting >= fuse->prospective;
+               return ratingFor(family, fuse->needed) &&
+                      interruptingAt(family, asked.nominal) >= fuse->strongest;
            });
 }
 

@@ -30,6 +30,15 @@ BundleFactor bundleFactor(const Library& library, int tied) {
     return {rule(library, id).value, id};
 }
 
+LugContact lugContact(const Library& library, SquareMetres area) {
+    const double mm2 = inMm2(area);
+    const char* id = mm2 <= 8.5    ? "contact_0_mohm"  // 8 AWG among them
+                     : mm2 <= 30.0 ? "contact_8_mohm"
+                     : mm2 <= 60.0 ? "contact_30_mohm"
+                                   : "contact_60_mohm";
+    return {milliohms(rule(library, id).value), id};
+}
+
 std::optional<Amps> ampacity(const AmpacityColumn& column,
                              SquareMetres area,
                              const Laying& laying) {

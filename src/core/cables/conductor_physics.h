@@ -29,6 +29,13 @@ struct BundleFactor {
 };
 [[nodiscard]] BundleFactor bundleFactor(const Library& library, int tied);
 
+// What one good joint of a lug has, by the size of its cable, and its rule's id.
+struct LugContact {
+    Ohms resistance;
+    const char* rule = nullptr;
+};
+[[nodiscard]] LugContact lugContact(const Library& library, SquareMetres area);
+
 // Corrected ampacity; nothing where the column has no row of this size.
 // Law 1: rises with size. Law 2: falls with ambient. Law 3: falls with the bundle.
 [[nodiscard]] std::optional<Amps> ampacity(const AmpacityColumn& column,

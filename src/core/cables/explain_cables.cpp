@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Derivations of every conductor's figures: load, fuse, ampacity, size, drop, short circuit.
 
+#include <algorithm>
+
+#include "core/base/promise.h"
 #include "core/cables/conductor_physics.h"
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
@@ -33,7 +36,7 @@ public:
             fuse(c, cables_.rows[i], End::From);
             fuse(c, cables_.rows[i], End::To);
             ampacityOf(c, cables_.rows[i], i);
-            size(c, cables_.rows[i], i);
+            size(c, cables_.rows[i]);
             drop(c, cables_.rows[i], i);
             shortCircuit(c, cables_.rows[i]);
         }
@@ -88,8 +91,8 @@ private:
                   FromFigure{cableFigure(c.id, "load")}},
                  {"f"_text,
                   "for currents that run for hours"_text,
-                  number(rule(task_.library, "continuous_factor").value),
-                  fromRule(task_.library, "continuous_factor")},
+                  number(f.needed / std::max(row.load, amps(1e-9))),
+                  fromRule(task_.library, f.factorRule)},
                  {"needed"_text,
                   "least rating"_text,
                   measure(f.needed),
@@ -97,13 +100,13 @@ private:
                  {"I_n"_text, "rating"_text, measure(f.rating), ratingFrom(f, family)},
                  {"I_cn"_text,
                   "interrupting capacity of the family"_text,
-                  measure(family.interrupting),
+                  measure(f.interrupts),
                   FromTable{"fuses", family.name, family.interruptingSource, family.certainty}},
                  {"I_k"_text,
                   "largest current it may have to interrupt"_text,
-                  measure(f.prospective),
+                  measure(f.strongest),
                   FromSolver{
-                      "short circuit at this fuse, cold cable, batteries in the middle of their range"_text}}},
+                      "short circuit at this fuse, itself a link, cold cable, the strongest batteries that are sold"_text}}},
             .result = fuseText(task_.library, f),
             .source = {"NEC 210.20/215.3 (1.25); {source}"_text,
                        {{"source", Words{family.source}}}},
@@ -192,18 +195,49 @@ private:
                                                {"source", Words{shop.source}}});
     }
 
-    // The protecting fuse where it is the larger, else a rule.
+    // The fuse that asks for it, else a rule.
     [[nodiscard]] Origin neededFrom(const Conductor& c, const CableRow& row) const {
-        const bool array = c.side == Side::Panels;
-        const Amps byLoad = row.load * rule(task_.library, "continuous_factor").value;
-        if (row.protection && *row.protection >= byLoad) {
-            return FromFigure{fuseFigure(*row.protectedBy, End::From)};
+        if (row.neededBy) {
+            return FromFigure{fuseFigure(*row.neededBy, End::From)};
         }
+        const bool array = c.side == Side::Panels;
         return fromRule(task_.library, array ? "array_factor" : "continuous_factor");
     }
 
-    void size(const Conductor& c, const CableRow& row, std::size_t i) {
-        const Amps needed = neededAmpacity(task_, state_, i, FuseView::Fitted);
+    // In words, what decided.
+    [[nodiscard]] Text decided(const CableRow& row) const {
+        switch (row.decides) {
+            case Decides::Least:
+                return "Decided by: the smallest size that is allowed there."_text;
+            case Decides::Current:
+                return "Decided by: the current that it must carry for good."_text;
+            case Decides::Returns:
+                return "Decided by: what returns through it from another source, as long as that one's fuse bears it."_text;
+            case Decides::ShortCircuit:
+                return "Decided by: the short circuit that it must withstand."_text;
+            case Decides::Drop:
+                return "Decided by: the voltage drop of a path through it."_text;
+            case Decides::Bond:
+                return "Decided by: the least size of a bond."_text;
+            case Decides::Habit:
+                return habitText(row.habit);
+            case Decides::Alike:
+                return "Decided by: one cable through. Positive and negative, both sides of a switch, and all leads of a bank's batteries use one size: the largest that any of them needs."_text;
+            case Decides::Lug:
+                return "Decided by: the terminal. For thinner cable no lug fits its stud."_text;
+            case Decides::Laid:
+                return "It is there already."_text;
+        }
+        unreachable("decided(Decides)");
+    }
+    [[nodiscard]] Text habitText(const std::string& id) const {
+        const Habit* habit = findById(task_.library.habits, id);
+        promise(habit != nullptr, "a habit that decides is in the library");
+        return {"Decided by: {habit}. {reason}"_text,
+                {{"habit", habit->name}, {"reason", habit->reason}}};
+    }
+
+    void size(const Conductor& c, const CableRow& row) {
         Derivation d{
             .id = cableFigure(c.id, "size"),
             .title = of(c, "{conductor}, size"_text),
@@ -214,7 +248,7 @@ private:
                        FromFigure{cableFigure(c.id, "load")}},
                       {"needed"_text,
                        "continuous current it must carry"_text,
-                       measure(needed),
+                       measure(row.needed),
                        neededFrom(c, row)},
                       {"I_z"_text,
                        "ampacity"_text,
@@ -231,17 +265,11 @@ private:
             .result = measure(row.area),
             .source =
                 "IEC 60364-4-43 (433.1, 434.5); voltage drop limits as chosen in the rules"_text,
-            .note = {}};
-        if (c.purpose == Purpose::Bond) {
-            d.note = "A bond is one size below the largest positive (ABYC E-11, from memory)."_text;
-        }
-        if (alikeWith(task_, i) != nullptr) {
-            d.note =
-                "Positive and negative, both sides of a switch, and all leads of a bank's batteries use one cable size: the largest that any of them needs (common practice)."_text;
-        }
+            .note = decided(row)};
         if (row.areaAmended) {
-            d.note = {"Set by you. By current and short circuit alone: {size}."_text,
-                      {{"size", measure(row.computedArea)}}};
+            d.note =
+                then({"Set by you. Computed: {size}."_text, {{"size", measure(row.computedArea)}}},
+                     decided(row));
         }
         add(std::move(d));
     }
@@ -272,8 +300,8 @@ private:
                        FromRule{"T_a + (T_max − T_ref) (I / I_table)²"_text}},
                       {"joints"_text,
                        "two lugs"_text,
-                       measure(milliohms(2.0 * rule(task_.library, "contact_lug_mohm").value)),
-                       fromRule(task_.library, "contact_lug_mohm")}},
+                       measure(lugContact(task_.library, row.area).resistance * 2.0),
+                       fromRule(task_.library, lugContact(task_.library, row.area).rule)}},
             .result = measure(row.drop),
             .source = "Ohm's law; IEC 60228 resistance and temperature coefficient"_text,
             .note = "This conductor alone; the limit applies to the whole path out and back."_text};
@@ -324,6 +352,11 @@ private:
             .note = row.protectedBy ? Text("Protected by the fuse of '{id}'."_text,
                                            {{"id", row.protectedBy->value}})
                                     : Text()};
+        if (row.letThroughBy && row.letThroughBy != row.protectedBy) {
+            d.note = then(std::move(d.note),
+                          {"The worst returns through it while the fuse of '{id}' opens."_text,
+                           {{"id", row.letThroughBy->value}}});
+        }
         add(std::move(d));
     }
 
@@ -351,6 +384,15 @@ private:
                                most ? Origin(FromFigure{cableFigure(row.id, "drop")})
                                     : Origin(FromSolver{task_.wiring.sizing[moment].name})});
         }
+        // Switches, shunts, blocks, a body return: what lies between and is no cable of ours.
+        Volts others = path.drop;
+        for (const std::size_t i : task_.index.paths[index]) {
+            others = others - dropIn(task_, state_, i, moment);
+        }
+        d.terms.push_back({"ΔV"_text,
+                           "all else between its ends: switches, shunts, blocks"_text,
+                           measure(others),
+                           FromSolver{task_.wiring.sizing[moment].name}});
         add(std::move(d));
     }
 

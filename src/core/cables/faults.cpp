@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Short-circuit currents of every conductor and fuse. Interrupting checks reckon with cold cable
-// and batteries in the middle of their range; 'does the fuse open' with warm cable and weak
-// batteries.
+// Short-circuit currents of every conductor and fuse. Interrupting checks reckon with cold cable,
+// the device itself replaced by a link (IEC 60947-1), and batteries in the middle of their range or
+// the strongest; 'does the fuse open' with warm cable and weak batteries.
 
 #include <algorithm>
 #include <cmath>
@@ -18,6 +18,17 @@ namespace {
 struct Study {
     Assembly assembly;
     FaultStudy faults;
+
+    // A dead short between two nodes; nothing where one is not there.
+    [[nodiscard]] std::optional<FaultStudy::Fault> fault(int a, int b) const {
+        return a < 0 || b < 0 ? std::nullopt : std::optional(faults.between(a, b));
+    }
+    // Magnitude of the current through a resistor of the network; none where it has none.
+    [[nodiscard]] Amps through(const FaultStudy::Fault& fault, int resistor) const {
+        return resistor < 0 ? Amps()
+                            : abs(fault.through(
+                                  assembly.network.resistors[static_cast<std::size_t>(resistor)]));
+    }
 };
 
 Study study(const SizingTask& task, const SizingState& state, Warmth warmth, Strength batteries) {
@@ -41,28 +52,29 @@ int counterNode(const SizingTask& task, const TerminalId& terminal) {
 // Magnitude of the current through a resistor when `node` is shorted to the counter of `terminal`.
 Amps throughAt(
     const SizingTask& task, const Study& s, int node, const TerminalId& terminal, int resistor) {
-    const int counter = counterNode(task, terminal);
-    if (counter < 0 || node < 0 || resistor < 0) {
-        return {};
-    }
-    const auto& resistors = s.assembly.network.resistors;
-    return abs(
-        s.faults.between(node, counter).through(resistors[static_cast<std::size_t>(resistor)]));
+    const auto fault = s.fault(node, counterNode(task, terminal));
+    return fault ? s.through(*fault, resistor) : Amps();
 }
 
 // The largest current that a fuse may have to interrupt: a short just behind it, fed through it, or
-// a short before it, fed backwards through it by the other batteries.
+// a short before it, fed backwards through it by the other batteries. As a link it adds nothing, so
+// that either is a short on its other side without what comes from beyond it.
 Amps prospective(const SizingTask& task, const Study& s, std::size_t index, End end) {
     const Conductor& c = task.circuit().conductors[index];
     const ConductorBranch& b = s.assembly.conductors[index];
     const bool from = end == End::From;
-    const TerminalId& terminal = from ? c.from : c.to;
+    const int counter = counterNode(task, from ? c.from : c.to);
     const int fuse = from ? b.fuseFrom : b.fuseTo;
     const int inner = from ? b.afterFrom : b.beforeTo;
     const EndsAt& ends = task.circuit().index->ends[index];
     const int outer = (from ? ends.from : ends.to).node;
-    return std::max(throughAt(task, s, inner, terminal, fuse),
-                    throughAt(task, s, outer, terminal, fuse));
+    Amps most;
+    for (const int node : {outer, inner}) {
+        if (const auto fault = s.fault(node, counter); fault && fuse >= 0) {
+            most = std::max(most, fault->current() - s.through(*fault, fuse));
+        }
+    }
+    return most;
 }
 
 void fillPositive(const SizingTask& task,
@@ -73,43 +85,83 @@ void fillPositive(const SizingTask& task,
     const Conductor& c = task.circuit().conductors[index];
     Working& w = state.conductors[index];
     const ConductorBranch& b = strong.assembly.conductors[index];
-    const int nearWire = b.fuseFrom >= 0 ? b.fuseFrom : b.wire;
     if (b.fuseFrom >= 0) {
-        w.faultNear = throughAt(task, strong, b.afterFrom, c.from, nearWire);
+        w.faultNear = throughAt(task, strong, b.afterFrom, c.from, b.fuseFrom);
     } else {
-        const int counter = counterNode(task, c.from);
-        w.faultNear = counter < 0 ? Amps() : strong.faults.between(b.afterFrom, counter).current();
+        const auto fault = strong.fault(b.afterFrom, counterNode(task, c.from));
+        w.faultNear = fault ? fault->current() : Amps();
     }
     const int far = task.circuit().index->ends[index].to.node;
     w.faultFar = throughAt(task, weak, far, c.to, weak.assembly.conductors[index].wire);
     w.faultNear = std::max(w.faultNear, w.faultFar);
 }
 
-// A negative carries what a short at the far end of its positive puts through it.
-void fillNegative(const SizingTask& task, SizingState& state, std::size_t index) {
-    if (!task.index.protectedBy[index]) {
-        return;
+// A short between the far end of a feed and the far end of its return, whichever end that is; of a
+// bond, one to the body.
+Amps returnedThrough(const SizingTask& task,
+                     const Study& weak,
+                     std::size_t index,
+                     std::size_t feed) {
+    const EndsAt& ends = task.circuit().index->ends[index];
+    const int far = task.circuit().index->ends[feed].to.node;
+    Amps most;
+    for (const EndAt& end : {ends.from, ends.to}) {
+        if (const auto fault = weak.fault(far, end.node)) {
+            most = std::max(most, weak.through(*fault, weak.assembly.conductors[index].wire));
+        }
     }
-    const std::size_t owner = *task.index.protectedBy[index];
-    state.conductors[index].faultNear = state.conductors[owner].faultFar;
-    state.conductors[index].faultFar = state.conductors[owner].faultFar;
+    return most;
 }
 
+// A negative carries what shorts at the far ends of its feeds put through it.
+void fillReturn(const SizingTask& task, const Study& weak, SizingState& state, std::size_t index) {
+    Working& w = state.conductors[index];
+    w.returned.clear();
+    for (const std::size_t feed : task.index.returns[index]) {
+        w.returned.push_back(returnedThrough(task, weak, index, feed));
+    }
+    const auto most = std::ranges::max_element(w.returned);
+    w.faultNear = most == w.returned.end() ? Amps() : *most;
+    w.faultFar = w.faultNear;
+}
+
+struct Studies {
+    Study middle, strongest, weak;
+};
+
 void fillFuse(const SizingTask& task,
-              const Study& strong,
+              const Studies& studies,
               std::optional<ChosenFuse>& fuse,
               std::size_t index,
               End end) {
     if (fuse) {
-        fuse->prospective = fuse->leftOut ? Amps() : prospective(task, strong, index, end);
+        fuse->prospective = fuse->leftOut ? Amps() : prospective(task, studies.middle, index, end);
+        fuse->strongest = fuse->leftOut ? Amps() : prospective(task, studies.strongest, index, end);
     }
+}
+
+// What a short lets through conductor `index` whose current through it is `here`, while the fuse
+// of `owner` sees `current`. Nothing where that need not open.
+std::optional<double> passed(
+    const SizingTask& task, const Protector& protector, FuseView view, Amps current, Amps here) {
+    const bool computed = view == FuseView::Computed;
+    const ChosenFuse& fuse = *protector.fuse;
+    const FuseFamily& family = familyOf(task.library, computed ? fuse.computedFamily : fuse.family);
+    const Amps rating = computed ? fuse.computedRating : fuse.rating;
+    const auto energy = letThroughA2s(family, rating, current);
+    if (!energy) {
+        return std::nullopt;
+    }
+    const double part = here / current;
+    return *energy * part * part;
 }
 
 }  // namespace
 
 void solveFaults(const SizingTask& task, SizingState& state) {
-    const Study strong = study(task, state, Warmth::Cold, Strength::Typical);
-    const Study weak = study(task, state, Warmth::Warm, Strength::Weak);
+    const Studies s{study(task, state, Warmth::Cold, Strength::Typical),
+                    study(task, state, Warmth::Cold, Strength::Strong),
+                    study(task, state, Warmth::Warm, Strength::Weak)};
     const auto& conductors = task.circuit().conductors;
     for (std::size_t i = 0; i < conductors.size(); ++i) {
         Working& w = state.conductors[i];
@@ -117,43 +169,51 @@ void solveFaults(const SizingTask& task, SizingState& state) {
             w.faultNear = *limit;
             w.faultFar = *limit;
         } else if (isHousePole(conductors[i], Pole::Positive)) {
-            fillPositive(task, strong, weak, state, i);
+            fillPositive(task, s.middle, s.weak, state, i);
+        } else if (!task.index.returns[i].empty()) {
+            fillReturn(task, s.weak, state, i);
         }
-        fillFuse(task, strong, w.fuseFrom, i, End::From);
-        fillFuse(task, strong, w.fuseTo, i, End::To);
-    }
-    for (std::size_t i = 0; i < conductors.size(); ++i) {
-        if (isHousePole(conductors[i], Pole::Negative)) {
-            fillNegative(task, state, i);
-        }
+        fillFuse(task, s, w.fuseFrom, i, End::From);
+        fillFuse(task, s, w.fuseTo, i, End::To);
     }
 }
 
-std::optional<double> letThroughOf(const SizingTask& task,
-                                   const SizingState& state,
-                                   std::size_t index,
-                                   FuseView view) {
-    const Protector protector = protectorOf(task, state, index);
-    if (protector.fuse == nullptr) {
-        return std::nullopt;
-    }
-    const ChosenFuse& fuse = *protector.fuse;
-    const bool computed = view == FuseView::Computed;
-    const FuseFamily& family = familyOf(task.library, computed ? fuse.computedFamily : fuse.family);
-    const Amps rating = computed ? fuse.computedRating : fuse.rating;
+std::optional<LetThrough> letThroughOf(const SizingTask& task,
+                                       const SizingState& state,
+                                       std::size_t index,
+                                       FuseView view) {
     const Working& w = state.conductors[index];
-    std::optional<double> worst;
-    for (const Amps fault : {w.faultNear, w.faultFar}) {
-        if (fault.si() <= 0.0) {
-            continue;
+    std::optional<LetThrough> worst;
+    // False where a fuse need not open on it.
+    const auto add = [&](const Protector& protector, Amps current, Amps here) {
+        if (protector.fuse == nullptr || current.si() <= 0.0 || here.si() <= 0.0) {
+            return true;
         }
-        const auto energy = letThroughA2s(family, rating, fault);
-        if (!energy) {
+        const auto energy = passed(task, protector, view, current, here);
+        if (energy && (!worst || *energy > worst->a2s)) {
+            worst = LetThrough{*energy, here, protector.owner};
+        }
+        return energy.has_value();
+    };
+    if (const auto& returns = task.index.returns[index]; !returns.empty()) {
+        const bool bond = task.circuit().conductors[index].purpose == Purpose::Bond;
+        for (std::size_t k = 0; k < returns.size() && k < w.returned.size(); ++k) {
+            const Amps back = w.returned[k];
+            const bool opens = add(protectorOf(task, state, returns[k]), back, back);
+            // What a bond carries for long is a wire that touches the body, which is found.
+            if (!opens && !bond) {
+                return std::nullopt;
+            }
+        }
+        return worst;
+    }
+    const Protector own = protectorOf(task, state, index);
+    for (const Amps fault : {w.faultNear, w.faultFar}) {
+        if (!add(own, fault, fault)) {
             return std::nullopt;
         }
-        worst = std::max(worst.value_or(0.0), *energy);
     }
-    return worst;
+    return own.fuse == nullptr ? std::nullopt : worst;
 }
 
 }  // namespace spirk

@@ -64,4 +64,14 @@ std::size_t fittingSize(const SizingTask& task,
     return least;
 }
 
+std::size_t fittingUpTo(const SizingTask& task,
+                        const SizingState& state,
+                        std::size_t conductor,
+                        std::size_t most) {
+    while (most > 0 && !fitsBoth(task, state, conductor, task.library.conductors[most].area)) {
+        --most;
+    }
+    return most;
+}
+
 }  // namespace spirk

@@ -22,4 +22,10 @@ namespace spirk {
                                       std::size_t conductor,
                                       std::size_t least);
 
+// The largest size up to this that can be connected at both ends; 0 where none is.
+[[nodiscard]] std::size_t fittingUpTo(const SizingTask& task,
+                                      const SizingState& state,
+                                      std::size_t conductor,
+                                      std::size_t most);
+
 }  // namespace spirk

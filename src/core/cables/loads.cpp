@@ -35,6 +35,35 @@ Celsius workingTemperature(const SizingTask& task, const Working& w, std::size_t
     return std::min(column.maximum, loadedTemperature(column, table->second, w.load, ambient));
 }
 
+// A moment without one battery sizes the leads of that bank's batteries only.
+bool counts(const Conductor& c, const Moment& moment) {
+    return moment.leadsOf.empty() || moment.leadsOf.contains(c.unit);
+}
+
+// Between the nodes at its ends: all that lies between counts, whatever it is.
+void takePathDrops(const SizingTask& task,
+                   const std::vector<ConductorOhms>& ohms,
+                   const MomentSolution& solved,
+                   std::size_t moment,
+                   SizingState& state) {
+    for (std::size_t p = 0; p < state.pathDrop.size(); ++p) {
+        const DropPath& path = task.circuit().paths[p];
+        if (task.index.pathMoment[p] != moment) {
+            continue;
+        }
+        const auto near = solved.between(task.circuit(), path.source.pos, path.source.neg);
+        const auto far = solved.between(task.circuit(), path.far.pos, path.far.neg);
+        if (!near || !far) {
+            continue;
+        }
+        state.pathDrop[p] = abs(*near - *far);
+        state.pathRest[p] = state.pathDrop[p];
+        for (const std::size_t i : task.index.paths[p]) {
+            state.pathRest[p] = state.pathRest[p] - abs(solved.conductor[i]) * ohms[i].wire;
+        }
+    }
+}
+
 bool charges(const Moment& moment) { return moment.sun > 0.0 || moment.driving || moment.onShore; }
 
 }  // namespace
@@ -49,7 +78,7 @@ ConductorOhms ohmsOf(const SizingTask& task,
     }
     const Working& w = state.conductors[index];
     const Celsius t = warmth == Warmth::Warm ? w.temperature : celsius(kColdCelsius);
-    const Ohms joint = milliohms(rule(task.library, "contact_lug_mohm").value);
+    const Ohms joint = lugContact(task.library, task.library.conductors[w.size].area).resistance;
     const Ohms wire =
         wireResistance(task.library.conductors[w.size], task.lengths.routes[index].length, t);
     return {wire, joint, joint, ohmsOfFuse(task, w.fuseFrom), ohmsOfFuse(task, w.fuseTo)};
@@ -79,7 +108,10 @@ void solveLoads(const SizingTask& task, SizingState& state) {
         w.load = amps(0.0);
         w.inMoment.clear();
     }
-    for (const Moment& moment : task.wiring.sizing) {
+    state.pathDrop.assign(task.circuit().paths.size(), Volts());
+    state.pathRest = state.pathDrop;
+    for (std::size_t m = 0; m < task.wiring.sizing.size(); ++m) {
+        const Moment& moment = task.wiring.sizing[m];
         // A strong battery takes the most of what charges it; drop and voltage under load are those
         // of a weak one.
         const Strength bank = charges(moment) ? Strength::Strong : Strength::Weak;
@@ -88,11 +120,12 @@ void solveLoads(const SizingTask& task, SizingState& state) {
         for (std::size_t i = 0; i < state.conductors.size(); ++i) {
             Working& w = state.conductors[i];
             w.inMoment.push_back(solved.conductor[i]);
-            if (abs(solved.conductor[i]) > w.load) {
+            if (abs(solved.conductor[i]) > w.load && counts(task.circuit().conductors[i], moment)) {
                 w.load = abs(solved.conductor[i]);
                 w.loadMoment = moment.name;
             }
         }
+        takePathDrops(task, ohms, solved, m, state);
     }
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         if (task.index.given[i] > state.conductors[i].load) {
@@ -111,20 +144,8 @@ Volts dropIn(const SizingTask& task,
            ohmsOf(task, state, index, Warmth::Warm).whole();
 }
 
-namespace {
-
-Volts dropOver(const SizingTask& task, const SizingState& state, std::size_t path) {
-    Volts out;
-    for (const std::size_t i : task.index.paths[path]) {
-        out += dropIn(task, state, i, task.index.pathMoment[path]);
-    }
-    return out;
-}
-
-}  // namespace
-
 double fractionLost(const SizingTask& task, const SizingState& state, std::size_t path) {
-    return dropOver(task, state, path) / task.circuit().paths[path].base;
+    return state.pathDrop[path] / task.circuit().paths[path].base;
 }
 
 std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state) {
@@ -133,7 +154,7 @@ std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state
         const DropPath& path = task.circuit().paths[p];
         PathDrop drop{
             path.id, path.name, {}, 0.0, 0.0, path.rule, path.conductors, FigureId(path.id)};
-        drop.drop = dropOver(task, state, p);
+        drop.drop = state.pathDrop[p];
         drop.fraction = drop.drop / path.base;
         drop.limit = task.index.pathLimit[p];
         out.push_back(std::move(drop));

@@ -17,7 +17,12 @@ struct SizingIndex {
     // Conductors that have one size together: out and back, a run on both sides of a switch, what
     // joins the batteries of a bank.
     std::vector<std::vector<std::size_t>> alike;
-    std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
+    // Whether a charger or controller limits what flows: it belongs to one, on its own side.
+    std::vector<bool> limited;
+    std::vector<Volts> nominal;  // of each conductor, that it is on
+    std::vector<Amps> given;     // most that a device which limits itself puts into each conductor
+    // Of each conductor, those whose shorts at their far end return through it.
+    std::vector<std::vector<std::size_t>> returns;
     // What each device may be made of, the least first; empty where it is no hardware.
     std::vector<std::vector<const HardwareModel*>> hardware;
 };
@@ -32,28 +37,40 @@ struct SizingTask {
     SizingIndex index;
     [[nodiscard]] const Circuit& circuit() const { return wiring.circuit; }
 };
+[[nodiscard]] SizingIndex indexFor(const Plan& plan,
+                                   const Library& library,
+                                   const System& gear,
+                                   const Wiring& wiring);
 
 // A conductor while it is being sized.
 struct Working {
-    std::size_t size = 0;      // row of library.conductors, only ever rises
+    std::size_t size = 0;      // row of library.conductors
     bool fixed = false;        // set by an amendment: the loop does not touch it
     std::size_t computed = 0;  // what the loop would have chosen
+    Decides decides = Decides::Least;
+    std::string habit;  // that decides
     Amps load;
     Text loadMoment;
     std::vector<Amps> inMoment;  // signed, one per sizing moment
     std::optional<ChosenFuse> fuseFrom, fuseTo;
     Amps faultNear, faultFar;
+    // Of each of the index's returns, what a short at its far end puts through this conductor.
+    std::vector<Amps> returned;
     Celsius temperature;
 };
 
 struct SizingState {
     std::vector<Working> conductors;
     std::vector<std::size_t> hardware;  // of each device, its place in the index's list
+    std::vector<Volts> pathDrop;        // of each drop path, between the nodes at its ends
+    std::vector<Volts> pathRest;        // of that, what its wires do not lose
 };
 
 // Smallest row of the conductors whose corrected ampacity carries `needed`; the largest where none
 // does.
 [[nodiscard]] std::size_t sizeForCurrent(const SizingTask& task, std::size_t index, Amps needed);
+// The smallest size of at least this area; the largest where none is.
+[[nodiscard]] std::size_t sizeAtLeast(const SizingTask& task, SquareMetres area);
 // Ampacity of a conductor at a size, where it lies.
 [[nodiscard]] std::optional<Amps> ampacityOf(const SizingTask& task,
                                              std::size_t index,
@@ -73,16 +90,18 @@ enum class Warmth { Cold, Warm };
 // So an amended fuse never changes a cable in silence.
 enum class FuseView { Computed, Fitted };
 
-// Fills load, loadMoment, inMoment and temperature from the solved sizing moments.
+// Fills load, loadMoment, inMoment, temperature and drops of paths from the solved sizing moments.
 void solveLoads(const SizingTask& task, SizingState& state);
 // Fills temperature from the loads as they stand.
 void updateTemperatures(const SizingTask& task, SizingState& state);
 // Fills fault currents of all conductors and prospective currents of all fuses.
 void solveFaults(const SizingTask& task, SizingState& state);
-// Chooses family and rating of every fuse. Families only rise. While sizes still grow, ratings
-// follow the loads afresh; once they rest, ratings only rise, so that the loop ends.
-enum class Ratings { Afresh, OnlyRise };
-void chooseFuses(const SizingTask& task, SizingState& state, Ratings ratings);
+// Chooses family and rating of every fuse; once sizes only rise, so do these.
+enum class Choice { Afresh, OnlyRise };
+void chooseFuses(const SizingTask& task, SizingState& state, Choice choice);
+// Chooses the size of every conductor that the person has not fixed: the smallest that all rules
+// allow with currents, faults and fuses as they stand. True where one has changed.
+bool chooseSizes(const SizingTask& task, SizingState& state, Choice choice);
 
 [[nodiscard]] std::vector<const HardwareModel*> hardwareFor(const Plan& plan,
                                                             const Library& library,
@@ -105,11 +124,17 @@ struct Protector {
 // Those that it has one size with, itself among them; null where it stands alone.
 [[nodiscard]] const std::vector<std::size_t>* alikeWith(const SizingTask& task, std::size_t index);
 
-// Current that the conductor must carry for good: its fuse's rating, else 1.25 times its load.
-[[nodiscard]] Amps neededAmpacity(const SizingTask& task,
-                                  const SizingState& state,
-                                  std::size_t index,
-                                  FuseView view);
+// What a conductor must carry for good, and what asks for it: its fuse, 1.25 times its load, or the
+// fuse of another source whose current returns through it.
+struct NeededAmpacity {
+    Amps amps;
+    Decides decides = Decides::Current;
+    std::optional<ConductorId> fuse;  // whose rating it is
+};
+[[nodiscard]] NeededAmpacity neededAmpacity(const SizingTask& task,
+                                            const SizingState& state,
+                                            std::size_t index,
+                                            FuseView view);
 
 // Drop of a path, by its place, as a fraction of its base.
 [[nodiscard]] double fractionLost(const SizingTask& task,
@@ -122,12 +147,25 @@ struct Protector {
                            std::size_t index,
                            std::size_t moment);
 
-// Let-through of the protecting fuse at the worse of near and far fault; nothing where no fuse
-// protects the conductor or it need not open.
-[[nodiscard]] std::optional<double> letThroughOf(const SizingTask& task,
-                                                 const SizingState& state,
-                                                 std::size_t index,
-                                                 FuseView view);
+// What a short lets through a conductor at worst: how much, and whose fuse opens.
+struct LetThrough {
+    double a2s = 0.0;
+    Amps current;
+    ConductorId fuse;
+};
+// The worst of near and far faults and of what returns through it; nothing where no fuse protects
+// the conductor, or where one need not open on a current that flows.
+[[nodiscard]] std::optional<LetThrough> letThroughOf(const SizingTask& task,
+                                                     const SizingState& state,
+                                                     std::size_t index,
+                                                     FuseView view);
+
+// What the fuse before a block lets through while it interrupts for a conductor's own, which
+// cannot; nothing where that can by itself, or where none before it could.
+[[nodiscard]] std::optional<double> throughBackup(const SizingTask& task,
+                                                  const SizingState& state,
+                                                  std::size_t index,
+                                                  FuseView view);
 
 // Rows and margins of the settled state; `drops` are its pathDrops.
 [[nodiscard]] std::vector<CableRow> cableRows(const SizingTask& task,

@@ -13,6 +13,10 @@ std::vector<Amps> outOf(const CheckInput& in, std::size_t device) {
         const CableRow& row = in.cables.rows[on.conductor];
         const bool positive = circuit.devices[device].ports[on.port].pole == Pole::Positive;
         for (std::size_t m = 0; positive && m < row.inMoment.size(); ++m) {
+            // One battery gone sizes leads and fuses; the bank's own limits are those of all.
+            if (!in.wiring.sizing[m].leadsOf.empty()) {
+                continue;
+            }
             out[m] += on.end == End::From ? row.inMoment[m] : -row.inMoment[m];
         }
     }

@@ -101,18 +101,25 @@ void checkInterrupting(const CheckInput& in,
         return;
     }
     const FuseFamily& family = familyOf(in.library, fuse->family);
-    if (fuse->prospective <= family.interrupting) {
+    if (fuse->strongest <= fuse->interrupts) {
         return;
     }
+    const bool perhaps = fuse->prospective <= fuse->interrupts;
     Finding f = findingOf(in, "W5", subject(row.id));
+    f.severity = perhaps ? Severity::Fault : f.severity;
     f.what = {
-        "The {family} of {name} can interrupt {capacity}; a short circuit there gives {fault}."_text,
+        perhaps
+            ? "The {family} of {name} can interrupt {capacity}; with the strongest batteries that are sold a short circuit there gives {fault}."_text
+            : "The {family} of {name} can interrupt {capacity}; a short circuit there gives {fault}."_text,
         {{"family", family.name},
          {"name", conductorOf(in, row).name},
-         {"capacity", measure(family.interrupting)},
-         {"fault", measure(fuse->prospective)}}};
+         {"capacity", measure(fuse->interrupts)},
+         {"fault", measure(perhaps ? fuse->strongest : fuse->prospective)}}};
     f.why = {"It can burst, and the arc goes on burning."_text, {}};
-    if (fuse->holds == Holds::Block) {
+    if (perhaps) {
+        f.remedy =
+            "Ask the maker for your battery's short-circuit current and enter it with the battery; or fit a fuse that can interrupt more."_text;
+    } else if (fuse->holds == Holds::Block) {
         f.remedy = {
             "Feed the block by a longer or thinner cable, so that less current flows, or behind a fuse small enough for this circuit's cable to withstand what it lets through."_text,
             {}};

@@ -64,6 +64,7 @@ struct Port {
     Pole pole = Pole::Negative;
     // Walked: the negative against which a short at this port is reckoned and a meter is held.
     std::optional<TerminalId> counter;
+    std::optional<Amps> largestFuse;  // that its maker allows before it
     bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
 };
 

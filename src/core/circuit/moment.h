@@ -33,6 +33,10 @@ struct Moment {
     std::set<DeviceId> open;              // switches and isolators that are open
     std::vector<bool> pulled;             // of each conductor, if its fuses are out; empty: none
     std::map<ConductorEnd, Ohms> joints;  // bad ones, with what they have instead of a good one's
+    std::set<DeviceId> gone;              // batteries that give and take nothing
+    // At sizing: what flows sizes the leads and fuses of these units' batteries, and nothing else;
+    // empty: all.
+    std::set<UnitId> leadsOf;
 };
 
 // Whether what must be so for an element to give, or for a relay to close, is so.

@@ -103,6 +103,9 @@ private:
     }
 
     void addEmf(const Place& p, const Emf& x) {
+        if (moment_.gone.contains(state_.circuit->devices[p.at.device].id)) {
+            return;
+        }
         add(p,
             NetList::Sources,
             out_.sources,

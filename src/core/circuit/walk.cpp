@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include "core/base/match.h"
+
 namespace spirk {
 
 namespace {
@@ -77,6 +79,20 @@ std::vector<std::size_t> joinedInside(const Device& device, std::size_t port) {
         }
     }
     return out;
+}
+
+std::vector<PortPair> workingPorts(const Element& element) {
+    return match(
+        element,
+        [](const Emf& x) { return std::vector{x.at}; },
+        [](const PanelCurve& x) { return std::vector{x.at}; },
+        [](const Limited& x) { return std::vector{x.at}; },
+        [](const Transfer& x) {
+            return std::vector{x.in, x.out};
+        },
+        [](const Draw& x) { return std::vector{x.at}; },
+        [](const Contact&) { return std::vector<PortPair>{}; },
+        [](const Resistance&) { return std::vector<PortPair>{}; });
 }
 
 }  // namespace spirk

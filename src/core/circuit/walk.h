@@ -24,4 +24,8 @@ using Joins = std::vector<std::vector<Join>>;
 // Ports of a device that are joined inside it with `port`, in the device's order.
 [[nodiscard]] std::vector<std::size_t> joinedInside(const Device& device, std::size_t port);
 
+// The pair of ports at which an element gives, draws or is filled; nothing for metal and contacts.
+// A transfer has two.
+[[nodiscard]] std::vector<PortPair> workingPorts(const Element& element);
+
 }  // namespace spirk

@@ -40,6 +40,7 @@ struct Library : Shelf {
     std::vector<ReadyLead> readyLeads;
     std::vector<GlossaryTerm> glossary;
     std::vector<Rule> rules;
+    std::vector<Habit> habits;
     std::vector<CheckBasis> checks;
     std::string pricesOf;  // date of all prices: '2026-01'
 };

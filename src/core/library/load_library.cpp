@@ -47,6 +47,7 @@ constexpr std::array kShared{
     TableFile{"hardware.json", readHardware},
     TableFile{"fixtures.json", readFixtures},
     TableFile{"glossary.json", readGlossary},
+    TableFile{"habits.json", readHabits},
 };
 // In the folder of each region.
 constexpr std::array kRegional{
@@ -220,6 +221,15 @@ FromTable fromTable(const Library& library, const std::string& table, const Text
 
 FromTable fromTable(const Library& library, const std::string& table, const char* key) {
     return fromTable(library, table, Text::given(key));
+}
+
+// A lead-acid or lithium battery of 12 V is charged at up to 14 V and more, one of 24 V at 32.
+Amps interruptingAt(const FuseFamily& family, Volts nominal) {
+    if (family.interruptingUpTo.empty()) {
+        return family.interrupting;
+    }
+    const auto found = family.interruptingUpTo.lower_bound(nominal);
+    return found == family.interruptingUpTo.end() ? Amps() : found->second;
 }
 
 const Rule& rule(const Library& library, const std::string& id) {

@@ -47,6 +47,15 @@ void readGlossary(JsonFields& fields, Library& library) {
     });
 }
 
+void readHabits(JsonFields& fields, Library& library) {
+    readRows(fields, "rows", library.habits, [](JsonFields& row, Habit& out) {
+        out.id = row.text("id");
+        out.name = Words{row.text("name")};
+        out.reason = Words{row.text("reason")};
+        out.source = Words{row.text("source")};
+    });
+}
+
 void readTrips(JsonFields& fields, Library& library) {
     readRows(fields, "rows", library.trips, [&](JsonFields& row, TripKind& out) {
         readName(row, out);

@@ -101,6 +101,8 @@ void readAmpacity(JsonFields& fields, Library& library) {
     });
 }
 
+constexpr std::size_t kMostVoltages = 10;
+
 void readFuses(JsonFields& fields, Library& library) {
     readRows(fields, "families", library.fuses, [](JsonFields& row, FuseFamily& out) {
         readName(row, out);
@@ -113,6 +115,13 @@ void readFuses(JsonFields& fields, Library& library) {
         out.volts = volts(row.number("volts", 12, 1000));
         out.interrupting = amps(row.number("interrupting_a", 100, 100e3));
         out.interruptingSource = row.text("interrupting_source");
+        if (row.has("interrupting_up_to_v")) {
+            for (JsonFields& at : row.objects("interrupting_up_to_v", kMostVoltages)) {
+                out.interruptingUpTo[volts(at.number("v", 1, 1500))] =
+                    amps(at.number("a", 1, 100e3));
+                at.settleUnknownKeys();
+            }
+        }
         out.dropAtRating = volts(row.number("volts_at_rating", 0.001, 1));
         for (const double rating : row.numbers("ratings_a", 0.5, 1000)) {
             out.ratings.push_back(amps(rating));

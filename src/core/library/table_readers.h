@@ -60,6 +60,7 @@ void readMonitors(JsonFields& fields, Library& library);
 void readReadyLeads(JsonFields& fields, Library& library);
 // Words of the trade.
 void readGlossary(JsonFields& fields, Library& library);
+void readHabits(JsonFields& fields, Library& library);
 void readFixtures(JsonFields& fields, Library& library);
 
 // Regions, in file order: their ids name the folders of their own tables.

@@ -63,6 +63,8 @@ struct FuseFamily {
     SquareMetres maxArea;
     Volts volts;
     Amps interrupting;
+    // Where it is given by volts: up to each, that much. A circuit of 12 V is one of 14 V at most.
+    std::map<Volts, Amps> interruptingUpTo;
     std::string interruptingSource;
     Volts dropAtRating;  // over fuse and holder at rated current
     std::vector<Amps> ratings;
@@ -70,6 +72,9 @@ struct FuseFamily {
     double price = 0.0;  // order of magnitude, fuse with its holder where it has one
     double weightKg = 0.0;
 };
+
+// What it interrupts in a circuit of so many nominal volts; nothing above its last.
+[[nodiscard]] Amps interruptingAt(const FuseFamily& family, Volts nominal);
 
 struct Stud {
     std::string id;  // class, as gear is listed: 'M8'
@@ -126,6 +131,14 @@ struct Chemistry {
     // Part of the rated capacity that is there at -20, -10, 0, 10, 25 and 40 degC.
     std::vector<double> coldCapacity;
     std::vector<Volts> restVolts;  // at 0, 10 ... 100 %
+};
+
+// What a good installer does beyond the rules: on unless a plan says otherwise.
+struct Habit {
+    std::string id;
+    Words name;
+    Words reason;
+    Words source;
 };
 
 struct Rule {

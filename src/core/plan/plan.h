@@ -5,6 +5,7 @@
 
 #include <map>
 #include <optional>
+#include <set>
 #include <string>
 #include <variant>
 #include <vector>
@@ -413,6 +414,8 @@ struct Plan {
     std::string region = "europe";  // id of a region of the libraries
     Units units;
     std::string negative;  // colour of negative conductors, where the region leaves a choice
+    // Ids of good practice beyond the rules that the person does without.
+    std::set<std::string> habitsOff;
     Trip trip;
     std::vector<Appliance> appliances;
     Gear gear;

@@ -275,6 +275,11 @@ Plan readBody(JsonFields& root, int version) {
         plan.units = readUnits(root.object("units"));
     }
     plan.negative = root.textOr("negative", "");
+    if (root.has("habits_off")) {
+        for (std::string& id : root.texts("habits_off")) {
+            plan.habitsOff.insert(std::move(id));
+        }
+    }
     plan.trip = readTrip(root.object("trip"));
     for (JsonFields& row : root.objects("appliances", limits::kAppliances)) {
         plan.appliances.push_back(readAppliance(row));

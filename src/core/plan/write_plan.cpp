@@ -340,6 +340,7 @@ std::string writePlan(const Plan& plan) {
               {{"length", nameOf(kLengthUnitNames, plan.units.length)},
                {"temperature", nameOf(kTemperatureUnitNames, plan.units.temperature)}}},
              {"negative", plan.negative},
+             {"habits_off", plan.habitsOff},
              {"trip",
               {{"climate", plan.trip.climate},
                {"first_month", plan.trip.firstMonth},

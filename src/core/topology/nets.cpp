@@ -3,7 +3,6 @@
 
 #include <numeric>
 
-#include "core/base/match.h"
 #include "core/quantities/curve.h"
 
 namespace spirk {
@@ -123,20 +122,6 @@ std::optional<Volts> Levels::across(std::size_t device, const PortPair& ports) c
     const auto& neg = level_[at(nets_.of(device, ports.neg))];
     const bool together = pos && neg && pos->part == neg->part;
     return together ? std::optional(volts(pos->volts - neg->volts)) : std::nullopt;
-}
-
-std::vector<PortPair> workingPorts(const Element& element) {
-    return match(
-        element,
-        [](const Emf& x) { return std::vector{x.at}; },
-        [](const PanelCurve& x) { return std::vector{x.at}; },
-        [](const Limited& x) { return std::vector{x.at}; },
-        [](const Transfer& x) {
-            return std::vector{x.in, x.out};
-        },
-        [](const Draw& x) { return std::vector{x.at}; },
-        [](const Contact&) { return std::vector<PortPair>{}; },
-        [](const Resistance&) { return std::vector<PortPair>{}; });
 }
 
 }  // namespace spirk

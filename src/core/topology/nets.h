@@ -55,8 +55,4 @@ private:
     std::vector<std::optional<Level>> level_;  // of each net
 };
 
-// The pair of ports at which an element gives, draws or is filled; nothing for metal and contacts.
-// A transfer has two.
-[[nodiscard]] std::vector<PortPair> workingPorts(const Element& element);
-
 }  // namespace spirk

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/circuit/walk.h"
 #include "core/topology/scene.h"
 
 namespace spirk {

@@ -32,6 +32,7 @@ void addUnit(Draft& draft, const CombinedUnit& unit) {
     Device& d = draft.ware(unit.id.value, DeviceKind::CombinedCharger, model);
     d.rating = model.output;
     Draft::port(d, "in+", model.connection, Pole::Positive);
+    d.ports.back().largestFuse = model.maxInputFuse;
     Draft::port(d, "out+", model.connection, Pole::Positive);
     Draft::port(d, "neg", model.connection, Pole::Negative);
     Draft::port(d, "enable", {"clamp", squareMillimetres(2.5)}, Pole::None);

@@ -18,6 +18,7 @@ void addCharger(Draft& draft, const EngineUnit& engine) {
     Device& d = draft.ware(engine.id.value, DeviceKind::DcdcCharger, model);
     d.rating = model.output;
     Draft::port(d, "in+", model.connection, Pole::Positive);
+    d.ports.back().largestFuse = model.maxInputFuse;
     Draft::port(d, "out+", model.connection, Pole::Positive);
     Draft::port(d, "neg", model.connection, Pole::Negative);
     Draft::port(d, "enable", {"clamp", squareMillimetres(2.5)}, Pole::None);

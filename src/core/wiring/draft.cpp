@@ -148,7 +148,7 @@ Device& Draft::deviceAt(const std::string& id) {
 }
 
 void Draft::port(Device& device, const std::string& name, const Connection& connection, Pole pole) {
-    device.ports.push_back({name, connection, pole, {}, false});
+    device.ports.push_back({name, connection, pole, {}, {}, false});
 }
 
 TerminalId Draft::resolved(const Fixed& fixed, std::variant<ConductorEnd, PathTerminal> of) {

@@ -5,6 +5,8 @@
 #include <algorithm>
 
 #include "core/gear/inverter.h"
+#include "core/plan/good_practice.h"
+#include "core/wiring/bank_parts.h"
 #include "core/wiring/draft.h"
 
 namespace spirk {
@@ -54,6 +56,57 @@ Moment allThatCharges(const Draft& draft, const char* id, double stateOfCharge) 
     return out;
 }
 
+// What draws while all charges: what lies between them carries either.
+void addAllAtOnce(const Draft& draft, std::vector<Moment>& to) {
+    Moment all = allThatCharges(draft, "sizing.all", kNearlyEmpty);
+    if (!all.driving && !all.onShore && all.sun <= 0.0) {
+        return;
+    }
+    all.name = "everything drawing and charging at once"_text;
+    all.loads = LoadsOn::All;
+    setOutputs(all, draft, [](const InverterModel& model) { return model.power; });
+    to.push_back(std::move(all));
+}
+
+std::set<DeviceId> batteriesOf(const Draft& draft, const BankUnit& bank, int string) {
+    const std::string id = stringId(bank, string);
+    std::set<DeviceId> out;
+    for (const Device& d : draft.circuit().devices) {
+        const bool own =
+            d.kind == DeviceKind::Battery && (d.id.value == id || d.id.value.starts_with(id + "."));
+        if (own) {
+            out.insert(d.id);
+        }
+    }
+    return out;
+}
+
+// One opened fuse, or one BMS that switched off, and the others carry its share: their leads and
+// fuses must bear it, or all open one after the other.
+void addOneGone(const Draft& draft, std::vector<Moment>& to) {
+    std::vector<Moment> whole{to.front()};
+    const auto charging = std::ranges::find(to, "sizing.together", &Moment::id);
+    if (charging != to.end()) {
+        whole.push_back(*charging);
+    } else if (to.size() > 1) {
+        whole.push_back(to[1]);
+    }
+    for (const BankUnit& bank : draft.gear.banks) {
+        const bool reckons = bank.count > 1 && follows(draft.plan, habit::kOneFewer);
+        for (int k = 1; reckons && k <= bank.count; ++k) {
+            for (const Moment& before : whole) {
+                Moment m = before;
+                m.id += ".without." + stringId(bank, k);
+                m.name = {"{moment}, without battery {n}"_text,
+                          {{"moment", before.name}, {"n", count(k)}}};
+                m.gone = batteriesOf(draft, bank, k);
+                m.leadsOf = {bank.id};
+                to.push_back(std::move(m));
+            }
+        }
+    }
+}
+
 }  // namespace
 
 std::vector<Moment> sizingMoments(const Draft& draft) {
@@ -90,6 +143,8 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
         loads.driving = true;
         out.push_back(loads);
     }
+    addAllAtOnce(draft, out);
+    addOneGone(draft, out);
     for (Moment& m : out) {
         m.reckoning = Reckoning::AtLowVoltage;
     }

@@ -37,7 +37,7 @@ Volts lowestThatIsFed(const System& system) {
         return lowest;
     }
     for (const EngineUnit& engine : system.engines) {
-        lowest = std::min(lowest, engine.charger->start);
+        lowest = std::min(lowest, engine.charger->stop);
     }
     return lowest;
 }
