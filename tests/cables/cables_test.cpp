@@ -38,11 +38,11 @@ TEST(Sizing, OfUnamendedPlansKeepsEveryLimit) {
             EXPECT_LE(r.margins.shortCircuit, 1.0);
             EXPECT_TRUE(r.from.lugSold && r.from.sizeFits && r.to.lugSold && r.to.sizeFits);
             if (r.fuseFrom) {
-                EXPECT_TRUE(enough(r.fuseFrom->rating, r.load * 1.25));
+                // A charger that limits itself: 1.1 times (common practice); else NEC 215.3.
+                EXPECT_TRUE(enough(r.fuseFrom->rating, r.load * 1.1));
+                EXPECT_TRUE(enough(r.fuseFrom->rating, r.fuseFrom->needed));
                 EXPECT_LE(r.fuseFrom->rating, r.ampacity);
-                EXPECT_TRUE(familyOf(library(), r.fuseFrom->family).interrupting >=
-                                r.fuseFrom->prospective ||
-                            r.fuseFrom->backup);
+                EXPECT_TRUE(r.fuseFrom->interrupts >= r.fuseFrom->strongest || r.fuseFrom->backup);
             }
         }
     }
@@ -62,9 +62,21 @@ TEST(Sizing, MainCurrentIsTheInverterAndAllLoads) {
 
 TEST(Sizing, BatteriesWithEqualLeadsShareEqually) {
     const Design d = design(test::aFullVan(), library());
-    const double one = rowOf(d, "bank.1.lead+").load.si();
-    test::expectNear(rowOf(d, "bank.3.lead+").load.si(), one, 1e-9);
+    const double one = rowOf(d, "bank.1.lead+").inMoment.front().si();
+    test::expectNear(rowOf(d, "bank.3.lead+").inMoment.front().si(), one, 1e-9);
     test::expectNear(rowOf(d, "main.feed+").load.si(), 3.0 * one, 1e-9);
+    // With one of the three gone each of the others carries half.
+    test::expectNear(rowOf(d, "bank.1.lead+").load.si(), 1.5 * one, 1e-9);
+    EXPECT_TRUE(enough(rowOf(d, "bank.1.lead+").fuseFrom->rating, amps(1.5 * one * 1.25)));
+    EXPECT_EQ(test::findingOf(d, "B2"), nullptr);
+}
+
+TEST(Sizing, WithoutTheHabitBatteryLeadsCarryTheirShareOnly) {
+    Plan plan = test::aFullVan();
+    plan.habitsOff = {"one_fewer"};
+    const Design d = design(plan, library());
+    test::expectNear(
+        rowOf(d, "bank.1.lead+").load.si(), rowOf(d, "main.feed+").load.si() / 3.0, 1e-9);
 }
 
 TEST(Sizing, AnUnequalLeadIsSolvedNotAssumed) {

@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/cables/cables.h"
 #include "core/cables/fuse_curve.h"
@@ -18,10 +19,15 @@ using test::library;
 using test::rowOf;
 
 TEST(FuseChoice, AtABatterysStudSitsACube) {
-    const Design d = design(test::aFullVan(), library());
-    const ChosenFuse& f = *rowOf(d, "bank.1.lead+").fuseFrom;
+    const Design d = design(test::aSmallVan(), library());
+    const ChosenFuse& f = *rowOf(d, "main.feed+").fuseFrom;
     EXPECT_EQ(f.family, "cube");
     EXPECT_EQ(f.distance, metres(0));
+    // A cube interrupts 10 kA at 14 V; the strongest of three batteries feed more into one of them.
+    const Design strong = design(test::aFullVan(), library());
+    const ChosenFuse& at = *rowOf(strong, "bank.1.lead+").fuseFrom;
+    EXPECT_GT(at.strongest, amps(10000));
+    EXPECT_EQ(at.family, "class_t");
 }
 
 TEST(FuseChoice, CircuitsHaveBladesInTheirBlock) {
@@ -131,17 +137,28 @@ TEST(Protection, AFuseLeftOutProtectsNothing) {
     EXPECT_FALSE(rowOf(d, "inverter.feed-").protection.has_value());
 }
 
-TEST(Bond, IsOneSizeBelowTheLargestPositiveAndNeverBelowTheRule) {
+// k of the standard's table for 105 degC insulation, 134.8 (IEC 60364-4-43 and its formula).
+TEST(Bond, BearsWhatItCarriesAndTheShortOfTheLargestFuse) {
     const Design d = design(test::aFullVan(), library());
-    SquareMetres largest;
-    for (std::size_t i = 0; i < d.cables.rows.size(); ++i) {
-        if (isHousePole(d.wiring.circuit.conductors[i], Pole::Positive)) {
-            largest = std::max(largest, d.cables.rows[i].area);
-        }
-    }
-    EXPECT_GE(rowOf(d, "bond").area, squareMillimetres(4));
-    EXPECT_LT(rowOf(d, "bond").area, largest);
-    EXPECT_GE(inMm2(rowOf(d, "bond").area), 0.55 * inMm2(largest));
+    const CableRow& bond = rowOf(d, "bond");
+    EXPECT_GE(bond.area, squareMillimetres(6));
+    // The return of the engine charger, which has no negative lead of its own, flows through it.
+    EXPECT_GT(bond.load, amps(30));
+    EXPECT_GE(bond.ampacity, bond.load * 1.25);
+    ASSERT_TRUE(bond.letThrough.has_value());
+    EXPECT_LE(*bond.letThrough, std::pow(134.8 * inMm2(bond.area), 2));
+    EXPECT_EQ(bond.letThroughBy, ConductorId("inverter.feed+"));
+}
+
+TEST(Returns, BearTheFuseOfEverySourceThatCanReturnThroughThem) {
+    Plan plan = test::aFullVan();
+    // Before the charger stands more than behind it: its one negative returns both.
+    plan.amendments = {SetFuse{ConductorId("dcdc.feed+"), End::From, "", amps(40)}};
+    const Design d = design(plan, library());
+    const CableRow& back = rowOf(d, "dcdc.feed-");
+    EXPECT_GT(rowOf(d, "engine.feed+").fuseFrom->rating, rowOf(d, "dcdc.feed+").fuseFrom->rating);
+    EXPECT_GE(back.ampacity, rowOf(d, "engine.feed+").fuseFrom->rating);
+    EXPECT_EQ(back.neededBy, ConductorId("engine.feed+"));
 }
 
 TEST(Array, ItsLeadsCarryTheShortCircuitCurrentOfItsPanels) {
@@ -151,17 +168,21 @@ TEST(Array, ItsLeadsCarryTheShortCircuitCurrentOfItsPanels) {
     EXPECT_GE(rowOf(d, "array.lead+").ampacity, amps(18.8 * 1.25));
 }
 
-TEST(Drops, AreTheSumOfTheirConductors) {
+// What a path says and what the network loses between its ends are one figure (Kirchhoff).
+TEST(Drops, AreWhatTheNetworkLosesBetweenTheirEnds) {
     const Design d = design(test::theDemo(), library());
-    for (const PathDrop& path : d.cables.drops) {
-        Volts sum;
-        for (const ConductorId& id : path.conductors) {
-            sum += rowOf(d, id.value.c_str()).drop;
-        }
-        // Rows show the drop at each conductor's own largest current: never less than the path's
-        // moment.
-        EXPECT_LE(path.drop.si(), sum.si() + 1e-9) << path.id;
-        EXPECT_GT(path.drop.si(), 0.0) << path.id;
+    const Circuit& circuit = d.wiring.circuit;
+    ASSERT_EQ(d.cables.drops.size(), circuit.paths.size());
+    for (std::size_t p = 0; p < circuit.paths.size(); ++p) {
+        const DropPath& path = circuit.paths[p];
+        const auto moment = std::ranges::find(d.wiring.sizing, path.moment, &Moment::id);
+        const bool charging = moment->driving || moment->onShore || moment->sun > 0.0;
+        const MomentSolution solved = solveMoment(
+            {&circuit, d.cables.ohms, charging ? Strength::Strong : Strength::Weak}, *moment);
+        const Volts near = *solved.between(circuit, path.source.pos, path.source.neg);
+        const Volts far = *solved.between(circuit, path.far.pos, path.far.neg);
+        EXPECT_NEAR(d.cables.drops[p].drop.si(), std::fabs((near - far).si()), 1e-5) << path.id;
+        EXPECT_GT(d.cables.drops[p].drop.si(), 0.0) << path.id;
     }
 }
 

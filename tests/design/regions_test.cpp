@@ -76,6 +76,7 @@ TEST(Regions, ASizeThatIsNotSoldThereIsSaidAndMended) {
 TEST(Amendments, ARatingThatIsNotMadeIsSaid) {
     Plan plan = test::aFullVan();
     const ConductorId lamp("circuit.lighting.feed+");
+    plan.habitsOff = {"small_circuits", "few_sizes"};  // as thin as the rules allow
     plan.amendments = {SetFuse{lamp, End::From, "", amps(12)}};
     const Design d = design(plan, test::library());
     const Finding* f = test::findingOf(d, "W26");

@@ -170,7 +170,7 @@ TEST_F(Recompute, DropOfEveryPath) {
     ASSERT_FALSE(demo().cables.drops.empty());
     for (const PathDrop& path : demo().cables.drops) {
         const Derivation& d = why(path.figure.value);
-        EXPECT_EQ(d.terms.size(), path.conductors.size() + 1) << path.id;
+        EXPECT_EQ(d.terms.size(), path.conductors.size() + 2) << path.id;
         expectNear(result(d), sum(d, "ΔV") / term(d, "V"), kTolerance);
     }
 }

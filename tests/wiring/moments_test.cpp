@@ -44,7 +44,9 @@ TEST(Moments, FollowTheGear) {
     for (const char* id : {"night", "loads", "idle", "noon", "driving", "driving_in_sun", "rest"}) {
         EXPECT_NE(momentOf(full.moments, id), nullptr) << id;
     }
-    EXPECT_EQ(full.sizing.size(), 4u);
+    // All draw, engine, sun, both, all at once; the first and the one of all chargers again without
+    // each of three batteries.
+    EXPECT_EQ(full.sizing.size(), 5u + 2u * 3u);
 }
 
 TEST(Moments, TheEveningRunsTheWorstCaseButNotMoreThanTheInverterCan) {

@@ -103,11 +103,17 @@ bool sameFuse(const std::optional<ChosenFuse>& a, const std::optional<ChosenFuse
     return !a || (a->family == b->family && a->rating == b->rating);
 }
 
-bool fusesSettled(const SizingState& before, const SizingState& after) {
+// Conductors are as warm as what flows makes them, which hangs on how warm they are.
+constexpr double kSettledKelvins = 1e-4;
+
+// Fuses and temperatures; sizes and hardware tell by themselves.
+bool settled(const SizingState& before, const SizingState& after) {
     for (std::size_t i = 0; i < after.conductors.size(); ++i) {
         const Working& a = before.conductors[i];
         const Working& b = after.conductors[i];
-        if (!sameFuse(a.fuseFrom, b.fuseFrom) || !sameFuse(a.fuseTo, b.fuseTo)) {
+        const double warmer = std::fabs((a.temperature - b.temperature).kelvins);
+        if (!sameFuse(a.fuseFrom, b.fuseFrom) || !sameFuse(a.fuseTo, b.fuseTo) ||
+            warmer > kSettledKelvins) {
             return false;
         }
     }
@@ -128,7 +134,7 @@ int rise(const SizingTask& task, SizingState& state, int pass, int most) {
         chooseFuses(task, state, Choice::OnlyRise);
         bool changed = chooseSizes(task, state, Choice::OnlyRise);
         changed = raiseHardware(task, state) || changed;
-        if (!changed && fusesSettled(before, state) && !raiseToFewSizes(task, state)) {
+        if (!changed && settled(before, state) && !raiseToFewSizes(task, state)) {
             return pass;
         }
     }
@@ -149,7 +155,7 @@ int runLoop(const SizingTask& task, SizingState& state) {
         changed = raiseHardware(task, state) || changed;
         solveLoads(task, state);
         solveFaults(task, state);
-        if (!changed && fusesSettled(before, state)) {
+        if (!changed && settled(before, state)) {
             // Rested: what is hardly used gives way, once and for all.
             if (!raiseToFewSizes(task, state)) {
                 return pass;

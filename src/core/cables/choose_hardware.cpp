@@ -60,12 +60,22 @@ bool canTake(const Library& library, const Connection& connection, SquareMetres 
     });
 }
 
-bool takesFuses(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
-    return model.fuses.empty() || std::ranges::all_of(asked.fuses, [&](const ChosenFuse* fuse) {
-               const FuseFamily& family = familyOf(task.library, model.fuses);
-               return ratingFor(family, fuse->needed) &&
-                      interruptingAt(family, asked.nominal) >= fuse->strongest;
-           });
+// Whether its ways hold fuses for all that hang there: how much of the hardest short circuit they
+// interrupt, 1 for all; 0 where a rating is not made.
+double holdsFuses(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
+    double out = 1.0;
+    for (const ChosenFuse* fuse : asked.fuses) {
+        if (model.fuses.empty()) {
+            continue;
+        }
+        const FuseFamily& family = familyOf(task.library, model.fuses);
+        if (!ratingFor(family, fuse->needed)) {
+            return 0.0;
+        }
+        const Amps capacity = interruptingAt(family, asked.nominal);
+        out = capacity < fuse->strongest ? std::min(out, capacity / fuse->strongest) : out;
+    }
+    return out;
 }
 
 // The more, the better it serves.
@@ -75,7 +85,7 @@ auto serves(const SizingTask& task, const HardwareModel& model, const Asked& ask
     });
     const bool hasWays = model.ways > 0;
     return std::tuple(model.maxCurrent >= asked.current,
-                      takesFuses(task, model, asked),
+                      holdsFuses(task, model, asked),
                       connects,
                       hasWays ? std::min(model.ways, asked.ways) : 0);
 }

@@ -168,9 +168,9 @@ NewtonResult ledUp(const Network& net, Equations& eq, double scale, const Vector
     NewtonResult led{false, false, 0, start};
     for (int i = 1; i <= kSteps; ++i) {
         eq.allow(static_cast<double>(i) / kSteps);
-        NewtonResult next = newton(eq, scale, led.v);
+        NewtonResult next = settle(eq, scale, led.v);
         if (!next.converged) {
-            next = settle(eq, scale, led.v);
+            next = newton(eq, scale, led.v);
         }
         next.iterations += led.iterations;
         led = std::move(next);
@@ -187,12 +187,16 @@ NewtonResult attempt(const Network& net, Equations& eq, double scale, const Vect
         return out;
     }
     // Slower, and down from above: it comes to the highest first.
-    NewtonResult slowly = softly(net, eq, scale, start);
-    if (!out.high && !slowly.high) {
-        slowly = ledUp(net, eq, scale, start);
+    const auto better = [&](const NewtonResult& found) {
+        return found.high && (!out.high || !starved(net, eq, found.v));
+    };
+    for (const auto slowly : {softly, ledUp}) {
+        NewtonResult found = slowly(net, eq, scale, start);
+        if (better(found)) {
+            return found;
+        }
     }
-    const bool better = slowly.high && (!out.high || !starved(net, eq, slowly.v));
-    return better ? slowly : out;
+    return out;
 }
 
 // How fast the volts move with the loads.
