@@ -392,10 +392,6 @@
         <translation>größter Strom, den sie unterbrechen können muss</translation>
     </message>
     <message>
-        <source>short circuit at this fuse, cold cable, batteries in the middle of their range</source>
-        <translation>Kurzschluss an dieser Sicherung, kaltes Kabel, Batterien in der Mitte ihrer Streuung</translation>
-    </message>
-    <message>
         <source>NEC 210.20/215.3 (1.25); {source}</source>
         <translation>NEC 210.20/215.3 (1.25); {source}</translation>
     </message>
@@ -506,18 +502,6 @@
     <message>
         <source>IEC 60364-4-43 (433.1, 434.5); voltage drop limits as chosen in the rules</source>
         <translation>IEC 60364-4-43 (433.1, 434.5); Grenzwerte des Spannungsfalls wie in den Regeln gewählt</translation>
-    </message>
-    <message>
-        <source>A bond is one size below the largest positive (ABYC E-11, from memory).</source>
-        <translation>Eine Masseverbindung ist eine Stufe kleiner als der größte Pluspol-Querschnitt (ABYC E-11, aus dem Gedächtnis).</translation>
-    </message>
-    <message>
-        <source>Positive and negative, both sides of a switch, and all leads of a bank&apos;s batteries use one cable size: the largest that any of them needs (common practice).</source>
-        <translation>Plus und Minus, beide Seiten eines Schalters und alle Leitungen zu den Batterien einer Bank haben einen Querschnitt: den größten, den einer davon braucht (gängige Praxis).</translation>
-    </message>
-    <message>
-        <source>Set by you. By current and short circuit alone: {size}.</source>
-        <translation>Von Ihnen gesetzt. Nur nach Strom und Kurzschluss: {size}.</translation>
     </message>
     <message>
         <source>{conductor}, drop</source>
@@ -7092,10 +7076,6 @@
         <translation>ABYC E-11: 10 % für Unkritisches, freiwillig angewandt</translation>
     </message>
     <message>
-        <source>maximum voltage drop on leads on which a charger measures (0.2 V of 13.8 V)</source>
-        <translation>größter Spannungsfall auf Leitungen, an denen ein Ladegerät misst (0,2 V von 13,8 V)</translation>
-    </message>
-    <message>
         <source>maximum voltage drop before a DC-DC charger, out and back: it compensates as long as its input stays above the stop voltage</source>
         <translation>größter Spannungsfall vor einem Ladebooster, hin und zurück: Er gleicht ihn aus, solange sein Eingang über der Abschaltspannung bleibt</translation>
     </message>
@@ -7136,10 +7116,6 @@
         <translation>von einer Sammelschiene, mit Schutzrohr</translation>
     </message>
     <message>
-        <source>one good lug connection</source>
-        <translation>eine gute Kabelschuhverbindung</translation>
-    </message>
-    <message>
         <source>largest share of the best month&apos;s yield that a controller may lose</source>
         <translation>größter Anteil am Ertrag des besten Monats, den ein Regler verlieren darf</translation>
     </message>
@@ -7158,10 +7134,6 @@
     <message>
         <source>minimum bond to structural metal</source>
         <translation>Mindestquerschnitt der Masseverbindung zu tragendem Metall</translation>
-    </message>
-    <message>
-        <source>IEC 60364-7-721</source>
-        <translation>IEC 60364-7-721</translation>
     </message>
     <message>
         <source>added to a routed length for bends and terminations</source>
@@ -7438,10 +7410,6 @@
     <message>
         <source>common practice, weak; the maker&apos;s curve first</source>
         <translation>gängige Praxis, schwach belegt; die Kennlinie des Herstellers geht vor</translation>
-    </message>
-    <message>
-        <source>10 kA at 14 V, well known</source>
-        <translation>10 kA bei 14 V, gut bekannt</translation>
     </message>
     <message>
         <source>class T fuse</source>
@@ -9302,6 +9270,422 @@
     <message>
         <source>Set how many are in series in Supply, or use another battery.</source>
         <translation>Unter Versorgung die Anzahl in Reihe einstellen, oder eine andere Batterie verwenden.</translation>
+    </message>
+    <message>
+        <source>short circuit at this fuse, itself a link, cold cable, the strongest batteries that are sold</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: the smallest size that is allowed there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: the current that it must carry for good.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: what returns through it from another source, as long as that one&apos;s fuse bears it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: the short circuit that it must withstand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: the voltage drop of a path through it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: the least size of a bond.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: one cable through. Positive and negative, both sides of a switch, and all leads of a bank&apos;s batteries use one size: the largest that any of them needs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: the terminal. For thinner cable no lug fits its stud.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is there already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Decided by: {habit}. {reason}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set by you. Computed: {size}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The worst returns through it while the fuse of &apos;{id}&apos; opens.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all else between its ends: switches, shunts, blocks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The {family} of {name} can interrupt {capacity}; with the strongest batteries that are sold a short circuit there gives {fault}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ask the maker for your battery&apos;s short-circuit current and enter it with the battery; or fit a fuse that can interrupt more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Spirk could not solve the situation &apos;{moment}&apos;. This is a defect of Spirk, not of your plan.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Currents and voltages of this situation are not known, and nothing is said of them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Please report it, with the plan&apos;s file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stop here: mistakes of connection stand in the plan, see Checks. Mend each of them first; all steps and readings below are those of the system without them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switched on as it is, this system is destroyed or does not work.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} is connected before the main fuse.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} is connected before the main switch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The main fuse does not protect what leads to it, and the main switch does not make it dead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Switching off does not make it dead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Connect it behind the main switch, at the bus bars.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} is connected the wrong way round: the bank is on its load side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It counts charging as discharging: the state of charge that it shows falls while the bank fills.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swap its two leads: the bank&apos;s negative on its battery side, all else on its load side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The negative reaches the chassis by a second way, beside the bond.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Working current returns through the body as well: it is not counted, heats joints that nobody looks at, and corrodes them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave one bond to the chassis; bring every other negative back to the negative bar.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{name} has both ends on {terminal}: it leads nowhere.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it should supply or return is not connected.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move one of its ends back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} is connected the wrong way round: its plus is where its minus belongs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swap its two leads back before anything is connected. Before the first connection hold a meter to the leads: plus must read positive.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside others it drives twice their voltage around a loop of bare cable; alone it turns the polarity of the whole system. Either destroys what is connected, and the cables burn.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its input stage is destroyed at once; at best its fuse opens first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Most electronics are destroyed by the wrong polarity; motors run backwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The controller&apos;s input is destroyed, or takes all that the panels give as a short circuit.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its output and the battery drive each other: it is destroyed at once, and its fuse opens at best.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move them back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{name} joins plus and minus of {source} as soon as the relay closes: it runs from {from} to {to}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{name} joins plus and minus of {source}: it runs from {from} to {to}.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A dead short: thousands of amperes flow at once, through cables, bars and fuses that are not made for it. No cable and no fuse is sized for that current; they keep the sizes that they have without the mistake.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move it back to where it belongs before anything is connected.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} is not supplied: no current can reach it and return.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} is connected to nothing that it could supply.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{device} charges nothing: its source or what it should charge is not connected.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It does nothing, and nobody notices before it is needed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Follow both of its leads to where they end, and move them back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing charges the bank: no sun, no engine, no shore power.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>When it is empty it stays empty; lead left empty is spoilt within weeks.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add a way to charge it in Supply.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{panels} are connected to {battery} without a controller between.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing ends the charge: full batteries are overcharged, lead gases, and a BMS switches off while the panels then raise everything else to their own voltage.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Connect the panels to the controller&apos;s panel side (PV) only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{a} and {b} are joined for good: nothing between them limits what flows.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The fuller one drives all it can into the other, the alternator is taken without limit, and loads of the house drain the battery that must start the engine.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let a charger that limits the current, or a relay where both are lead-acid, stand between them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Input and output of {device} are swapped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is built for the other direction: it is destroyed, or drains the battery that it should charge and overcharges the other.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Swap its two plus leads back before anything is connected.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>everything drawing and charging at once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{moment}, without battery {n}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plus joined to minus without a load between</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the circuit walked: a source with both poles on one net</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>connected the wrong way round</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the circuit walked: polarity at every terminal</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>source joined to a battery without what limits it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>chargers&apos; and controllers&apos; makers; the circuit walked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not fed, or not charged</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the circuit walked: a way from a source, and one back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>batteries of different volts or chemistries in parallel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>before the main fuse and the main switch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ABYC E-11 (device at the source); ISO 13297 (battery switch). EN 1648: check</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>conductor that leads nowhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the circuit walked</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shunt reversed</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>common practice: battery side to the bank</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>bolted fuse at least 1.1 times the largest current of a charger that limits itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>maximum voltage drop on leads on which a charger measures (0.2 V of 12 V)</source>
+        <translation type="unfinished">größter Spannungsfall auf Leitungen, an denen ein Ladegerät misst (0,2 V von 13,8 V) {0.2 ?} {12 ?}</translation>
+    </message>
+    <message>
+        <source>minimum size of cables from panels to their controller</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>minimum size of small circuits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>minimum size of the lead of a single lamp</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>part of a battery&apos;s continuous limit whose fuse its leads bear</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>number of cable sizes that a system is built from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length, one way, below which a size is not worth buying</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one good lug connection, up to 8 mm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one good lug connection, above 8 mm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one good lug connection, above 30 mm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one good lug connection, above 60 mm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>common practice; IEC 60364-7-721 requires 4 mm² (from memory)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>10 kA at 14 V, 5 at 32, 2 at 58, well known</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>common practice of installers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One cable through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Few sizes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Battery leads for one battery fewer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Battery leads not thinner than half the battery&apos;s limit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Solar cable of one usual size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A charger&apos;s usual fuse</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Small circuits not below 1.5 mm²</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ABYC E-11 (device at the source); ISO 13297 (battery switch)</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

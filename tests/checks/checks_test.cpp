@@ -118,10 +118,28 @@ TEST(Rules, MainsAppliancesWithoutAnInverterAreSaid) {
     EXPECT_EQ(test::findingOf(design(plan, library()), "MAINS")->id, "MAINS none");
 }
 
-TEST(Rules, ABatteryOfABankWithoutItsFuseIsAFaultNotADanger) {
+// Its own battery feeds its lead with nothing before it (ABYC E-11: a device at every source). A
+// lead no longer than a fuse may be away (175 mm there, 200 in ISO 10133) has only the others to
+// fear.
+TEST(Rules, ABatteryOfABankWithoutItsFuseIsADangerUnlessItsLeadIsShort) {
     Plan plan = test::aFullVan();
     plan.amendments = {LeaveOutProtection{ConductorId("bank.2.lead+"), End::From}};
+    EXPECT_EQ(test::findingOf(design(plan, library()), "W3")->severity, Severity::Danger);
+    plan.amendments.emplace_back(SetLength{ConductorId("bank.2.lead+"), metres(0.15)});
     EXPECT_EQ(test::findingOf(design(plan, library()), "W3")->severity, Severity::Fault);
+}
+
+// The fuse before the bars is small enough for it: nothing more is needed (IEC 60364-4-43, 433.2).
+TEST(Rules, WhatAFuseOnTheWayProtectsNeedsNoneOfItsOwn) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {LeaveOutProtection{ConductorId("inverter.feed+"), End::From}};
+    const Design d = design(plan, library());
+    EXPECT_GE(test::rowOf(d, "inverter.feed+").ampacity,
+              test::rowOf(d, "main.feed+").fuseFrom->rating);
+    EXPECT_EQ(test::findingOf(d, "W3"), nullptr);
+    // A thinner cable there is fed through more than it bears.
+    plan.amendments.emplace_back(SetSize{ConductorId("inverter.feed+"), squareMillimetres(16)});
+    EXPECT_NE(test::findingOf(design(plan, library()), "W3"), nullptr);
 }
 
 TEST(Rules, AnEndMovedToABatteryWithoutAFuseIsADanger) {

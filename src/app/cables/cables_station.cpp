@@ -8,6 +8,7 @@
 #include <QTabWidget>
 #include <QVBoxLayout>
 
+#include "app/cables/habits_page.h"
 #include "app/cables/margin_delegate.h"
 #include "app/cables/places_tables.h"
 #include "app/cables/time_current_view.h"
@@ -38,6 +39,7 @@ CablesStation::CablesStation(Document& document, Selection& selection, QWidget* 
     conductors->setChildrenCollapsible(false);
     tabs->addTab(conductors, tr("Con&ductors"));
     tabs->addTab(makePlaces(), tr("&Places and routes"));
+    tabs->addTab(new HabitsPage(document, tabs), tr("&Good practice"));
     auto* hint = new QLabel(
         tr("Size, fuse and length can be set in place; empty goes back to what Spirk computes. "
            "✎ marks what you have set. The bars show how much of what is allowed is used."),

@@ -55,7 +55,7 @@ CableRow rowOf(const SizingTask& task, const SizingState& state, std::size_t i) 
     row.ampacity = ampacityOf(task, i, row.area).value_or(Amps());
     row.inMoment = w.inMoment;
     row.withstand = withstandA2s(column, row.area);
-    if (const Protector p = protectorOf(task, state, i); p.fuse != nullptr) {
+    if (const Protector p = protectorOf(task, state, i, FuseView::Fitted); p.fuse != nullptr) {
         row.protectedBy = p.owner;
         row.protection = p.fuse->rating;
     }

@@ -105,15 +105,18 @@ bool sameFuse(const std::optional<ChosenFuse>& a, const std::optional<ChosenFuse
 
 // Conductors are as warm as what flows makes them, which hangs on how warm they are.
 constexpr double kSettledKelvins = 1e-4;
+constexpr int kMostWarming = 20;
 
 // Fuses and temperatures; sizes and hardware tell by themselves.
-bool settled(const SizingState& before, const SizingState& after) {
+bool settled(const SizingState& before, const SizingState& after, int pass) {
+    // Near a corner of some limit they may go to and fro by a little: then it is good enough.
+    const bool exactly = pass < kMostWarming;
     for (std::size_t i = 0; i < after.conductors.size(); ++i) {
         const Working& a = before.conductors[i];
         const Working& b = after.conductors[i];
         const double warmer = std::fabs((a.temperature - b.temperature).kelvins);
         if (!sameFuse(a.fuseFrom, b.fuseFrom) || !sameFuse(a.fuseTo, b.fuseTo) ||
-            warmer > kSettledKelvins) {
+            (exactly && warmer > kSettledKelvins)) {
             return false;
         }
     }
@@ -134,7 +137,7 @@ int rise(const SizingTask& task, SizingState& state, int pass, int most) {
         chooseFuses(task, state, Choice::OnlyRise);
         bool changed = chooseSizes(task, state, Choice::OnlyRise);
         changed = raiseHardware(task, state) || changed;
-        if (!changed && settled(before, state) && !raiseToFewSizes(task, state)) {
+        if (!changed && settled(before, state, pass) && !raiseToFewSizes(task, state)) {
             return pass;
         }
     }
@@ -155,7 +158,7 @@ int runLoop(const SizingTask& task, SizingState& state) {
         changed = raiseHardware(task, state) || changed;
         solveLoads(task, state);
         solveFaults(task, state);
-        if (!changed && settled(before, state)) {
+        if (!changed && settled(before, state, pass)) {
             // Rested: what is hardly used gives way, once and for all.
             if (!raiseToFewSizes(task, state)) {
                 return pass;
@@ -190,17 +193,23 @@ Text fuseText(const Library& library, const ChosenFuse& fuse) {
             {{"family", familyOf(library, fuse.family).name}, {"rating", measure(fuse.rating)}}};
 }
 
-Protector protectorOf(const SizingTask& task, const SizingState& state, std::size_t index) {
+Protector protectorOf(const SizingTask& task,
+                      const SizingState& state,
+                      std::size_t index,
+                      FuseView view) {
     const Conductor& c = task.circuit().conductors[index];
+    const auto there = [view](const std::optional<ChosenFuse>& fuse) {
+        return fuse && (view == FuseView::Computed || !fuse->leftOut);
+    };
     const auto& own = state.conductors[index].fuseFrom;
     if (own) {
-        return own->leftOut ? Protector{} : Protector{&*own, c.id};
+        return there(own) ? Protector{&*own, c.id} : Protector{};
     }
     if (!task.index.protectedBy[index]) {
         return {};
     }
     const auto& other = state.conductors[*task.index.protectedBy[index]].fuseFrom;
-    return other && !other->leftOut ? Protector{&*other, *c.protectedBy} : Protector{};
+    return there(other) ? Protector{&*other, *c.protectedBy} : Protector{};
 }
 
 Sized sizeCables(const Plan& plan,

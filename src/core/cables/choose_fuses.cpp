@@ -83,7 +83,10 @@ Amps ratingOf(const FuseFamily& family, Amps needed) {
 
 // The fuse before the block that a conductor's own stands in. Only a single feeder sees the whole
 // fault.
-Protector beforeBlock(const SizingTask& task, const SizingState& state, std::size_t index) {
+Protector beforeBlock(const SizingTask& task,
+                      const SizingState& state,
+                      std::size_t index,
+                      FuseView view) {
     const auto& conductors = task.circuit().conductors;
     const DeviceId& block = conductors[index].from.device;
     std::optional<std::size_t> feeder;
@@ -95,7 +98,7 @@ Protector beforeBlock(const SizingTask& task, const SizingState& state, std::siz
             feeder = i;
         }
     }
-    return feeder ? protectorOf(task, state, *feeder) : Protector{};
+    return feeder ? protectorOf(task, state, *feeder, view) : Protector{};
 }
 
 // It interrupts for a blade fuse whose own capacity is too small, where it has the capacity and the
@@ -106,8 +109,9 @@ std::optional<ConductorId> backupFor(const SizingTask& task,
     const auto through = throughBackup(task, state, index, FuseView::Fitted);
     const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
     const double bears = withstandA2s(*task.index.column[index], area);
-    return through && *through <= bears ? std::optional(beforeBlock(task, state, index).owner)
-                                        : std::nullopt;
+    return through && *through <= bears
+               ? std::optional(beforeBlock(task, state, index, FuseView::Fitted).owner)
+               : std::nullopt;
 }
 
 void applyAmendment(const SizingTask& task, const ConductorId& id, End end, ChosenFuse& fuse) {
@@ -251,7 +255,7 @@ std::optional<double> throughBackup(const SizingTask& task,
     if (!own || own->strongest <= own->interrupts) {
         return std::nullopt;
     }
-    const Protector up = beforeBlock(task, state, index);
+    const Protector up = beforeBlock(task, state, index, view);
     if (up.fuse == nullptr) {
         return std::nullopt;
     }

@@ -199,7 +199,7 @@ std::optional<LetThrough> letThroughOf(const SizingTask& task,
         const bool bond = task.circuit().conductors[index].purpose == Purpose::Bond;
         for (std::size_t k = 0; k < returns.size() && k < w.returned.size(); ++k) {
             const Amps back = w.returned[k];
-            const bool opens = add(protectorOf(task, state, returns[k]), back, back);
+            const bool opens = add(protectorOf(task, state, returns[k], view), back, back);
             // What a bond carries for long is a wire that touches the body, which is found.
             if (!opens && !bond) {
                 return std::nullopt;
@@ -207,7 +207,7 @@ std::optional<LetThrough> letThroughOf(const SizingTask& task,
         }
         return worst;
     }
-    const Protector own = protectorOf(task, state, index);
+    const Protector own = protectorOf(task, state, index, view);
     for (const Amps fault : {w.faultNear, w.faultFar}) {
         if (!add(own, fault, fault)) {
             return std::nullopt;

@@ -47,7 +47,7 @@ bool isHurtByShort(const SizingTask& task,
         return energy->a2s > withstandA2s(columnOf(task.library, c.insulation), area);
     }
     const auto carries = ampacityOf(task, i, area);
-    const bool fused = protectorOf(task, state, i).fuse != nullptr;
+    const bool fused = protectorOf(task, state, i, FuseView::Computed).fuse != nullptr;
     const bool mayLast = fused && w.faultNear.si() > 0.0 && carries && w.faultFar > *carries;
     return mayLast || std::ranges::any_of(w.returned, [&](Amps back) {
                return c.purpose != Purpose::Bond && carries && back > *carries && !fused;
@@ -285,14 +285,14 @@ NeededAmpacity neededAmpacity(const SizingTask& task,
     NeededAmpacity out{
         state.conductors[index].load * rule(task.library, "continuous_factor").value, {}, {}};
     out.decides = Decides::Current;
-    const Protector own = protectorOf(task, state, index);
+    const Protector own = protectorOf(task, state, index, view);
     if (own.fuse != nullptr && ratingOf(*own.fuse) > out.amps) {
         out = {ratingOf(*own.fuse), Decides::Current, own.owner};
     }
     // What a bond carries of those is short; what else returns through a negative may be an
     // overload, as long as that fuse bears it.
     for (const std::size_t feed : task.index.returns[index]) {
-        const Protector other = protectorOf(task, state, feed);
+        const Protector other = protectorOf(task, state, feed, view);
         const bool more =
             c.purpose != Purpose::Bond && other.fuse != nullptr && ratingOf(*other.fuse) > out.amps;
         if (more) {

@@ -111,15 +111,16 @@ bool chooseSizes(const SizingTask& task, SizingState& state, Choice choice);
 // Makes devices of larger hardware where what they are made of does not serve.
 bool raiseHardware(const SizingTask& task, SizingState& state);
 
-// The fuse that protects a conductor: its own, else that of protectedBy; null where there is none
-// or it was left out.
+// The fuse that protects a conductor: its own, else that of protectedBy; null where there is none,
+// or, of what is fitted, where it was left out.
 struct Protector {
     const ChosenFuse* fuse = nullptr;
     ConductorId owner;
 };
 [[nodiscard]] Protector protectorOf(const SizingTask& task,
                                     const SizingState& state,
-                                    std::size_t index);
+                                    std::size_t index,
+                                    FuseView view);
 
 // Those that it has one size with, itself among them; null where it stands alone.
 [[nodiscard]] const std::vector<std::size_t>* alikeWith(const SizingTask& task, std::size_t index);

@@ -2,9 +2,12 @@
 // W3 (S7, E5, W24 where the circuit has a rule of its own), W4, W5, W6, W9, W15, W23: is there a
 // device at every end that can feed a fault, is it near enough, can it do what is asked of it.
 
+#include <algorithm>
+
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
+#include "core/checks/source_walk.h"
 #include "core/gear/inverter.h"
 #include "core/plan/edit.h"
 #include "core/plan/own_gear.h"
@@ -43,9 +46,12 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Device* device = findDevice(in.wiring.circuit, at.device);
     const bool battery = device != nullptr && device->kind == DeviceKind::Battery;
-    // Each battery of a bank is a source; with a main fuse behind it still a fault, not a danger.
+    // Each battery of a bank is a source: its own lead has nothing before it. A lead as short as a
+    // fuse may be away is at fault only by what the others feed into it.
     const BankUnit* bank = in.gear.bankBehind(c.unit);
-    const bool common = battery && bank != nullptr && bank->count > 1;
+    const Metres allowed = metres(rule(in.library, "fuse_distance_m").value);
+    const bool common = battery && bank != nullptr && bank->count > 1 &&
+                        routeOf(in, *findRow(in.cables, c.id)).length <= allowed;
     Finding f = findingOf(in, fuse.missing, subject(c.id));
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
@@ -64,6 +70,22 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     return f;
 }
 
+Finding nothingBefore(const CheckInput& in, std::size_t conductor) {
+    const Conductor& c = in.wiring.circuit.conductors[conductor];
+    Finding f = findingOf(in, "W3", subject(c.id));
+    f.what = {"A battery feeds {name} with no fuse on the way."_text, {{"name", c.name}}};
+    f.why = {"Nothing stops a short circuit on this cable: it burns."_text, {}};
+    f.remedy = {"Fit a fuse at its source end, or move it behind one."_text, {}};
+    for (const End end : {End::From, End::To}) {
+        for (Mend& mend : moveBack(in.plan, c.id, end == End::From ? c.from : c.to, end)) {
+            f.mends.push_back(std::move(mend));
+        }
+    }
+    f.mends.push_back(
+        {"Fit a fuse at its source end"_text, {Amend{PutInProtection{c.id, End::From, ""}}}});
+    return f;
+}
+
 Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalId& at, End end) {
     Finding f = findingOf(in, "W3", subject(c.id));
     f.where.push_back(subject(at.device));
@@ -78,7 +100,12 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
 void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Finding>& out) {
     const Protection* fuse = protectionAt(in.wiring.circuit, c, end);
     if (fuse != nullptr && fuse->leftOut) {
-        out.push_back(leftOut(in, c, *fuse, end));
+        // What a fuse on the way protects needs none of its own.
+        const std::size_t index = in.cables.at.at(c.id);
+        const bool limits = c.purpose == Purpose::Signal || c.side == Side::Panels;
+        if (limits || isFedUnprotected(in, index, in.cables.rows[index].ampacity)) {
+            out.push_back(leftOut(in, c, *fuse, end));
+        }
         return;
     }
     const TerminalId& at = end == End::From ? c.from : c.to;
@@ -308,6 +335,12 @@ Checks protectionChecks(const CheckInput& input) {
     for (const Conductor& c : input.wiring.circuit.conductors) {
         checkEnd(input, c, End::From, out.findings);
         checkEnd(input, c, End::To, out.findings);
+    }
+    for (const std::size_t i : reachedWithoutFuse(input)) {
+        const std::string id = "W3 " + input.wiring.circuit.conductors[i].id.value;
+        if (std::ranges::find(out.findings, id, &Finding::id) == out.findings.end()) {
+            out.findings.push_back(nothingBefore(input, i));
+        }
     }
     for (const CableRow& row : input.cables.rows) {
         checkFuse(input, row, End::From, out.findings);

@@ -85,7 +85,7 @@ NewtonResult newton(Equations& eq, double scale, const Vector& start) {
 // As if each node had a capacitor that is charged from where the search began: slow, and it ends
 // where the network would settle, on the branch that is stable, whatever corners limits have. The
 // steps grow as it comes to rest.
-constexpr int kMostSettling = 2000;
+constexpr int kMostSettling = 300;
 constexpr double kFirstDamping = 100.0;  // S
 NewtonResult settle(Equations& eq, double scale, const Vector& start) {
     NewtonResult out;
@@ -162,20 +162,36 @@ NewtonResult softly(const Network& net, Equations& eq, double scale, const Vecto
     return soft;
 }
 
-// From no charger giving anything to all of them, in steps: the longest way.
+// From no charger giving anything to all of them, in steps that never leap: the longest way, and
+// the one that does not leave its branch.
 NewtonResult ledUp(const Network& net, Equations& eq, double scale, const Vector& start) {
-    constexpr int kSteps = 16;
+    constexpr double kStep = 1.0 / 16;
+    constexpr double kLeastStep = 1.0 / 4096;
+    constexpr double kLeap = 1.0;  // V
+    constexpr double kFirst = 1e-6;
     NewtonResult led{false, false, 0, start};
-    for (int i = 1; i <= kSteps; ++i) {
-        eq.allow(static_cast<double>(i) / kSteps);
-        NewtonResult next = settle(eq, scale, led.v);
-        if (!next.converged) {
-            next = newton(eq, scale, led.v);
+    double part = 0.0;
+    double step = kFirst;
+    while (part < 1.0 && step >= kLeastStep * kFirst) {
+        const double next = std::min(1.0, part + step);
+        eq.allow(next);
+        NewtonResult found = newton(eq, scale, led.v);
+        if (!found.converged) {
+            found = softly(net, eq, scale, led.v);
         }
-        next.iterations += led.iterations;
-        led = std::move(next);
+        const bool first = part <= 0.0;
+        const bool leaps = (found.v - led.v).lpNorm<Eigen::Infinity>() > kLeap;
+        if (found.converged && (first || !leaps)) {
+            found.iterations += led.iterations;
+            led = std::move(found);
+            part = next;
+            step = first ? kStep : std::min(2.0 * step, kStep);
+        } else if (first || (step /= 2.0) < kLeastStep) {
+            break;
+        }
     }
-    led.high = isHigh(net, eq, scale, led);
+    eq.allow(1.0);
+    led.high = part >= 1.0 && isHigh(net, eq, scale, led);
     return led;
 }
 
