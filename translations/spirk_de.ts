@@ -9273,419 +9273,459 @@
     </message>
     <message>
         <source>short circuit at this fuse, itself a link, cold cable, the strongest batteries that are sold</source>
-        <translation type="unfinished"></translation>
+        <translation>Kurzschluss an dieser Sicherung, sie selbst überbrückt, kaltes Kabel, die stärksten Batterien, die es zu kaufen gibt</translation>
     </message>
     <message>
         <source>Decided by: the smallest size that is allowed there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: der kleinste dort zulässige Querschnitt.</translation>
     </message>
     <message>
         <source>Decided by: the current that it must carry for good.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: der Strom, den sie dauernd führen muss.</translation>
     </message>
     <message>
         <source>Decided by: what returns through it from another source, as long as that one&apos;s fuse bears it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: was aus einer anderen Quelle durch sie zurückfließt, solange deren Sicherung es führt.</translation>
     </message>
     <message>
         <source>Decided by: the short circuit that it must withstand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: der Kurzschluss, dem sie standhalten muss.</translation>
     </message>
     <message>
         <source>Decided by: the voltage drop of a path through it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: der Spannungsfall eines Weges, zu dem sie gehört.</translation>
     </message>
     <message>
         <source>Decided by: the least size of a bond.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: der Mindestquerschnitt einer Masseverbindung.</translation>
     </message>
     <message>
         <source>Decided by: one cable through. Positive and negative, both sides of a switch, and all leads of a bank&apos;s batteries use one size: the largest that any of them needs.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: ein Kabel durchgehend. Plus und Minus, beide Seiten eines Schalters und alle Leitungen der Batterien einer Bank haben einen Querschnitt: den größten, den eine von ihnen braucht.</translation>
     </message>
     <message>
         <source>Decided by: the terminal. For thinner cable no lug fits its stud.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: der Anschluss. Für dünneres Kabel passt kein Kabelschuh auf seinen Bolzen.</translation>
     </message>
     <message>
         <source>It is there already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie ist schon vorhanden.</translation>
     </message>
     <message>
         <source>Decided by: {habit}. {reason}</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschlaggebend: {habit}. {reason}</translation>
     </message>
     <message>
         <source>Set by you. Computed: {size}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Von Ihnen gesetzt. Berechnet: {size}.</translation>
     </message>
     <message>
         <source>The worst returns through it while the fuse of &apos;{id}&apos; opens.</source>
-        <translation type="unfinished"></translation>
+        <translation>Am meisten fließt durch sie zurück, während die Sicherung von &apos;{id}&apos; auslöst.</translation>
     </message>
     <message>
         <source>all else between its ends: switches, shunts, blocks</source>
-        <translation type="unfinished"></translation>
+        <translation>alles andere zwischen seinen Enden: Schalter, Shunts, Sicherungshalter</translation>
     </message>
     <message>
         <source>The {family} of {name} can interrupt {capacity}; with the strongest batteries that are sold a short circuit there gives {fault}.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die {family} von {name} kann {capacity} abschalten; mit den stärksten Batterien, die es zu kaufen gibt, fließen bei einem Kurzschluss dort {fault}.</translation>
     </message>
     <message>
         <source>Ask the maker for your battery&apos;s short-circuit current and enter it with the battery; or fit a fuse that can interrupt more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Fragen Sie den Hersteller nach dem Kurzschlussstrom Ihrer Batterie und tragen Sie ihn bei der Batterie ein; oder setzen Sie eine Sicherung mit höherem Schaltvermögen ein.</translation>
     </message>
     <message>
         <source>Spirk could not solve the situation &apos;{moment}&apos;. This is a defect of Spirk, not of your plan.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spirk konnte die Situation &apos;{moment}&apos; nicht lösen. Das ist ein Fehler von Spirk, nicht Ihres Plans.</translation>
     </message>
     <message>
         <source>Currents and voltages of this situation are not known, and nothing is said of them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ströme und Spannungen dieser Situation sind nicht bekannt, und es wird nichts über sie gesagt.</translation>
     </message>
     <message>
         <source>Please report it, with the plan&apos;s file.</source>
-        <translation type="unfinished"></translation>
+        <translation>Bitte melden Sie ihn, zusammen mit der Datei des Plans.</translation>
     </message>
     <message>
         <source>Stop here: mistakes of connection stand in the plan, see Checks. Mend each of them first; all steps and readings below are those of the system without them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier anhalten: Der Plan enthält Anschlussfehler, siehe Prüfungen. Beheben Sie zuerst jeden davon; alle Schritte und Messwerte unten gelten für das System ohne sie.</translation>
     </message>
     <message>
         <source>Switched on as it is, this system is destroyed or does not work.</source>
-        <translation type="unfinished"></translation>
+        <translation>So eingeschaltet wird dieses System zerstört oder funktioniert nicht.</translation>
     </message>
     <message>
         <source>{device} is connected before the main fuse.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} ist vor der Hauptsicherung angeschlossen.</translation>
     </message>
     <message>
         <source>{device} is connected before the main switch.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} ist vor dem Hauptschalter angeschlossen.</translation>
     </message>
     <message>
         <source>The main fuse does not protect what leads to it, and the main switch does not make it dead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Hauptsicherung schützt seine Zuleitung nicht, und der Hauptschalter schaltet es nicht spannungsfrei.</translation>
     </message>
     <message>
         <source>Switching off does not make it dead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausschalten macht es nicht spannungsfrei.</translation>
     </message>
     <message>
         <source>Connect it behind the main switch, at the bus bars.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hinter dem Hauptschalter anschließen, an den Sammelschienen.</translation>
     </message>
     <message>
         <source>{device} is connected the wrong way round: the bank is on its load side.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} ist verkehrt herum angeschlossen: Die Bank liegt an seiner Lastseite.</translation>
     </message>
     <message>
         <source>It counts charging as discharging: the state of charge that it shows falls while the bank fills.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er zählt Laden als Entladen: Der angezeigte Ladezustand sinkt, während sich die Bank füllt.</translation>
     </message>
     <message>
         <source>Swap its two leads: the bank&apos;s negative on its battery side, all else on its load side.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine beiden Leitungen tauschen: das Minus der Bank an die Batterieseite, alles andere an die Lastseite.</translation>
     </message>
     <message>
         <source>The negative reaches the chassis by a second way, beside the bond.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Minus erreicht das Chassis auf einem zweiten Weg neben der Masseverbindung.</translation>
     </message>
     <message>
         <source>Working current returns through the body as well: it is not counted, heats joints that nobody looks at, and corrodes them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Betriebsstrom fließt auch durch die Karosserie zurück: Er wird nicht gezählt, erwärmt Verbindungen, die niemand ansieht, und lässt sie korrodieren.</translation>
     </message>
     <message>
         <source>Leave one bond to the chassis; bring every other negative back to the negative bar.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Masseverbindung zum Chassis belassen; jedes andere Minus zur Minusschiene zurückführen.</translation>
     </message>
     <message>
         <source>{name} has both ends on {terminal}: it leads nowhere.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} liegt mit beiden Enden an {terminal}: Die Leitung führt nirgendwohin.</translation>
     </message>
     <message>
         <source>What it should supply or return is not connected.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sie versorgen oder zurückführen soll, ist nicht angeschlossen.</translation>
     </message>
     <message>
         <source>Move one of its ends back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eines ihrer Enden zurücksetzen.</translation>
     </message>
     <message>
         <source>{device} is connected the wrong way round: its plus is where its minus belongs.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} ist verkehrt herum angeschlossen: Plus liegt, wo Minus hingehört.</translation>
     </message>
     <message>
         <source>Swap its two leads back before anything is connected. Before the first connection hold a meter to the leads: plus must read positive.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die beiden Leitungen tauschen, bevor irgendetwas angeschlossen wird. Vor dem ersten Anschließen ein Messgerät an die Leitungen halten: Plus muss positiv anzeigen.</translation>
     </message>
     <message>
         <source>Beside others it drives twice their voltage around a loop of bare cable; alone it turns the polarity of the whole system. Either destroys what is connected, and the cables burn.</source>
-        <translation type="unfinished"></translation>
+        <translation>Neben anderen treibt sie die doppelte Spannung durch eine Schleife aus bloßem Kabel; allein kehrt sie die Polarität des ganzen Systems um. Beides zerstört, was angeschlossen ist, und die Kabel brennen.</translation>
     </message>
     <message>
         <source>Its input stage is destroyed at once; at best its fuse opens first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seine Eingangsstufe wird sofort zerstört; bestenfalls löst vorher seine Sicherung aus.</translation>
     </message>
     <message>
         <source>Most electronics are destroyed by the wrong polarity; motors run backwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die meiste Elektronik wird durch Verpolung zerstört; Motoren laufen rückwärts.</translation>
     </message>
     <message>
         <source>The controller&apos;s input is destroyed, or takes all that the panels give as a short circuit.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Eingang des Reglers wird zerstört oder nimmt alles, was die Module liefern, als Kurzschluss auf.</translation>
     </message>
     <message>
         <source>Its output and the battery drive each other: it is destroyed at once, and its fuse opens at best.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sein Ausgang und die Batterie treiben sich gegenseitig: Es wird sofort zerstört, bestenfalls löst seine Sicherung aus.</translation>
     </message>
     <message>
         <source>Move them back</source>
-        <translation type="unfinished"></translation>
+        <translation>Zurücksetzen</translation>
     </message>
     <message>
         <source>{name} joins plus and minus of {source} as soon as the relay closes: it runs from {from} to {to}.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} verbindet Plus und Minus von {source}, sobald das Relais schließt: Die Leitung läuft von {from} nach {to}.</translation>
     </message>
     <message>
         <source>{name} joins plus and minus of {source}: it runs from {from} to {to}.</source>
-        <translation type="unfinished"></translation>
+        <translation>{name} verbindet Plus und Minus von {source}: Die Leitung läuft von {from} nach {to}.</translation>
     </message>
     <message>
         <source>A dead short: thousands of amperes flow at once, through cables, bars and fuses that are not made for it. No cable and no fuse is sized for that current; they keep the sizes that they have without the mistake.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein satter Kurzschluss: Sofort fließen Tausende Ampere durch Kabel, Schienen und Sicherungen, die dafür nicht gemacht sind. Kein Kabel und keine Sicherung wird für diesen Strom bemessen; sie behalten die Größen, die sie ohne den Fehler haben.</translation>
     </message>
     <message>
         <source>Move it back to where it belongs before anything is connected.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dorthin zurücksetzen, wo sie hingehört, bevor irgendetwas angeschlossen wird.</translation>
     </message>
     <message>
         <source>{device} is not supplied: no current can reach it and return.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} ist nicht versorgt: Kein Strom kann hin- und zurückfließen.</translation>
     </message>
     <message>
         <source>{device} is connected to nothing that it could supply.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} ist mit nichts verbunden, das sie versorgen könnte.</translation>
     </message>
     <message>
         <source>{device} charges nothing: its source or what it should charge is not connected.</source>
-        <translation type="unfinished"></translation>
+        <translation>{device} lädt nichts: Die Quelle oder das, was geladen werden soll, ist nicht angeschlossen.</translation>
     </message>
     <message>
         <source>It does nothing, and nobody notices before it is needed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es tut nichts, und niemand merkt es, bevor es gebraucht wird.</translation>
     </message>
     <message>
         <source>Follow both of its leads to where they end, and move them back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Leitungen bis zu ihren Enden verfolgen und zurücksetzen.</translation>
     </message>
     <message>
         <source>Nothing charges the bank: no sun, no engine, no shore power.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts lädt die Bank: keine Sonne, kein Motor, kein Landstrom.</translation>
     </message>
     <message>
         <source>When it is empty it stays empty; lead left empty is spoilt within weeks.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ist sie leer, bleibt sie leer; eine leer stehende Bleibatterie ist nach Wochen verdorben.</translation>
     </message>
     <message>
         <source>Add a way to charge it in Supply.</source>
-        <translation type="unfinished"></translation>
+        <translation>Unter Versorgung eine Lademöglichkeit hinzufügen.</translation>
     </message>
     <message>
         <source>{panels} are connected to {battery} without a controller between.</source>
-        <translation type="unfinished"></translation>
+        <translation>{panels} sind ohne Regler dazwischen mit {battery} verbunden.</translation>
     </message>
     <message>
         <source>Nothing ends the charge: full batteries are overcharged, lead gases, and a BMS switches off while the panels then raise everything else to their own voltage.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts beendet die Ladung: Volle Batterien werden überladen, Blei gast, und ein BMS schaltet ab, worauf die Module alles andere auf ihre eigene Spannung heben.</translation>
     </message>
     <message>
         <source>Connect the panels to the controller&apos;s panel side (PV) only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Module nur an die Modulseite (PV) des Reglers anschließen.</translation>
     </message>
     <message>
         <source>{a} and {b} are joined for good: nothing between them limits what flows.</source>
-        <translation type="unfinished"></translation>
+        <translation>{a} und {b} sind dauernd verbunden: Nichts zwischen ihnen begrenzt den Strom.</translation>
     </message>
     <message>
         <source>The fuller one drives all it can into the other, the alternator is taken without limit, and loads of the house drain the battery that must start the engine.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die vollere treibt in die andere, was sie kann, die Lichtmaschine wird ohne Grenze belastet, und die Verbraucher des Wohnraums leeren die Batterie, die den Motor starten muss.</translation>
     </message>
     <message>
         <source>Let a charger that limits the current, or a relay where both are lead-acid, stand between them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dazwischen gehört ein Lader, der den Strom begrenzt, oder, wo beide Blei-Säure sind, ein Relais.</translation>
     </message>
     <message>
         <source>Input and output of {device} are swapped.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eingang und Ausgang von {device} sind vertauscht.</translation>
     </message>
     <message>
         <source>It is built for the other direction: it is destroyed, or drains the battery that it should charge and overcharges the other.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er ist für die andere Richtung gebaut: Er wird zerstört, oder er leert die Batterie, die er laden soll, und überlädt die andere.</translation>
     </message>
     <message>
         <source>Swap its two plus leads back before anything is connected.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die beiden Plusleitungen zurücktauschen, bevor irgendetwas angeschlossen wird.</translation>
     </message>
     <message>
         <source>everything drawing and charging at once</source>
-        <translation type="unfinished"></translation>
+        <translation>alles verbraucht und lädt gleichzeitig</translation>
     </message>
     <message>
         <source>{moment}, without battery {n}</source>
-        <translation type="unfinished"></translation>
+        <translation>{moment}, ohne Batterie {n}</translation>
     </message>
     <message>
         <source>plus joined to minus without a load between</source>
-        <translation type="unfinished"></translation>
+        <translation>Plus mit Minus verbunden, ohne Verbraucher dazwischen</translation>
     </message>
     <message>
         <source>the circuit walked: a source with both poles on one net</source>
-        <translation type="unfinished"></translation>
+        <translation>Stromkreis verfolgt: eine Quelle mit beiden Polen an einem Netz</translation>
     </message>
     <message>
         <source>connected the wrong way round</source>
-        <translation type="unfinished"></translation>
+        <translation>verkehrt herum angeschlossen</translation>
     </message>
     <message>
         <source>the circuit walked: polarity at every terminal</source>
-        <translation type="unfinished"></translation>
+        <translation>Stromkreis verfolgt: Polarität an jedem Anschluss</translation>
     </message>
     <message>
         <source>source joined to a battery without what limits it</source>
-        <translation type="unfinished"></translation>
+        <translation>Quelle ohne das, was sie begrenzt, mit einer Batterie verbunden</translation>
     </message>
     <message>
         <source>chargers&apos; and controllers&apos; makers; the circuit walked</source>
-        <translation type="unfinished"></translation>
+        <translation>Hersteller von Ladern und Reglern; Stromkreis verfolgt</translation>
     </message>
     <message>
         <source>not fed, or not charged</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht versorgt oder nicht geladen</translation>
     </message>
     <message>
         <source>the circuit walked: a way from a source, and one back</source>
-        <translation type="unfinished"></translation>
+        <translation>Stromkreis verfolgt: ein Weg von einer Quelle und einer zurück</translation>
     </message>
     <message>
         <source>batteries of different volts or chemistries in parallel</source>
-        <translation type="unfinished"></translation>
+        <translation>Batterien verschiedener Spannung oder Chemie parallel</translation>
     </message>
     <message>
         <source>before the main fuse and the main switch</source>
-        <translation type="unfinished"></translation>
+        <translation>vor Hauptsicherung und Hauptschalter</translation>
     </message>
     <message>
         <source>ABYC E-11 (device at the source); ISO 13297 (battery switch). EN 1648: check</source>
-        <translation type="unfinished"></translation>
+        <translation>ABYC E-11 (Schutz an der Quelle); ISO 13297 (Batterieschalter). EN 1648: prüfen</translation>
     </message>
     <message>
         <source>conductor that leads nowhere</source>
-        <translation type="unfinished"></translation>
+        <translation>Leitung, die nirgendwohin führt</translation>
     </message>
     <message>
         <source>the circuit walked</source>
-        <translation type="unfinished"></translation>
+        <translation>Stromkreis verfolgt</translation>
     </message>
     <message>
         <source>shunt reversed</source>
-        <translation type="unfinished"></translation>
+        <translation>Shunt verkehrt herum</translation>
     </message>
     <message>
         <source>common practice: battery side to the bank</source>
-        <translation type="unfinished"></translation>
+        <translation>übliche Praxis: Batterieseite zur Bank</translation>
     </message>
     <message>
         <source>bolted fuse at least 1.1 times the largest current of a charger that limits itself</source>
-        <translation type="unfinished"></translation>
+        <translation>geschraubte Sicherung mindestens das 1,1-Fache des größten Stroms eines Laders, der sich selbst begrenzt</translation>
     </message>
     <message>
         <source>maximum voltage drop on leads on which a charger measures (0.2 V of 12 V)</source>
-        <translation type="unfinished">größter Spannungsfall auf Leitungen, an denen ein Ladegerät misst (0,2 V von 13,8 V) {0.2 ?} {12 ?}</translation>
+        <translation>größter Spannungsfall auf Leitungen, auf denen ein Lader misst (0,2 V von 12 V)</translation>
     </message>
     <message>
         <source>minimum size of cables from panels to their controller</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindestquerschnitt der Leitungen von Modulen zu ihrem Regler</translation>
     </message>
     <message>
         <source>minimum size of small circuits</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindestquerschnitt kleiner Stromkreise</translation>
     </message>
     <message>
         <source>minimum size of the lead of a single lamp</source>
-        <translation type="unfinished"></translation>
+        <translation>Mindestquerschnitt der Leitung einer einzelnen Leuchte</translation>
     </message>
     <message>
         <source>part of a battery&apos;s continuous limit whose fuse its leads bear</source>
-        <translation type="unfinished"></translation>
+        <translation>Teil der Dauergrenze einer Batterie, dessen Sicherung ihre Leitungen vertragen</translation>
     </message>
     <message>
         <source>number of cable sizes that a system is built from</source>
-        <translation type="unfinished"></translation>
+        <translation>Zahl der Kabelquerschnitte, aus denen ein System gebaut wird</translation>
     </message>
     <message>
         <source>length, one way, below which a size is not worth buying</source>
-        <translation type="unfinished"></translation>
+        <translation>einfache Länge, unter der sich der Kauf eines Querschnitts nicht lohnt</translation>
     </message>
     <message>
         <source>one good lug connection, up to 8 mm²</source>
-        <translation type="unfinished"></translation>
+        <translation>eine gute Kabelschuhverbindung, bis 8 mm²</translation>
     </message>
     <message>
         <source>one good lug connection, above 8 mm²</source>
-        <translation type="unfinished"></translation>
+        <translation>eine gute Kabelschuhverbindung, über 8 mm²</translation>
     </message>
     <message>
         <source>one good lug connection, above 30 mm²</source>
-        <translation type="unfinished"></translation>
+        <translation>eine gute Kabelschuhverbindung, über 30 mm²</translation>
     </message>
     <message>
         <source>one good lug connection, above 60 mm²</source>
-        <translation type="unfinished"></translation>
+        <translation>eine gute Kabelschuhverbindung, über 60 mm²</translation>
     </message>
     <message>
         <source>common practice; IEC 60364-7-721 requires 4 mm² (from memory)</source>
-        <translation type="unfinished"></translation>
+        <translation>übliche Praxis; IEC 60364-7-721 verlangt 4 mm² (aus dem Gedächtnis)</translation>
     </message>
     <message>
         <source>10 kA at 14 V, 5 at 32, 2 at 58, well known</source>
-        <translation type="unfinished"></translation>
+        <translation>10 kA bei 14 V, 5 bei 32, 2 bei 58, allgemein bekannt</translation>
     </message>
     <message>
         <source>common practice of installers</source>
-        <translation type="unfinished"></translation>
+        <translation>übliche Praxis von Installateuren</translation>
     </message>
     <message>
         <source>One cable through</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Kabel durchgehend</translation>
     </message>
     <message>
         <source>Few sizes</source>
-        <translation type="unfinished"></translation>
+        <translation>Wenige Querschnitte</translation>
     </message>
     <message>
         <source>Battery leads for one battery fewer</source>
-        <translation type="unfinished"></translation>
+        <translation>Batterieleitungen für eine Batterie weniger</translation>
     </message>
     <message>
         <source>Battery leads not thinner than half the battery&apos;s limit</source>
-        <translation type="unfinished"></translation>
+        <translation>Batterieleitungen nicht dünner als für die halbe Grenze der Batterie</translation>
     </message>
     <message>
         <source>Solar cable of one usual size</source>
-        <translation type="unfinished"></translation>
+        <translation>Solarkabel in einem üblichen Querschnitt</translation>
     </message>
     <message>
         <source>A charger&apos;s usual fuse</source>
-        <translation type="unfinished"></translation>
+        <translation>Die übliche Sicherung eines Laders</translation>
     </message>
     <message>
         <source>Small circuits not below 1.5 mm²</source>
-        <translation type="unfinished"></translation>
+        <translation>Kleine Stromkreise nicht unter 1,5 mm²</translation>
     </message>
     <message>
         <source>ABYC E-11 (device at the source); ISO 13297 (battery switch)</source>
-        <translation type="unfinished"></translation>
+        <translation>ABYC E-11 (Schutz an der Quelle); ISO 13297 (Batterieschalter)</translation>
+    </message>
+    <message>
+        <source>A battery feeds {name} with no fuse on the way.</source>
+        <translation>Eine Batterie speist {name} ohne Sicherung auf dem Weg.</translation>
+    </message>
+    <message>
+        <source>Fit a fuse at its source end, or move it behind one.</source>
+        <translation>Eine Sicherung am Quellenende einsetzen oder hinter eine versetzen.</translation>
+    </message>
+    <message>
+        <source>Fit a fuse at its source end</source>
+        <translation>Eine Sicherung am Quellenende einsetzen</translation>
+    </message>
+    <message>
+        <source>Positive as negative, and both sides of a switch, shunt or isolator, have one size: nobody buys two reels for one run, or joins thick to thin in the middle of it.</source>
+        <translation>Plus wie Minus und beide Seiten eines Schalters, Shunts oder Trenners haben einen Querschnitt: Niemand kauft zwei Rollen für eine Strecke oder verbindet mittendrin dick mit dünn.</translation>
+    </message>
+    <message>
+        <source>A system is built from few cable sizes. A size that is used for less than a metre gives way to the next larger that is there anyway.</source>
+        <translation>Ein System wird aus wenigen Kabelquerschnitten gebaut. Ein Querschnitt, von dem weniger als ein Meter gebraucht wird, weicht dem nächstgrößeren, der ohnehin da ist.</translation>
+    </message>
+    <message>
+        <source>Each lead and fuse of batteries in parallel carries its share with one of them gone: otherwise one opened fuse opens the others in a row.</source>
+        <translation>Jede Leitung und Sicherung paralleler Batterien führt ihren Anteil auch, wenn eine von ihnen fehlt: Sonst löst eine ausgelöste Sicherung die anderen der Reihe nach aus.</translation>
+    </message>
+    <message>
+        <source>A lead at a battery bears a fuse of half the battery&apos;s continuous discharge limit: what is connected later may draw that, and thin cable on a large battery burns.</source>
+        <translation>Eine Leitung an einer Batterie verträgt eine Sicherung für die Hälfte der Dauerentladegrenze der Batterie: Was später angeschlossen wird, kann das ziehen, und dünnes Kabel an einer großen Batterie brennt.</translation>
+    </message>
+    <message>
+        <source>Panels have 4 or 6 mm² solar cable all the way, with the panels&apos; own connectors: their plugs and glands are made for it, and thin single wires with ferrules break.</source>
+        <translation>Module haben durchgehend Solarkabel von 4 oder 6 mm² mit den eigenen Steckern der Module: Stecker und Verschraubungen sind dafür gemacht, und dünne Einzeladern mit Aderendhülsen brechen.</translation>
+    </message>
+    <message>
+        <source>A charger or controller cannot exceed its rating: a bolted fuse 1.1 times the largest current of its lead is enough, with the warmth at the fuse counted, and is what its maker usually names. Never above what the maker allows.</source>
+        <translation>Ein Lader oder Regler kann seinen Nennstrom nicht überschreiten: Eine geschraubte Sicherung vom 1,1-Fachen des größten Stroms seiner Leitung genügt, die Wärme an der Sicherung eingerechnet, und ist, was der Hersteller meist nennt. Nie mehr, als der Hersteller erlaubt.</translation>
+    </message>
+    <message>
+        <source>Two-core cable of 1.5 mm² for small circuits, 1 mm² for a single lamp: thinner cable breaks where it is stripped, and saves nothing.</source>
+        <translation>Zweiadrige Leitung von 1,5 mm² für kleine Stromkreise, 1 mm² für eine einzelne Leuchte: Dünneres Kabel bricht, wo es abisoliert ist, und spart nichts.</translation>
     </message>
 </context>
 <context>
@@ -10224,6 +10264,10 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Cables</source>
         <translation>Kabel</translation>
+    </message>
+    <message>
+        <source>&amp;Good practice</source>
+        <translation>&amp;Gute Praxis</translation>
     </message>
 </context>
 <context>
@@ -10887,6 +10931,21 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Pl&amp;ugged in</source>
         <translation>Am &amp;Stromanschluss</translation>
+    </message>
+</context>
+<context>
+    <name>spirk::app::HabitsPage</name>
+    <message>
+        <source>Follow a habit</source>
+        <translation>Einer Gewohnheit folgen</translation>
+    </message>
+    <message>
+        <source>Do without a habit</source>
+        <translation>Auf eine Gewohnheit verzichten</translation>
+    </message>
+    <message>
+        <source>The least that the rules allow is often not what anybody would build. Each habit has its reason; &apos;why&apos; of a size names the one that decided. Take one out to do without it.</source>
+        <translation>Das Mindeste, was die Regeln erlauben, würde oft niemand so bauen. Jede Gewohnheit hat ihren Grund; das Warum eines Querschnitts nennt die ausschlaggebende. Haken entfernen, um auf eine zu verzichten.</translation>
     </message>
 </context>
 <context>

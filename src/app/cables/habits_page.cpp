@@ -23,9 +23,9 @@ HabitsPage::HabitsPage(Document& document, QWidget* parent) : QWidget(parent), d
     scroll->setWidget(inner);
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(new WrappedLabel(
-        tr("The least that the rules allow is often not what anybody would build. These habits "
-           "make sizes and fuses larger, never smaller; 'why' of a size names the one that "
-           "decided."),
+        tr("The least that the rules allow is often not what anybody would build. Each habit has "
+           "its "
+           "reason; 'why' of a size names the one that decided. Take one out to do without it."),
         this));
     layout->addWidget(scroll, 1);
     for (const Habit& habit : document.library().habits) {
