@@ -215,10 +215,13 @@ TEST_F(Window, TheAmendMenuInsertsLeavesOutAndMoves) {
     emit find<QMenu>("amend.putIn")->aboutToShow();
     trigger("amend.putIn.isolator");
     EXPECT_NE(findDevice(design().wiring.circuit, DeviceId("inverter.feed+.isolator")), nullptr);
+    // As thick as the main fuse protects it needs none of its own; thinner it does.
+    typeInto("cables.table", rowOf("inverter.feed+"), app::CablesModel::Size, "16");
     trigger("amend.fuse");
     EXPECT_TRUE(has("W3"));
     trigger("amend.fuse");
     EXPECT_FALSE(has("W3"));
+    typeInto("cables.table", rowOf("inverter.feed+"), app::CablesModel::Size, "");
     window->selection().select(subject(ConductorId("inverter.feed-")));
     nextChoice = "bank.neg:bar";
     trigger("amend.moveTo");

@@ -121,6 +121,9 @@ std::vector<Finding> unfed(const Scene& scene) {
 std::vector<Finding> nothingCharges(const Scene& scene) {
     std::vector<Finding> out;
     const System& gear = scene.gear;
+    if (scene.plan.appliances.empty()) {
+        return out;  // a plan that has just been begun
+    }
     for (const BankUnit& bank : gear.banks) {
         bool charged = false;
         gear.eachOnRail([&](const auto& unit, const UnitId& rail) {
