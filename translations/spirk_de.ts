@@ -9727,6 +9727,18 @@
         <source>Two-core cable of 1.5 mm² for small circuits, 1 mm² for a single lamp: thinner cable breaks where it is stripped, and saves nothing.</source>
         <translation>Zweiadrige Leitung von 1,5 mm² für kleine Stromkreise, 1 mm² für eine einzelne Leuchte: Dünneres Kabel bricht, wo es abisoliert ist, und spart nichts.</translation>
     </message>
+    <message>
+        <source>What {other} feeds ({fuse}) can return through {name}, whose cable bears less ({size}: {ampacity}).</source>
+        <translation>Was {other} speist ({fuse}), kann durch {name} zurückfließen, deren Kabel weniger verträgt ({size}: {ampacity}).</translation>
+    </message>
+    <message>
+        <source>An overload there could overheat this cable before that fuse opens.</source>
+        <translation>Eine Überlast dort könnte dieses Kabel überhitzen, bevor jene Sicherung auslöst.</translation>
+    </message>
+    <message>
+        <source>Fit a smaller fuse there.</source>
+        <translation>Dort eine kleinere Sicherung einsetzen.</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>

@@ -159,6 +159,13 @@ TEST(Returns, BearTheFuseOfEverySourceThatCanReturnThroughThem) {
     EXPECT_GT(rowOf(d, "engine.feed+").fuseFrom->rating, rowOf(d, "dcdc.feed+").fuseFrom->rating);
     EXPECT_GE(back.ampacity, rowOf(d, "engine.feed+").fuseFrom->rating);
     EXPECT_EQ(back.neededBy, ConductorId("engine.feed+"));
+    EXPECT_EQ(test::findingOf(d, "W1"), nullptr);
+    // As thin as the charger's own side alone would allow.
+    plan.amendments.emplace_back(SetSize{ConductorId("dcdc.feed-"), squareMillimetres(4)});
+    const Design thin = design(plan, library());
+    const Finding* f = test::findingOf(thin, "W1");
+    ASSERT_NE(f, nullptr);
+    EXPECT_EQ(f->id, "W1 dcdc.feed-");
 }
 
 TEST(Array, ItsLeadsCarryTheShortCircuitCurrentOfItsPanels) {

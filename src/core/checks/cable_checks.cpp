@@ -81,6 +81,39 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     return f;
 }
 
+// The fuse of another source stands behind more than this return bears. Where its own cable does
+// not bear it either, that is said of the cable.
+const ChosenFuse* fuseOfAnotherSource(const CheckInput& in, const CableRow& row) {
+    if (!row.neededBy || row.neededBy == row.protectedBy || enough(row.ampacity, row.needed)) {
+        return nullptr;
+    }
+    const CableRow* other = findRow(in.cables, *row.neededBy);
+    const bool ownMistake = !other->fuseFrom || other->fuseFrom->rating > other->ampacity;
+    return ownMistake ? nullptr : &*other->fuseFrom;
+}
+
+Finding returnTooThin(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
+    Finding f = findingOf(in, "W1", subject(row.id));
+    const CableRow* other = findRow(in.cables, *row.neededBy);
+    f.where.push_back(subject(other->id));
+    f.what = {
+        "What {other} feeds ({fuse}) can return through {name}, whose cable bears less ({size}: {ampacity})."_text,
+        {{"other", conductorOf(in, *other).name},
+         {"fuse", measure(fuse.rating)},
+         {"name", conductorOf(in, row).name},
+         {"size", measure(row.area)},
+         {"ampacity", measure(row.ampacity)}}};
+    f.why = {"An overload there could overheat this cable before that fuse opens."_text, {}};
+    f.figures = {fuseFigure(other->id, End::From), cableFigure(row.id, "ampacity")};
+    const auto larger = sizeCarrying(in, row, fuse.rating);
+    f.remedy = larger ? Text("Use {size}."_text, {{"size", measure(*larger)}})
+                      : Text("Fit a smaller fuse there."_text);
+    if (larger) {
+        f.mends.push_back(setSize(row.id, *larger));
+    }
+    return f;
+}
+
 Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFuse& fuse) {
     Finding f = findingOf(in, "W2", subject(row.id));
     f.what = {
@@ -230,6 +263,9 @@ void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& o
     const bool twin = spokenForByTwin(in, row);
     if (fuse != nullptr && fuse->rating > row.ampacity && !twin) {
         out.push_back(fuseAboveCable(in, row, *fuse));
+    }
+    if (const ChosenFuse* other = fuseOfAnotherSource(in, row); other != nullptr && !twin) {
+        out.push_back(returnTooThin(in, row, *other));
     }
     // What a fuse of the vehicle's allows is E11's.
     if (row.fuseFrom && !row.fuseFrom->leftOut && !row.fuseFrom->found &&
