@@ -104,7 +104,7 @@ bool sameFuse(const std::optional<ChosenFuse>& a, const std::optional<ChosenFuse
 }
 
 // Conductors are as warm as what flows makes them, which hangs on how warm they are.
-constexpr double kSettledKelvins = 1e-4;
+constexpr double kSettledKelvins = 0.05;
 constexpr int kMostWarming = 20;
 
 // Fuses and temperatures; sizes and hardware tell by themselves.

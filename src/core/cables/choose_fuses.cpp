@@ -87,15 +87,15 @@ Protector beforeBlock(const SizingTask& task,
                       const SizingState& state,
                       std::size_t index,
                       FuseView view) {
-    const auto& conductors = task.circuit().conductors;
-    const DeviceId& block = conductors[index].from.device;
+    const CircuitIndex& circuit = *task.circuit().index;
     std::optional<std::size_t> feeder;
-    for (std::size_t i = 0; i < conductors.size(); ++i) {
-        if (conductors[i].to.device == block && isHousePole(conductors[i], Pole::Positive)) {
+    for (const EndOn& on : circuit.endsOn[circuit.ends[index].from.device]) {
+        if (on.end == End::To &&
+            isHousePole(task.circuit().conductors[on.conductor], Pole::Positive)) {
             if (feeder) {
                 return {};
             }
-            feeder = i;
+            feeder = on.conductor;
         }
     }
     return feeder ? protectorOf(task, state, *feeder, view) : Protector{};

@@ -78,11 +78,42 @@ std::size_t sizeForShort(const SizingTask& task, const SizingState& state, std::
     return size;
 }
 
+// The largest sizes that can be connected, found once for each conductor and size that is asked.
+class Fits {
+public:
+    Fits(const SizingTask& task, const SizingState& state)
+        : task_(task), state_(state), known_(state.conductors.size()) {}
+
+    // One cable through: a stretch before a switch does not make good for what the one behind it
+    // cannot.
+    [[nodiscard]] std::size_t upTo(std::size_t i, std::size_t size) const {
+        auto& known = known_[i];
+        if (known.empty()) {
+            known.resize(task_.library.conductors.size());
+        }
+        if (!known[size]) {
+            std::size_t out = fittingUpTo(task_, state_, i, size);
+            if (const auto* alike = alikeWith(task_, i)) {
+                for (const std::size_t member : *alike) {
+                    out = std::min(out, fittingUpTo(task_, state_, member, out));
+                }
+            }
+            known[size] = out;
+        }
+        return *known[size];
+    }
+
+private:
+    const SizingTask& task_;
+    const SizingState& state_;
+    mutable std::vector<std::vector<std::optional<std::size_t>>> known_;
+};
+
 // A path of drop as what its wires may lose, and what they lose at other sizes.
 class PathBudget {
 public:
-    PathBudget(const SizingTask& task, const SizingState& state, std::size_t path)
-        : task_(task), state_(state), moment_(task.index.pathMoment[path]) {
+    PathBudget(const SizingTask& task, const SizingState& state, const Fits& fits, std::size_t path)
+        : task_(task), state_(state), fits_(fits), moment_(task.index.pathMoment[path]) {
         const Volts base = task.circuit().paths[path].base;
         members_ = task.index.paths[path];
         // Joints, fuses, switches: what no cable saves.
@@ -135,18 +166,7 @@ private:
         for (const std::size_t i : members_) {
             const std::size_t size =
                 sizeAtLeast(task_, squareMillimetres(perRoot * rootOf(i) * kNearly));
-            out.push_back(fittingAll(i, size));
-        }
-        return out;
-    }
-    // One cable through: a stretch before a switch does not make good for what the one behind it
-    // cannot.
-    [[nodiscard]] std::size_t fittingAll(std::size_t i, std::size_t size) const {
-        std::size_t out = fittingUpTo(task_, state_, i, size);
-        if (const auto* alike = alikeWith(task_, i)) {
-            for (const std::size_t member : *alike) {
-                out = std::min(out, fittingUpTo(task_, state_, member, out));
-            }
+            out.push_back(fits_.upTo(i, size));
         }
         return out;
     }
@@ -161,14 +181,16 @@ private:
 
     const SizingTask& task_;
     const SizingState& state_;
+    const Fits& fits_;
     std::size_t moment_;
     std::vector<std::size_t> members_;
     Volts budget_;
 };
 
 void askPaths(const SizingTask& task, const SizingState& state, std::vector<Need>& needs) {
+    const Fits fits(task, state);
     for (std::size_t p = 0; p < task.index.paths.size(); ++p) {
-        const PathBudget budget(task, state, p);
+        const PathBudget budget(task, state, fits, p);
         const std::vector<std::size_t> sizes = budget.sizes();
         for (std::size_t k = 0; k < sizes.size(); ++k) {
             needs[budget.members()[k]].atLeast(sizes[k], Decides::Drop);

@@ -17,6 +17,7 @@ struct SizingIndex {
     // Conductors that have one size together: out and back, a run on both sides of a switch, what
     // joins the batteries of a bank.
     std::vector<std::vector<std::size_t>> alike;
+    std::vector<std::optional<std::size_t>> alikeOf;  // of each conductor, its place among those
     // Whether a charger or controller limits what flows: it belongs to one, on its own side.
     std::vector<bool> limited;
     std::vector<Volts> nominal;  // of each conductor, that it is on

@@ -201,6 +201,12 @@ SizingIndex indexFor(const Plan& plan,
         out.hardware.push_back(hardwareFor(plan, library, device));
     }
     out.alike = alikeOf(plan, gear, circuit);
+    out.alikeOf.resize(circuit.conductors.size());
+    for (std::size_t g = 0; g < out.alike.size(); ++g) {
+        for (const std::size_t i : out.alike[g]) {
+            out.alikeOf[i] = g;
+        }
+    }
     for (const DropPath& path : circuit.paths) {
         std::vector<std::size_t> indices;
         for (const ConductorId& id : path.conductors) {
@@ -216,12 +222,8 @@ SizingIndex indexFor(const Plan& plan,
 }
 
 const std::vector<std::size_t>* alikeWith(const SizingTask& task, std::size_t index) {
-    for (const std::vector<std::size_t>& alike : task.index.alike) {
-        if (std::ranges::find(alike, index) != alike.end()) {
-            return &alike;
-        }
-    }
-    return nullptr;
+    const auto group = task.index.alikeOf[index];
+    return group ? &task.index.alike[*group] : nullptr;
 }
 
 std::size_t indexOf(const Circuit& circuit, const ConductorId& id) {
