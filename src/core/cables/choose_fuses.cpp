@@ -81,12 +81,12 @@ Amps ratingOf(const FuseFamily& family, Amps needed) {
     return ratingFor(family, needed).value_or(family.ratings.back());
 }
 
-// The fuse before the block that a conductor's own stands in. Only a single feeder sees the whole
-// fault.
-Protector beforeBlock(const SizingTask& task,
-                      const SizingState& state,
-                      std::size_t index,
-                      FuseView view) {
+// The fuse before the block or the bar that a conductor begins at. Only a single feeder sees the
+// whole fault.
+Protector upstreamOf(const SizingTask& task,
+                     const SizingState& state,
+                     std::size_t index,
+                     FuseView view) {
     const CircuitIndex& circuit = *task.circuit().index;
     std::optional<std::size_t> feeder;
     for (const EndOn& on : circuit.endsOn[circuit.ends[index].from.device]) {
@@ -101,8 +101,8 @@ Protector beforeBlock(const SizingTask& task,
     return feeder ? protectorOf(task, state, *feeder, view) : Protector{};
 }
 
-// It interrupts for a blade fuse whose own capacity is too small, where it has the capacity and the
-// blade's cable bears what it lets through (IEC 60364-4-43, 434.5.1).
+// It interrupts for a fuse whose own capacity is too small, where it has the capacity and that
+// one's cable bears what it lets through (IEC 60364-4-43, 434.5.1).
 std::optional<ConductorId> backupFor(const SizingTask& task,
                                      const SizingState& state,
                                      std::size_t index) {
@@ -110,7 +110,7 @@ std::optional<ConductorId> backupFor(const SizingTask& task,
     const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
     const double bears = withstandA2s(*task.index.column[index], area);
     return through && *through <= bears
-               ? std::optional(beforeBlock(task, state, index, FuseView::Fitted).owner)
+               ? std::optional(upstreamOf(task, state, index, FuseView::Fitted).owner)
                : std::nullopt;
 }
 
@@ -229,8 +229,7 @@ void chooseOne(const SizingTask& task,
     }
     fuse.interrupts =
         interruptingAt(familyOf(task.library, fuse.family), task.index.nominal[index]);
-    fuse.backup = end == End::From && fuse.holds == Holds::Block ? backupFor(task, state, index)
-                                                                 : std::nullopt;
+    fuse.backup = end == End::From ? backupFor(task, state, index) : std::nullopt;
 }
 
 }  // namespace
@@ -255,7 +254,7 @@ std::optional<double> throughBackup(const SizingTask& task,
     if (!own || own->strongest <= own->interrupts) {
         return std::nullopt;
     }
-    const Protector up = beforeBlock(task, state, index, view);
+    const Protector up = upstreamOf(task, state, index, view);
     if (up.fuse == nullptr) {
         return std::nullopt;
     }

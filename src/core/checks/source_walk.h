@@ -9,8 +9,8 @@
 
 namespace spirk {
 
-// Whether batteries feed a fault on a conductor without fuses on the way that open, all together, at
-// `bears` amperes: those of batteries side by side add up.
+// Whether batteries feed a fault on a conductor without fuses on the way that open, all together,
+// at `bears` amperes: those of batteries side by side add up.
 [[nodiscard]] bool isFedUnprotected(const CheckInput& in, std::size_t conductor, Amps bears);
 
 // Positive conductors of ours, by their places, that a battery reaches through no fuse at all, and

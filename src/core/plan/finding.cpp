@@ -17,10 +17,7 @@ Finding ruled(const Library& library, const std::string& rule, Subject where) {
     return out;
 }
 
-std::vector<Mend> moveBack(const Plan& plan,
-                           const ConductorId& id,
-                           const TerminalId& at,
-                           End end) {
+std::vector<Mend> moveBack(const Plan& plan, const ConductorId& id, const TerminalId& at, End end) {
     for (const Amendment& amendment : plan.amendments) {
         const auto* moved = std::get_if<MoveEnd>(&amendment);
         if (moved != nullptr && moved->end == end && moved->terminal == at &&
