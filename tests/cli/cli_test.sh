@@ -41,7 +41,7 @@ expect "why as JSON" 0 "$cli" why "$demo" cable.inverter.feed+.size --json
 python3 -c "import json,sys; assert json.load(open(sys.argv[1]))['terms']" "$work/out" || failed=1
 expect "why of a size ends with what it was compared with" 0 "$cli" why "$demo" cable.inverter.feed+.size
 contains out "Compared with"
-contains out "35 mm"
+contains out "50 mm"
 expect "why of a moment's current" 0 "$cli" why "$demo" moment.noon.current.inverter.feed+
 contains out "Kirchhoff"
 expect "why of a reading" 0 "$cli" why "$demo" reading.on.main.1
