@@ -85,7 +85,7 @@ NewtonResult newton(Equations& eq, double scale, const Vector& start) {
 // As if each node had a capacitor that is charged from where the search began: slow, and it ends
 // where the network would settle, on the branch that is stable, whatever corners limits have. The
 // steps grow as it comes to rest.
-constexpr int kMostSettling = 300;
+constexpr int kMostSettling = 200;
 constexpr double kFirstDamping = 100.0;  // S
 NewtonResult settle(Equations& eq, double scale, const Vector& start) {
     NewtonResult out;
@@ -172,7 +172,8 @@ NewtonResult ledUp(const Network& net, Equations& eq, double scale, const Vector
     NewtonResult led{false, false, 0, start};
     double part = 0.0;
     double step = kFirst;
-    while (part < 1.0 && step >= kLeastStep * kFirst) {
+    constexpr int kMost = 600;
+    while (part < 1.0 && led.iterations < kMost) {
         const double next = std::min(1.0, part + step);
         eq.allow(next);
         NewtonResult found = newton(eq, scale, led.v);
@@ -181,8 +182,9 @@ NewtonResult ledUp(const Network& net, Equations& eq, double scale, const Vector
         }
         const bool first = part <= 0.0;
         const bool leaps = (found.v - led.v).lpNorm<Eigen::Infinity>() > kLeap;
+        led.iterations += found.iterations;
         if (found.converged && (first || !leaps)) {
-            found.iterations += led.iterations;
+            found.iterations = led.iterations;
             led = std::move(found);
             part = next;
             step = first ? kStep : std::min(2.0 * step, kStep);
@@ -195,9 +197,17 @@ NewtonResult ledUp(const Network& net, Equations& eq, double scale, const Vector
     return led;
 }
 
-NewtonResult attempt(const Network& net, Equations& eq, double scale, const Vector& start) {
+// How far to go for a solution: while the most that can be served is searched, each part is tried
+// from the last, which is near.
+enum class Search { Near, Far };
+
+NewtonResult attempt(
+    const Network& net, Equations& eq, double scale, const Vector& start, Search search) {
     NewtonResult out = newton(eq, scale, start);
     out.high = isHigh(net, eq, scale, out);
+    if (search == Search::Near) {
+        return out;
+    }
     const bool doubtful = !out.high || starved(net, eq, out.v);
     if (!doubtful || eq.size() == 0) {
         return out;
@@ -294,18 +304,18 @@ void fillCurrents(const Network& net, const Equations& eq, const Vector& v, Solu
 Solution solveWhole(const Network& network) {
     Equations eq(network);
     const Vector start = eq.start();
-    NewtonResult best = attempt(network, eq, 1.0, start);
+    NewtonResult best = attempt(network, eq, 1.0, start, Search::Far);
     Solution out;
     out.iterations = best.iterations;
     if (!best.high) {
         // The largest part that can be served, by bisection from an idle network upwards.
         double low = 0.0;
         double high = 1.0;
-        const NewtonResult idle = attempt(network, eq, 0.0, start);
+        const NewtonResult idle = attempt(network, eq, 0.0, start, Search::Far);
         best = idle;
         for (int i = 0; i < kServableSteps; ++i) {
             const double middle = 0.5 * (low + high);
-            NewtonResult next = attempt(network, eq, middle, best.v);
+            NewtonResult next = attempt(network, eq, middle, best.v, Search::Near);
             out.iterations += next.iterations;
             if (next.high) {
                 low = middle;
