@@ -4,7 +4,6 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <numeric>
 
 #include "core/base/promise.h"
 #include "core/cables/conductor_physics.h"
@@ -12,7 +11,6 @@
 #include "core/cables/fuse_curve.h"
 #include "core/cables/habits.h"
 #include "core/cables/sizing.h"
-#include "core/circuit/kinds.h"
 
 namespace spirk {
 
@@ -68,6 +66,7 @@ SizingState startState(const SizingTask& task) {
             w.fixed = true;
             w.size = c.found->area ? sizeAtMost(task, *c.found->area) : thinnestBehind(task, i);
             w.computed = w.size;
+            w.decides = Decides::Laid;
         }
         if (const SetSize* set = amendedSize(task.plan, c.id)) {
             w.fixed = true;

@@ -24,7 +24,7 @@ void addFuse(const Library& library, const ChosenFuse& fuse, TimeCurrent& out) {
     const FuseFamily& family = familyOf(library, fuse.family);
     out.fuse = fuseText(library, fuse);
     const double first = family.envelope.front().multiple;
-    const double last = family.interrupting / fuse.rating;
+    const double last = fuse.interrupts / fuse.rating;
     for (double m = first; m < last; m *= std::pow(10.0, 1.0 / kPointsPerDecade)) {
         const Amps current = fuse.rating * m;
         const OpeningTime t = openingTime(family, fuse.rating, current);
