@@ -99,9 +99,11 @@ Outcome report(const Design& design, const Library& library, Form form) {
         ""};
 }
 
-Outcome check(const Design& design, Form form) {
+Outcome check(const Design& design, const Library& library, Form form) {
+    const OfferedMends offered = allMendsToOffer(design, library);
     return {codeFor(design),
-            form == Form::Json ? findingsJson(design) : findingsText(design, speech()),
+            form == Form::Json ? findingsJson(design, offered)
+                               : findingsText(design, offered, speech()),
             ""};
 }
 

@@ -25,7 +25,7 @@ struct Outcome {
 };
 
 [[nodiscard]] Outcome report(const Design& design, const Library& library, Form form);
-[[nodiscard]] Outcome check(const Design& design, Form form);
+[[nodiscard]] Outcome check(const Design& design, const Library& library, Form form);
 [[nodiscard]] Outcome why(const Design& design,
                           const Library& library,
                           const std::string& figure,

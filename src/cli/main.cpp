@@ -108,8 +108,8 @@ int runProgram(int argc, char** argv) {
     command("report",
             words("Figures, conductors and findings"_text),
             [&](const auto& d, const auto& l) { return spirk::cli::report(d, l, form()); });
-    command("check", words("Findings only"_text), [&](const auto& d, const auto&) {
-        return spirk::cli::check(d, form());
+    command("check", words("Findings only"_text), [&](const auto& d, const auto& l) {
+        return spirk::cli::check(d, l, form());
     });
     command(
         "why",

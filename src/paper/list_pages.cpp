@@ -135,8 +135,9 @@ std::vector<Page> listPages(const Design& design, const Library& /*library*/) {
 std::vector<Page> sheetPages(const Design& design) {
     PageFlow flow = flowFor(ListPages::tr("First switch-on"), design);
     flow.paragraph(
-        ListPages::tr("Expected voltages are for a bank delivered half charged; compare with the "
-                      "same meter at the battery. Expected currents are what the monitor or a "
+        ListPages::tr("Expected voltages are for a bank as it is delivered: lead nearly full, "
+                      "lithium about half, several lithium batteries charged full first. Compare with "
+                      "the same meter at the battery. Expected currents are what the monitor or a "
                       "clamp meter, zeroed beforehand, shows."));
     flow.heading(ListPages::tr("Dead tests: everything off"));
     int number = 0;
@@ -155,6 +156,10 @@ std::vector<Page> sheetPages(const Design& design) {
                rows);
     flow.heading(ListPages::tr("Switching on"));
     for (const SwitchStep& step : design.powerUp.switchOn) {
+        addStep(flow, step, ++number, design.plan.units);
+    }
+    flow.heading(ListPages::tr("Switching off, for work and for storage"));
+    for (const SwitchStep& step : design.powerUp.shutDown) {
         addStep(flow, step, ++number, design.plan.units);
     }
     return flow.take();

@@ -13,6 +13,7 @@
 #include <QTest>
 #include <QToolButton>
 
+#include "app/checks/checks_station.h"
 #include "app/shell/main_window.h"
 #include "tests/support/builders.h"
 
@@ -107,6 +108,12 @@ protected:
         edit->selectAll();
         QTest::keyClicks(edit, text);
         QTest::keyClick(edit, Qt::Key_Return);
+    }
+    // Until what the cards of findings offer has been tried.
+    void awaitMends() {
+        auto* station = window->findChild<app::ChecksStation*>();
+        constexpr int kMostMilliseconds = 60000;
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !station->isTrying(); }, kMostMilliseconds));
     }
     const Plan& plan() { return window->document().plan(); }
     const Design& design() { return *window->document().design(); }

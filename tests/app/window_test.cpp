@@ -175,6 +175,7 @@ TEST_F(Window, AMendIsOneUndoStepAndTheStripSaysWhatItDid) {
     trigger("file.demo");
     trigger("view.station.checks");
     ASSERT_TRUE(has("W1"));
+    awaitMends();
     QPushButton* mend = nullptr;
     for (QPushButton* b : window->findChildren<QPushButton*>()) {
         mend = b->objectName().startsWith("checks.mend.W1") && mend == nullptr ? b : mend;

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <functional>
 
+#include "core/design/tried_mends.h"
 #include "core/plan/edit.h"
 #include "core/plan/units.h"
 #include "tests/checks/rule_cases.h"
@@ -61,11 +62,14 @@ TEST(Rules, EveryMendEndsItsFinding) {
             if (f.rule != c.rule) {
                 continue;
             }
-            for (const Mend& mend : f.mends) {
-                SCOPED_TRACE(english(mend.label));
-                const Design mended = design(apply(plan, mend), library());
+            const auto offered = mendsToOffer(d, library(), f);
+            EXPECT_EQ(offered.empty(), f.mends.empty()) << f.id;
+            for (const TriedMend& tried : offered) {
+                SCOPED_TRACE(english(tried.mend.label));
+                const Design mended = design(apply(plan, tried.mend), library());
                 EXPECT_EQ(std::ranges::find(mended.checks.findings, f.id, &Finding::id),
                           mended.checks.findings.end());
+                EXPECT_EQ(tried.after, standingFigures(mended));
             }
         }
     }
@@ -103,11 +107,11 @@ TEST(Rules, ACleanPlanHasNoFindings) {
     EXPECT_TRUE(design(test::aMeasuredVan(), library()).checks.findings.empty());
 }
 
-TEST(Rules, AnInverterWithoutAMainsSideIsAStandingFaultWithoutAMend) {
+TEST(Rules, AnInverterWithoutAMainsSideIsAStandingDangerWithoutAMend) {
     const Design d = design(test::aFullVan(), library());
     const Finding* f = test::findingOf(d, "MAINS");
     ASSERT_NE(f, nullptr);
-    EXPECT_EQ(f->severity, Severity::Fault);
+    EXPECT_EQ(f->severity, Severity::Danger);
     EXPECT_EQ(f->standing, Standing::GovernsVans);
     EXPECT_TRUE(f->mends.empty());
 }

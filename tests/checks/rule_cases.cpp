@@ -11,13 +11,6 @@ namespace spirk::test {
 
 namespace {
 
-void putRelay(Gear& gear) {
-    takeOutEngine(gear);
-    gear.sources.push_back({{UnitId("combiner"), WayId("relay_from_starter"), {}},
-                            UnitId(kMainRail),
-                            RelayChoice{"relay_140"}});
-}
-
 // A bar of 10 by 2 mm: by DIN 43671 one of 12 by 2 carries 108 A in free air (from memory).
 void putOwnBar(Plan& p, Amps rated) {
     HardwareModel bar = *findHardware(p, library(), "bus_bar_400_12");
@@ -26,23 +19,6 @@ void putOwnBar(Plan& p, Amps rated) {
     bar.width = metres(0.010);
     bar.thickness = metres(0.002);
     p.own.hardware = {bar};
-}
-
-// The same panels as the van's, so many in each of their strings.
-void putPanels(Plan& p, int series) {
-    p.gear.sources.push_back({{UnitId("more"), WayId("panels_beside"), {}},
-                              UnitId(kSunUnit),
-                              PanelsChoice{{solarOf(p.gear)->panel, series, 1}}});
-}
-
-void putOwnController(Plan& p, PanelNegative negative) {
-    SolarChoice& solar = *solarOf(p.gear);
-    ControllerModel own = *findById(library().controllers, solar.controller);
-    own.id = "own_controller";
-    own.negative = negative;
-    p.own.controllers = {own};
-    solar.controller = own.id;
-    unitOf(p.gear, UnitId(kSunUnit))->options["panel_negative"] = "bar";
 }
 
 void putMonitor(Plan& p, int tanks) {
@@ -112,29 +88,6 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
      }},
-    {"B1",
-     Severity::Fault,
-     [](Plan& p) { p.trip.daysWithoutSun = 30; },
-     [](Plan& p) { p.trip.daysWithoutSun = 1; }},
-    {"B2",
-     Severity::Fault,
-     [](Plan& p) { putBank(p.gear, "lfp_100", 1); },
-     [](Plan& p) { putBank(p.gear, "lfp_200", 1); }},
-    {"S1",
-     Severity::Danger,
-     [](Plan& p) { solarOf(p.gear)->series = 4; },
-     [](Plan& p) { solarOf(p.gear)->series = 3; }},
-    {"S2",
-     Severity::Advice,
-     [](Plan& p) { solarOf(p.gear)->controller = "mppt_100_20"; },
-     [](Plan& p) { solarOf(p.gear)->controller = "mppt_100_50"; }},
-    {"E3",
-     Severity::Fault,
-     [](Plan& p) {
-         putEngine(p.gear, EngineChoice{"dcdc_60"});
-         p.van.vehicle.alternator = amps(100);
-     },
-     [](Plan& p) { putEngine(p.gear, EngineChoice{"dcdc_20"}); }},
     {"G3",
      Severity::Fault,
      [](Plan& p) {
@@ -145,10 +98,6 @@ const std::vector<RuleCase> kCases = {
          p.amendments = {
              MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bus.neg"), "bar"}}};
      }},
-    {"I1",
-     Severity::Fault,
-     [](Plan& p) { p.appliances.back().rated = watts(3000); },
-     [](Plan& p) { p.appliances.back().rated = watts(1500); }},
     {"W4",
      Severity::Advice,
      [](Plan& p) {
@@ -221,15 +170,6 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          p.amendments = {SetLength{ConductorId("inverter.feed+"), metres(0.9)}};
      }},
-    {"B4",
-     Severity::Fault,
-     [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(6)},
-                         SetLength{ConductorId("bank.1.lead-"), metres(6)}};
-     },
-     [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.6)}};
-     }},
     {"W17",
      Severity::Danger,
      [](Plan& p) { p.van.places[6].ambient = celsius(106); },
@@ -294,182 +234,6 @@ const std::vector<RuleCase> kCases = {
      },
      [](Plan& p) {
          p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
-     }},
-    {"B3",
-     Severity::Fault,
-     [](Plan& p) { putBank(p.gear, "gel_90", 2, 1); },
-     [](Plan& p) { putBank(p.gear, "lfp_100", 1, 1); }},
-    {"B6",
-     Severity::Fault,
-     [](Plan& p) {
-         p.trip.firstMonth = 1;
-         p.trip.climate = "Oslo";
-     },
-     [](Plan& p) {
-         p.trip.firstMonth = 1;
-         p.trip.climate = "Oslo";
-         putBank(p.gear, "lfp_100_heated", 3, 1);
-     }},
-    {"B7",
-     Severity::Danger,
-     [](Plan& p) { putBank(p.gear, "flooded_110", 3, 1); },
-     [](Plan& p) {
-         putBank(p.gear, "flooded_110", 3, 1);
-         for (const char* id : {"bank.1", "bank.2", "bank.3"}) {
-             p.van.placed[DeviceId(id)] = PlaceId("under_floor");
-         }
-     }},
-    {"B10",
-     Severity::Advice,
-     [](Plan& p) { putBank(p.gear, "agm_110", 1, 2); },
-     [](Plan& p) { putBank(p.gear, "agm_110", 2, 1); }},
-    {"B11",
-     Severity::Advice,
-     [](Plan& p) {
-         p.trip.firstMonth = 1;
-         p.trip.climate = "Denver";
-     },
-     [](Plan& p) {
-         p.trip.firstMonth = 1;
-         p.trip.climate = "Denver";
-         p.appliances.push_back(aLoad("heater", watts(30), Category::Climate));
-     }},
-    {"B12",
-     Severity::Advice,
-     [](Plan& p) {
-         putInverter(p.gear, "inverter_3000", hours(24));
-         p.appliances.pop_back();
-     },
-     [](Plan& p) { putInverter(p.gear, "inverter_350", hours(2)); }},
-    {"B14",
-     Severity::Fault,
-     [](Plan& p) {
-         p.amendments = {
-             MoveEnd{ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("starter"), "+"}}};
-     },
-     [](Plan& p) {
-         p.amendments = {MoveEnd{
-             ConductorId("circuit.kitchen.feed+"), End::From, {DeviceId("bus.pos"), "bar"}}};
-     }},
-    {"S3",
-     Severity::Fault,
-     [](Plan& p) {
-         putBank(p.gear, "lfp_24_100", 3, 1);
-         putSolar(p.gear, SolarChoice{"panel_180", 1, 2, "mppt_100_50"});
-     },
-     [](Plan& p) {
-         putBank(p.gear, "lfp_24_100", 3, 1);
-         putSolar(p.gear, SolarChoice{"panel_180", 2, 1, "mppt_100_50"});
-     }},
-    {"S4",
-     Severity::Danger,
-     [](Plan& p) {
-         solarOf(p.gear)->parallel = 4;
-         solarOf(p.gear)->series = 1;
-     },
-     [](Plan& p) { solarOf(p.gear)->parallel = 2; }},
-    {"S6",
-     Severity::Danger,
-     [](Plan& p) {
-         solarOf(p.gear)->parallel = 3;
-         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(1.5)}};
-     },
-     [](Plan& p) {
-         solarOf(p.gear)->parallel = 3;
-         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(6)}};
-     }},
-    {"S7",
-     Severity::Danger,
-     [](Plan& p) {
-         p.amendments = {LeaveOutProtection{ConductorId("mppt.feed+"), End::From}};
-     },
-     [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("mppt.feed+"), End::From, "", amps(60)}};
-     }},
-    {"S8",
-     Severity::Advice,
-     [](Plan&) {},
-     [](Plan& p) {
-         p.amendments = {
-             MoveEnd{ConductorId("mppt.feed+"), End::From, {DeviceId("main.switch"), "a"}}};
-     }},
-    {"S10",
-     Severity::Advice,
-     [](Plan& p) {
-         takeOutEngine(p.gear);
-         p.trip.firstMonth = 11;
-         p.trip.lastMonth = 2;
-         p.trip.climate = "Oslo";
-     },
-     [](Plan& p) { takeOutEngine(p.gear); }},
-    {"S12",
-     Severity::Advice,
-     [](Plan& p) {
-         putSolar(p.gear, SolarChoice{"panel_180", 2, 1, "pwm_50_20"});
-     },
-     [](Plan& p) {
-         putSolar(p.gear, SolarChoice{"panel_180", 1, 1, "pwm_50_20"});
-     }},
-    {"E1",
-     Severity::Fault,
-     [](Plan& p) {
-         putRelay(p.gear);
-         putBank(p.gear, "agm_110", 2);
-         p.van.vehicle.regulation = Regulation::Variable;
-     },
-     [](Plan& p) {
-         putRelay(p.gear);
-         putBank(p.gear, "agm_110", 2);
-     }},
-    {"E2",
-     Severity::Fault,
-     [](Plan& p) { putRelay(p.gear); },
-     [](Plan& p) {
-         putRelay(p.gear);
-         putBank(p.gear, "agm_110", 2);
-     }},
-    {"E4",
-     Severity::Fault,
-     [](Plan& p) {
-         p.amendments = {
-             MoveEnd{ConductorId("dcdc.enable"), End::From, {DeviceId("bus.pos"), "bar"}}};
-     },
-     [](Plan& p) { p.amendments = {PutIn{ConductorId("dcdc.enable")}}; }},
-    {"E5",
-     Severity::Danger,
-     [](Plan& p) {
-         p.amendments = {LeaveOutProtection{ConductorId("engine.feed+"), End::From}};
-     },
-     [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("engine.feed+"), End::From, "", amps(60)}};
-     }},
-    {"E9",
-     Severity::Advice,
-     [](Plan& p) { p.trip.drivingPerDay = hours(0); },
-     [](Plan& p) { p.trip.drivingPerDay = hours(2); }},
-    {"E11",
-     Severity::Fault,
-     [](Plan& p) {
-         p.van.vehicle.points = {{UnitId("seat"),
-                                  "seat box",
-                                  PlaceId("seat"),
-                                  PointAt::Starter,
-                                  PointLaid::Found,
-                                  metres(2),
-                                  squareMillimetres(6),
-                                  amps(40)}};
-         engineOf(p.gear)->from.point = UnitId("seat");
-     },
-     [](Plan& p) {
-         p.van.vehicle.points = {{UnitId("seat"),
-                                  "seat box",
-                                  PlaceId("seat"),
-                                  PointAt::Starter,
-                                  PointLaid::Found,
-                                  metres(2),
-                                  squareMillimetres(16),
-                                  amps(60)}};
-         engineOf(p.gear)->from.point = UnitId("seat");
      }},
     {"G1",
      Severity::Fault,
@@ -542,14 +306,6 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          p.amendments = {SetHardware{DeviceId("bus.pos"), "bus_bar_400_12"}};
      }},
-    {"B5",
-     Severity::Fault,
-     [](Plan& p) {
-         bankOf(p.gear).unlike = {{2, "", 0.8}};
-     },
-     [](Plan& p) {
-         bankOf(p.gear).unlike = {{2, "", 0.95}};
-     }},
     {"T5",
      Severity::Danger,
      [](Plan& p) {
@@ -558,14 +314,6 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          bankOf(p.gear).unlike = {{2, "", 1.0}};
      }},
-    {"S11",
-     Severity::Fault,
-     [](Plan& p) { putPanels(p, 1); },
-     [](Plan& p) { putPanels(p, solarOf(p.gear)->series); }},
-    {"S13",
-     Severity::Danger,
-     [](Plan& p) { putOwnController(p, PanelNegative::Measured); },
-     [](Plan& p) { putOwnController(p, PanelNegative::Common); }},
     {"G5",
      Severity::Danger,
      [](Plan& p) {
@@ -584,10 +332,41 @@ const std::vector<RuleCase> kCases = {
          putMonitor(p, 1);
          p.amendments = {SetLength{ConductorId("gauges.tank1.lead"), metres(9.9)}};
      }},
+    {"W28",
+     Severity::Advice,
+     [](Plan& p) {
+         for (VanPlace& place : p.van.places) {
+             place.ambient = place.id == PlaceId("galley") ? celsius(65) : place.ambient;
+         }
+     },
+     [](Plan& p) {
+         for (VanPlace& place : p.van.places) {
+             place.ambient = place.id == PlaceId("galley") ? celsius(55) : place.ambient;
+         }
+     }},
+    {"W21",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             SetFuse{ConductorId("fuseblock.feed+"), End::From, "self_reset", amps(40)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "thermal", amps(40)}};
+     }},
 };
 
 }  // namespace
 
-const std::vector<RuleCase>& ruleCases() { return kCases; }
+const std::vector<RuleCase>& casesOfCables() { return kCases; }
+
+const std::vector<RuleCase>& ruleCases() {
+    static const std::vector<RuleCase> all = [] {
+        std::vector<RuleCase> out = casesOfCables();
+        const std::vector<RuleCase>& more = casesOfUnits();
+        out.insert(out.end(), more.begin(), more.end());
+        return out;
+    }();
+    return all;
+}
 
 }  // namespace spirk::test

@@ -18,6 +18,10 @@ struct RuleCase {
     std::function<void(Plan&)> justBelow;
 };
 
+// Of cables, fuses, devices and the body.
+[[nodiscard]] const std::vector<RuleCase>& casesOfCables();
+// Of banks, sun, engine, inverter and appliances.
+[[nodiscard]] const std::vector<RuleCase>& casesOfUnits();
 [[nodiscard]] const std::vector<RuleCase>& ruleCases();
 
 }  // namespace spirk::test

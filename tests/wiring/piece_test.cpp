@@ -11,7 +11,7 @@ const Post kBar{UnitId("rail"), Pole::Positive, SwitchSide::BehindSwitch};
 Device device(const char* id) {
     Device d;
     d.id = DeviceId(id);
-    d.ports.push_back({"a", {}, Pole::Positive, {}, {}, false});
+    d.ports.push_back({"a", {}, Pole::Positive, {}, {}, {}, false});
     return d;
 }
 

@@ -11,7 +11,14 @@
 namespace spirk::app {
 
 ChecksStation::ChecksStation(Document& document, Selection& selection, QWidget* parent)
-    : Station(document, selection, parent), head_(new QLabel(this)), area_(new QScrollArea(this)) {
+    : Station(document, selection, parent),
+      head_(new QLabel(this)),
+      area_(new QScrollArea(this)),
+      job_([this](const std::vector<TriedMend>& mends) {
+          shown_[waiting_.back()].card->offer(mends);
+          waiting_.pop_back();
+          tryNext();
+      }) {
     head_->setWordWrap(true);
     area_->setObjectName("checks.list");
     area_->setAccessibleName(tr("Findings"));
@@ -85,6 +92,30 @@ void ChecksStation::refresh() {
     cards_->addWidget(more_, 0, Qt::AlignLeft);
     cards_->addStretch(1);
     area_->verticalScrollBar()->setValue(position);
+    tryAll();
+}
+
+void ChecksStation::tryAll() {
+    job_.drop();
+    waiting_.clear();
+    for (std::size_t i = shown_.size(); i-- > 0;) {
+        if (!shown_[i].finding.mends.empty()) {
+            shown_[i].card->awaitMends();
+            waiting_.push_back(i);
+        }
+    }
+    tryNext();
+}
+
+void ChecksStation::tryNext() {
+    if (waiting_.empty()) {
+        return;
+    }
+    job_.start([design = document().design(),
+                &library = library(),
+                finding = shown_[waiting_.back()].finding] {
+        return mendsToOffer(*design, library, finding);
+    });
 }
 
 // The card that shows just this already, or a new one: most edits change few findings.

@@ -6,7 +6,9 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "app/shared/job.h"
 #include "app/shared/station.h"
+#include "core/design/tried_mends.h"
 
 namespace spirk::app {
 
@@ -21,6 +23,9 @@ public:
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;
 
+    // Whether what is offered is still being found out.
+    [[nodiscard]] bool isTrying() const { return job_.isWanted(); }
+
 protected:
     void refresh() override;
 
@@ -31,6 +36,9 @@ private:
         FindingCard* card = nullptr;
     };
     [[nodiscard]] Shown cardFor(const Finding& finding);
+    // Mends are tried off the interface's thread, finding by finding in the order shown.
+    void tryAll();
+    void tryNext();
 
     QLabel* head_;
     QScrollArea* area_;
@@ -40,6 +48,8 @@ private:
     static constexpr std::size_t kCardsAtOnce = 60;
     std::size_t most_ = kCardsAtOnce;
     std::vector<Shown> shown_;
+    std::vector<std::size_t> waiting_;  // of those shown, whose mends are to be tried; last first
+    Job<std::vector<TriedMend>> job_;
 };
 
 }  // namespace spirk::app

@@ -55,8 +55,8 @@ FindingCard::FindingCard(const Finding& finding,
                          Document& document,
                          Selection& selection,
                          QWidget* parent)
-    : QFrame(parent) {
-    setObjectName("checks.card." + q(finding.id));
+    : QFrame(parent), id_(q(finding.id)), document_(document), mends_(new QWidget(this)) {
+    setObjectName("checks.card." + id_);
     setAccessibleName(q(name(finding.severity)) + " " + q(finding.rule) + ": " +
                       q(finding.what, document.plan().units));
     setFrameShape(QFrame::StyledPanel);
@@ -79,10 +79,56 @@ FindingCard::FindingCard(const Finding& finding,
         text->addWidget(
             textLabel(tr("Accepted by you: %1").arg(q(accepted->reason)), this, QFont::DemiBold));
     }
+    (new FlowLayout(mends_))->setContentsMargins(0, 2, 0, 0);
+    mends_->hide();
+    text->addWidget(mends_);
     text->addWidget(makeButtons(finding, document, selection));
     auto* layout = new QHBoxLayout(this);
     layout->addWidget(new Mark(finding.severity, this), 0, Qt::AlignTop);
     layout->addLayout(text, 1);
+}
+
+void FindingCard::clearMends() {
+    while (QLayoutItem* item = mends_->layout()->takeAt(0)) {
+        // A button's own click may be on the stack.
+        item->widget()->hide();
+        item->widget()->deleteLater();
+        delete item;  // NOLINT(cppcoreguidelines-owning-memory): a layout gives its items away
+    }
+    mends_->show();
+}
+
+void FindingCard::say(const QString& text) {
+    auto* label = textLabel(text, mends_, QFont::Normal);
+    label->setEnabled(false);
+    mends_->layout()->addWidget(label);
+}
+
+void FindingCard::awaitMends() {
+    clearMends();
+    say(tr("Trying what would end this…"));
+}
+
+void FindingCard::offer(const std::vector<TriedMend>& mends) {
+    clearMends();
+    if (mends.empty()) {
+        say(tr("No single step that Spirk has tried ends this without bringing something as grave."));
+    }
+    const StandingFigures now = standingFigures(*document_.design());
+    for (std::size_t i = 0; i < mends.size(); ++i) {
+        const Mend& mend = mends[i].mend;
+        auto* button = new QPushButton(unmarked(q(mend.label)), mends_);
+        button->setObjectName(QStringLiteral("checks.mend.%1.%2").arg(id_).arg(i));
+        const QString brings = q(consequence(now, mends[i].after));
+        button->setToolTip(brings.isEmpty()
+                               ? tr("Ends this in one step that can be undone")
+                               : tr("Ends this in one step that can be undone: %1").arg(brings));
+        connect(button, &QPushButton::clicked, this, [this, mend] {
+            document_.push(q(mend.label, document_.plan().units),
+                           spirk::apply(document_.plan(), mend));
+        });
+        mends_->layout()->addWidget(button);
+    }
 }
 
 QWidget* FindingCard::makeButtons(const Finding& finding,
@@ -91,16 +137,6 @@ QWidget* FindingCard::makeButtons(const Finding& finding,
     auto* bar = new QWidget(this);
     auto* layout = new FlowLayout(bar);
     layout->setContentsMargins(0, 2, 0, 0);
-    for (std::size_t i = 0; i < finding.mends.size(); ++i) {
-        auto* button = new QPushButton(unmarked(q(finding.mends[i].label)), bar);
-        button->setObjectName(QStringLiteral("checks.mend.%1.%2").arg(q(finding.id)).arg(i));
-        button->setToolTip(tr("Fixes this in one step that can be undone"));
-        connect(button, &QPushButton::clicked, this, [&document, mend = finding.mends[i]] {
-            document.push(q(mend.label, document.plan().units),
-                          spirk::apply(document.plan(), mend));
-        });
-        layout->addWidget(button);
-    }
     if (!finding.where.empty()) {
         auto* show = new QToolButton(bar);
         show->setText(tr("Show where"));

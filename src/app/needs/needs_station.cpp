@@ -34,6 +34,8 @@ QString titleOf(Category category) {
             return NeedsStation::tr("Work");
         case Category::Mains:
             return NeedsStation::tr("Other mains");
+        case Category::Heating:
+            return NeedsStation::tr("Heating");
     }
     unreachable("titleOf");
 }

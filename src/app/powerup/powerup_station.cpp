@@ -129,7 +129,7 @@ PowerUpStation::PowerUpStation(Document& document, Selection& selection, QWidget
 
 QString PowerUpStation::summary() const {
     const PowerUp& p = design().powerUp;
-    return tr("%n step(s)", nullptr, static_cast<int>(p.deadTests.size() + p.switchOn.size()));
+    return tr("%n step(s)", nullptr, static_cast<int>(p.deadTests.size() + p.switchOn.size() + p.shutDown.size()));
 }
 
 StationState PowerUpStation::state() const {
@@ -145,8 +145,12 @@ void PowerUpStation::refresh() {
     }
     text.heading(tr("Settings"));
     text.settings(p.settings);
-    text.heading(tr("Switching on: expected readings, bank half charged"));
+    text.heading(tr("Switching on: expected readings"));
     for (const SwitchStep& s : p.switchOn) {
+        text.step(s);
+    }
+    text.heading(tr("Switching off, for work and for storage"));
+    for (const SwitchStep& s : p.shutDown) {
         text.step(s);
     }
     cards_->setCards(cardsOf(p, document().plan().units));

@@ -60,6 +60,7 @@ std::vector<StepCard> cardsOf(const PowerUp& powerUp, const Units& units) {
     addSteps(out, StepCards::tr("Dead tests: everything off"), powerUp.deadTests, units);
     addSettings(out, powerUp.settings);
     addSteps(out, StepCards::tr("Switching on"), powerUp.switchOn, units);
+    addSteps(out, StepCards::tr("Switching off"), powerUp.shutDown, units);
     return out;
 }
 

@@ -49,6 +49,9 @@ void addDevices(const Circuit& circuit, PartCounter& parts) {
         if (kindRow(d.kind).bought == Bought::Yes) {
             parts.add(PartGroup::Devices, d.part, count(d.units), d.name, {d.weightKg, d.price});
         }
+        for (const Along& with : d.along) {
+            parts.add(PartGroup::Devices, with.part, count(with.units), d.name, {with.weightKg, with.price});
+        }
     }
 }
 

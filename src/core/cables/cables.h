@@ -23,6 +23,8 @@ struct ChosenFuse {
     Amps computedRating;
     Amps needed;                       // the load times a factor
     const char* factorRule = nullptr;  // that the factor is from
+    // Part of its rating that it bears for hours where it stands, where that decides.
+    std::optional<double> bears;
     // Largest current that it may have to interrupt, itself taken for a link: with batteries in the
     // middle of the range that is sold, and with the strongest.
     Amps prospective, strongest;
@@ -32,7 +34,8 @@ struct ChosenFuse {
     bool leftOut = false;
     bool amended = false;
     bool found = false;                 // it is there already
-    std::optional<ConductorId> backup;  // whose fuse interrupts for it
+    std::optional<ConductorId> backup;  // whose fuse interrupts for it, whatever the batteries
+    bool usuallyBacked = false;         // one does with batteries in the middle of the range
 };
 
 // One end of a conductor: what it is fixed to and the lug for it.
@@ -48,8 +51,10 @@ enum class Decides {
     Least,         // the smallest that is allowed there
     Current,       // its own fuse, or 1.25 times its load
     Returns,       // the fuse of another source whose current returns through it
+    Device,        // the largest fuse that the region allows before so thin a cable
     ShortCircuit,  // what a short lets through
     Drop,          // the limit of a path through it
+    Maker,         // what the maker of what it feeds asks for
     Bond,          // what ties the house to the body
     Habit,         // good practice beyond the rules
     Alike,         // what it has one size with

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <array>
+#include <functional>
 
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fuse_curve.h"
@@ -21,10 +22,7 @@ constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
 // Where a distributor does not say what its ways take.
 constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
-// Fuses are rated at 25 degC and bear less in the warm: blade and strip fuses by this part for each
-// kelvin (common practice).
-constexpr double kRatedAt = 25.0;
-constexpr double kPerKelvin = 0.0015;
+constexpr double kRatedAt = 25.0;  // degC, of fuses
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
 
@@ -47,14 +45,14 @@ std::string heldAt(const SizingTask& task, std::size_t index, End end, const Pro
 
 // What a fuse is chosen for.
 struct Asked {
-    Amps needed;
+    std::function<Amps(const FuseFamily&)> needed;
     Amps prospective;  // with the strongest batteries that are sold: the choice must suffice there
     SquareMetres area;
     Volts nominal;
 };
 
 bool suits(const FuseFamily& family, const Asked& asked) {
-    return ratingFor(family, asked.needed) &&
+    return ratingFor(family, asked.needed(family)) &&
            interruptingAt(family, asked.nominal) >= asked.prospective &&
            family.maxArea >= asked.area;
 }
@@ -105,8 +103,9 @@ Protector upstreamOf(const SizingTask& task,
 // one's cable bears what it lets through (IEC 60364-4-43, 434.5.1).
 std::optional<ConductorId> backupFor(const SizingTask& task,
                                      const SizingState& state,
-                                     std::size_t index) {
-    const auto through = throughBackup(task, state, index, FuseView::Fitted);
+                                     std::size_t index,
+                                     Amps fault) {
+    const auto through = throughBackup(task, state, index, FuseView::Fitted, fault);
     const SquareMetres area = task.library.conductors[state.conductors[index].size].area;
     const double bears = withstandA2s(*task.index.column[index], area);
     return through && *through <= bears
@@ -139,26 +138,38 @@ Amps largestBehind(const SizingTask& task,
     return ratingWithin(family, bears).value_or(family.ratings.front());
 }
 
-// Of a charger that cannot exceed its rating a fuse a little above it is enough, where it is bolted
-// and its ambient is counted; else 1.25 times what flows for hours.
+// What it bears for good where it stands, of its rating.
+double borneAt(const SizingTask& task, std::size_t index, End end, const FuseFamily& family) {
+    const auto& [from, to] = task.circuit().index->ends[index];
+    const PlaceId& place = task.circuit().devices[(end == End::From ? from : to).device].place;
+    const auto found = std::ranges::find(task.plan.van.places, place, &VanPlace::id);
+    if (found == task.plan.van.places.end()) {
+        return 1.0;
+    }
+    return 1.0 - family.perKelvin * std::max(0.0, found->ambient.degrees - kRatedAt);
+}
+
+// 1.25 times what flows for hours, and in the warm a little above it with what the fuse loses there;
+// of a charger that cannot exceed its rating the latter is enough, where the fuse is bolted.
 struct Factor {
     double factor = 1.0;
     const char* rule = nullptr;
+    std::optional<double> bears;
 };
-Factor factorFor(const SizingTask& task, std::size_t index, const Protection& slot) {
+Factor factorFor(const SizingTask& task,
+                 std::size_t index,
+                 End end,
+                 const FuseFamily& family) {
+    const Protection& slot =
+        *protectionAt(task.circuit(), task.circuit().conductors[index], end);
     const bool bolted = slot.holds != Holds::Block && slot.family.empty();
-    if (!task.index.limited[index] || !bolted || !follows(task.plan, habit::kChargerFuse)) {
-        return {rule(task.library, "continuous_factor").value, "continuous_factor"};
-    }
-    const double warm = (task.lengths.routes[index].ambient - celsius(kRatedAt)).kelvins;
-    const double derating = 1.0 - kPerKelvin * std::max(0.0, warm);
-    return {rule(task.library, "charger_factor").value / derating, "charger_factor"};
-}
-
-// The largest that a maker allows before the port that a conductor feeds.
-std::optional<Amps> makersLimit(const SizingTask& task, std::size_t index) {
-    const auto& [from, to] = task.circuit().index->ends[index];
-    return task.circuit().devices[to.device].ports[to.port].largestFuse;
+    const bool limited =
+        task.index.limited[index] && bolted && follows(task.plan, habit::kChargerFuse);
+    const double usual = rule(task.library, "continuous_factor").value;
+    const double bears = borneAt(task, index, end, family);
+    const double warm = rule(task.library, "charger_factor").value / bears;
+    return limited || warm > usual ? Factor{warm, "charger_factor", bears}
+                                   : Factor{usual, "continuous_factor", {}};
 }
 
 std::string familyFor(const SizingTask& task,
@@ -184,11 +195,19 @@ std::string familyFor(const SizingTask& task,
 Amps computedRating(const SizingTask& task,
                     std::size_t index,
                     const FuseFamily& family,
-                    Amps needed) {
+                    Amps needed,
+                    Amps load) {
     const Amps rating = ratingOf(family, needed);
-    const auto most = makersLimit(task, index);
-    return most && rating > *most ? ratingWithin(family, *most).value_or(family.ratings.front())
-                                  : rating;
+    if (const auto& most = task.index.makersFuse[index]; most && rating > *most) {
+        return ratingWithin(family, *most).value_or(family.ratings.front());
+    }
+    // Above what the thickest cable bears a fuse protects nothing: better one that ages.
+    const auto bears = ampacityOf(task, index, task.library.conductors.back().area);
+    if (bears && rating > *bears) {
+        const auto below = ratingWithin(family, *bears);
+        return below && enough(*below, load) ? *below : rating;
+    }
+    return rating;
 }
 
 void chooseOne(const SizingTask& task,
@@ -200,20 +219,30 @@ void chooseOne(const SizingTask& task,
     const Conductor& c = task.circuit().conductors[index];
     const Working& w = state.conductors[index];
     const Protection& slot = *protectionAt(task.circuit(), c, end);
-    const Factor factor = factorFor(task, index, slot);
     fuse.distance = slot.distance;
     fuse.holds = slot.holds;
     fuse.leftOut = slot.leftOut;
-    fuse.factorRule = factor.rule;
-    fuse.needed = c.purpose == Purpose::Signal ? amps(kControlAmps) : w.load * factor.factor;
-    const Asked asked{fuse.needed,
-                      fuse.strongest,
-                      task.library.conductors[w.computed].area,
-                      task.index.nominal[index]};
     const bool rises = choice == Choice::OnlyRise;
     const std::string present = rises ? fuse.computedFamily : std::string();
-    const std::string family = familyFor(task, index, end, present, asked);
-    const Amps rating = computedRating(task, index, familyOf(task.library, family), fuse.needed);
+    const auto neededOf = [&](const FuseFamily& family) {
+        return c.purpose == Purpose::Signal
+                   ? amps(kControlAmps)
+                   : w.load * factorFor(task, index, end, family).factor;
+    };
+    const std::string family = familyFor(task,
+                                         index,
+                                         end,
+                                         present,
+                                         {neededOf,
+                                          fuse.strongest,
+                                          task.library.conductors[w.computed].area,
+                                          task.index.nominal[index]});
+    const FuseFamily& chosen = familyOf(task.library, family);
+    const Factor factor = factorFor(task, index, end, chosen);
+    fuse.factorRule = factor.rule;
+    fuse.bears = factor.bears;
+    fuse.needed = neededOf(chosen);
+    const Amps rating = computedRating(task, index, chosen, fuse.needed, w.load);
     const bool keep = rises && family == fuse.computedFamily;
     fuse.computedRating = keep ? std::max(rating, fuse.computedRating) : rating;
     fuse.computedFamily = family;
@@ -229,7 +258,10 @@ void chooseOne(const SizingTask& task,
     }
     fuse.interrupts =
         interruptingAt(familyOf(task.library, fuse.family), task.index.nominal[index]);
-    fuse.backup = end == End::From ? backupFor(task, state, index) : std::nullopt;
+    const bool atSource = end == End::From;
+    fuse.backup = atSource ? backupFor(task, state, index, fuse.strongest) : std::nullopt;
+    fuse.usuallyBacked =
+        atSource && backupFor(task, state, index, fuse.prospective).has_value();
 }
 
 }  // namespace
@@ -249,9 +281,10 @@ void chooseFuses(const SizingTask& task, SizingState& state, Choice choice) {
 std::optional<double> throughBackup(const SizingTask& task,
                                     const SizingState& state,
                                     std::size_t index,
-                                    FuseView view) {
+                                    FuseView view,
+                                    Amps fault) {
     const auto& own = state.conductors[index].fuseFrom;
-    if (!own || own->strongest <= own->interrupts) {
+    if (!own || fault <= own->interrupts) {
         return std::nullopt;
     }
     const Protector up = upstreamOf(task, state, index, view);
@@ -261,11 +294,11 @@ std::optional<double> throughBackup(const SizingTask& task,
     const bool computed = view == FuseView::Computed;
     const FuseFamily& family =
         familyOf(task.library, computed ? up.fuse->computedFamily : up.fuse->family);
-    if (interruptingAt(family, task.index.nominal[index]) < own->strongest) {
+    if (interruptingAt(family, task.index.nominal[index]) < fault) {
         return std::nullopt;
     }
     return letThroughA2s(
-        family, computed ? up.fuse->computedRating : up.fuse->rating, own->strongest);
+        family, computed ? up.fuse->computedRating : up.fuse->rating, fault);
 }
 
 }  // namespace spirk

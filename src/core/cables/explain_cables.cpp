@@ -83,7 +83,8 @@ private:
                                          : "{conductor}, fuse at its far end"_text),
             .formula = c.purpose == Purpose::Signal
                            ? "the smallest that is commonly sold"_text
-                           : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k"_text,
+                           : (f.bears ? "needed = f · I_B / w; I_n: the family's next rating up; I_cn ≥ I_k"_text
+                                    : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k"_text),
             .terms =
                 {{"I_B"_text,
                   "current"_text,
@@ -91,7 +92,7 @@ private:
                   FromFigure{cableFigure(c.id, "load")}},
                  {"f"_text,
                   "for currents that run for hours"_text,
-                  number(f.needed / std::max(row.load, amps(1e-9))),
+                  number(rule(task_.library, f.factorRule).value),
                   fromRule(task_.library, f.factorRule)},
                  {"needed"_text,
                   "least rating"_text,
@@ -111,6 +112,13 @@ private:
             .source = {"NEC 210.20/215.3 (1.25); {source}"_text,
                        {{"source", Words{family.source}}}},
             .note = {}};
+        if (f.bears && c.purpose != Purpose::Signal) {
+            d.terms.insert(d.terms.begin() + 2,
+                           {"w"_text,
+                            "part of its rating that it bears for hours where it stands"_text,
+                            percent(*f.bears),
+                            FromTable{"fuses", family.name, "", family.certainty}});
+        }
         if (f.found) {
             d.note = "It is already in the vehicle, as entered in the plan."_text;
         }
@@ -213,10 +221,14 @@ private:
                 return "Decided by: the current that it must carry for good."_text;
             case Decides::Returns:
                 return "Decided by: what returns through it from another source, as long as that one's fuse bears it."_text;
+            case Decides::Device:
+                return "Decided by: the largest fuse that is allowed before a thinner cable."_text;
             case Decides::ShortCircuit:
                 return "Decided by: the short circuit that it must withstand."_text;
             case Decides::Drop:
                 return "Decided by: the voltage drop of a path through it."_text;
+            case Decides::Maker:
+                return "Decided by: what the maker of what it feeds asks for."_text;
             case Decides::Bond:
                 return "Decided by: the least size of a bond."_text;
             case Decides::Habit:

@@ -10,9 +10,6 @@ namespace spirk {
 
 namespace {
 
-// Solved currents are no better than this: 50.000000001 A is no reason for a 60 A fuse.
-constexpr double kSolvedToPart = 1e-6;
-
 double logLog(double x, double x0, double y0, double x1, double y1) {
     const double part = std::log(x / x0) / std::log(x1 / x0);
     return y0 * std::pow(y1 / y0, part);
@@ -59,19 +56,6 @@ std::optional<double> letThroughA2s(const FuseFamily& family, Amps rating, Amps 
         return std::nullopt;
     }
     return current.si() * current.si() * t.longest->si();
-}
-
-bool enough(Amps rating, Amps current) { return rating >= current * (1.0 - kSolvedToPart); }
-
-std::optional<Amps> ratingFor(const FuseFamily& family, Amps current) {
-    const auto found =
-        std::ranges::find_if(family.ratings, [&](Amps r) { return enough(r, current); });
-    return found == family.ratings.end() ? std::nullopt : std::optional(*found);
-}
-
-std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current) {
-    const auto above = std::ranges::upper_bound(family.ratings, current);
-    return above == family.ratings.begin() ? std::nullopt : std::optional(*(above - 1));
 }
 
 Ohms fuseResistance(const FuseFamily& family, Amps rating) { return family.dropAtRating / rating; }

@@ -23,13 +23,6 @@ struct OpeningTime {
                                                   Amps rating,
                                                   Amps current);
 
-// Whether a rating is enough for a solved current, which may be off by a millionth.
-[[nodiscard]] bool enough(Amps rating, Amps current);
-// The smallest rating of the family that is enough; nothing above its largest.
-[[nodiscard]] std::optional<Amps> ratingFor(const FuseFamily& family, Amps current);
-// The largest rating of the family at or below `current`; nothing below its smallest.
-[[nodiscard]] std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current);
-
 // Fuse and holder as a resistance: drop at rating over rating.
 [[nodiscard]] Ohms fuseResistance(const FuseFamily& family, Amps rating);
 

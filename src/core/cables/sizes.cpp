@@ -54,17 +54,17 @@ bool isHurtByShort(const SizingTask& task,
            });
 }
 
-// A small fuse that cannot interrupt the short by itself lives by the one before its block: the
-// branch must bear what that lets through.
+// A fuse in a block or a distributor that cannot interrupt the short by itself lives by the one
+// before it: the branch must bear what that lets through.
 bool needsBackup(const SizingTask& task,
                  const SizingState& state,
                  std::size_t i,
                  std::size_t size) {
     const auto& fuse = state.conductors[i].fuseFrom;
-    if (!fuse || fuse->leftOut || fuse->holds != Holds::Block) {
+    if (!fuse || fuse->leftOut || fuse->holds == Holds::Itself) {
         return false;
     }
-    const auto through = throughBackup(task, state, i, FuseView::Computed);
+    const auto through = throughBackup(task, state, i, FuseView::Computed, fuse->strongest);
     const double bears = withstandA2s(*task.index.column[i], task.library.conductors[size].area);
     return through && *through > bears;
 }
@@ -73,6 +73,23 @@ std::size_t sizeForShort(const SizingTask& task, const SizingState& state, std::
     std::size_t size = 0;
     while (size < lastSize(task) &&
            (isHurtByShort(task, state, i, size) || needsBackup(task, state, i, size))) {
+        ++size;
+    }
+    return size;
+}
+
+// Small sizes have a largest fuse of their own in some regions, whatever their ampacity.
+std::size_t sizeForDevice(const SizingTask& task, const SizingState& state, std::size_t i) {
+    const Protector own = protectorOf(task, state, i, FuseView::Computed);
+    const Conductor& c = task.circuit().conductors[i];
+    std::size_t size = 0;
+    if (own.fuse == nullptr || c.side == Side::Panels || c.purpose == Purpose::Signal) {
+        return size;
+    }
+    const auto tooLarge = [&](const ConductorRow& row) {
+        return row.largestDevice.si() > 0.0 && own.fuse->computedRating > row.largestDevice;
+    };
+    while (size < lastSize(task) && tooLarge(task.library.conductors[size])) {
         ++size;
     }
     return size;
@@ -205,6 +222,11 @@ Need needOf(const SizingTask& task, const SizingState& state, std::size_t i) {
     const NeededAmpacity needed = neededAmpacity(task, state, i, FuseView::Computed);
     need.atLeast(sizeForCurrent(task, i, needed.amps), needed.decides);
     need.atLeast(sizeForShort(task, state, i), Decides::ShortCircuit);
+    need.atLeast(sizeForDevice(task, state, i), Decides::Device);
+    for (const EndAt* end : {&task.circuit().index->ends[i].from, &task.circuit().index->ends[i].to}) {
+        const Port& port = task.circuit().devices[end->device].ports[end->port];
+        need.atLeast(sizeAtLeast(task, port.leastArea), Decides::Maker);
+    }
     if (c.purpose == Purpose::Bond) {
         need.atLeast(sizeAtLeast(task, squareMillimetres(rule(task.library, "bond_min_mm2").value)),
                      Decides::Bond);

@@ -179,6 +179,23 @@ std::vector<std::size_t> returnsOf(const Circuit& circuit, std::size_t conductor
     return out;
 }
 
+// The least of what the makers of what a fuse feeds allow, whether straight or behind a switch.
+std::vector<std::optional<Amps>> makersFuses(const Circuit& circuit) {
+    std::vector<std::optional<Amps>> out(circuit.conductors.size());
+    for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
+        const Conductor& c = circuit.conductors[i];
+        const std::size_t owner = c.protectedBy ? indexOf(circuit, *c.protectedBy) : i;
+        const auto& [from, to] = circuit.index->ends[i];
+        for (const EndAt& end : {from, to}) {
+            const auto& most = circuit.devices[end.device].ports[end.port].largestFuse;
+            if (most && (!out[owner] || *most < *out[owner])) {
+                out[owner] = most;
+            }
+        }
+    }
+    return out;
+}
+
 }  // namespace
 
 SizingIndex indexFor(const Plan& plan,
@@ -200,6 +217,7 @@ SizingIndex indexFor(const Plan& plan,
     for (const Device& device : circuit.devices) {
         out.hardware.push_back(hardwareFor(plan, library, device));
     }
+    out.makersFuse = makersFuses(circuit);
     out.alike = alikeOf(plan, gear, circuit);
     out.alikeOf.resize(circuit.conductors.size());
     for (std::size_t g = 0; g < out.alike.size(); ++g) {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// S3, S4, S6, S10, S12: the array on hot days, its strings and cables, and what it can carry.
+// S3, S4, S5, S6, S10, S12: the array on hot days, its strings and cables, and what it can carry.
 
 #include <algorithm>
 
@@ -9,6 +9,7 @@
 #include "core/gear/solar.h"
 #include "core/library/gear_fields.h"
 #include "core/supply/sun_months.h"
+#include "core/system/strings.h"
 
 namespace spirk {
 
@@ -19,8 +20,6 @@ constexpr double kDayAboveMean = 6.0;
 constexpr double kFullSun = 1000.0;  // W/m2
 // Common practice: to finish charging, the panels need this much above the bank.
 constexpr double kAboveCharging = 1.0;
-// Two strings: the other can drive no more than its own current into a faulty one.
-constexpr int kStringsWithoutFuses = 3;
 // Judgement: with panels made for 12 V some quarter is lost by a simple controller; that is its
 // price.
 constexpr double kLostToSimple = 0.35;
@@ -99,40 +98,94 @@ void checkHot(const CheckInput& in, const SunUnit& s, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
-// All strings at one controller, whichever panels they are of.
-struct Strings {
-    int number = 0;
-    Amps shorted;                      // of all together
-    const SunUnit* weakest = nullptr;  // whose panel bears least
-};
-
-Strings stringsAt(const CheckInput& in, const SunUnit& s) {
-    Strings out;
+void offerFuses(const CheckInput& in, const SunUnit& s, Finding& f) {
+    Mend mend{"Fit a fuse in each string"_text, {}};
     for (const SunUnit* p : in.gear.panelsAt(s)) {
-        out.number += p->parallel;
-        out.shorted += p->panel->isc * static_cast<double>(p->parallel);
-        const bool weaker =
-            out.weakest == nullptr || p->panel->maxSeriesFuse < out.weakest->panel->maxSeriesFuse;
-        out.weakest = weaker ? p : out.weakest;
+        mend.changes.emplace_back(UseOption{p->id, "string_fuses", "needed"});
     }
-    return out;
+    f.mends.push_back(std::move(mend));
 }
 
 void checkStrings(const CheckInput& in, const SunUnit& s, Checks& out) {
-    const Strings all = stringsAt(in, s);
-    if (all.number < kStringsWithoutFuses) {
+    const ParallelStrings all = stringsAt(in.library, in.gear, s);
+    const auto panels = in.gear.panelsAt(s);
+    const bool everyOne = std::ranges::all_of(panels, [&](const SunUnit* p) {
+        return stringFuse(in.library, in.gear, *p).has_value();
+    });
+    if (!all.needsFuses() || everyOne) {
         return;
     }
-    const PanelModel& weakest = *all.weakest->panel;
     Finding f = findingOf(in, "S4", firstSubject(in, DeviceKind::Array, s.id));
     f.what = {"{n} strings are in parallel without a fuse in each."_text,
               {{"n", count(all.number)}}};
-    f.why = {"The others drive {others} into a faulty one; its panels withstand {bears}."_text,
-             {{"others", measure(all.shorted - weakest.isc)},
-              {"bears", measure(weakest.maxSeriesFuse)}}};
-    f.remedy = {"Fit a gPV fuse of at most {fuse} in each string, or wire panels in series."_text,
-                {{"fuse", measure(weakest.maxSeriesFuse)}}};
+    f.why = {
+        "The others drive up to {others} (1.25 times their short-circuit current) into a faulty one; its panels withstand {bears}."_text,
+        {{"others", measure(all.others)}, {"bears", measure(all.bears)}}};
+    if (all.rating) {
+        f.remedy = {"Fit a gPV fuse of at least {least} and at most {most} in each string: {fuse}."_text,
+                    {{"least", measure(all.least)},
+                     {"most", measure(all.bears)},
+                     {"fuse", measure(*all.rating)}}};
+        offerFuses(in, s, f);
+    } else {
+        f.remedy = {
+            "No fuse is made between {least}, which a string needs, and {most}, which its panels withstand: wire fewer strings in parallel, or use panels that withstand more."_text,
+            {{"least", measure(all.least)}, {"most", measure(all.bears)}}};
+    }
     offerLongerStrings(s, f);
+    out.findings.push_back(std::move(f));
+}
+
+// More than the controller uses does no harm as such; a reversed or failed input must survive it.
+void checkArrayCurrent(const CheckInput& in, const SunUnit& s, Checks& out) {
+    const Amps limit = s.controller->maxArray;
+    Amps array;
+    for (const SunUnit* p : in.gear.panelsAt(s)) {
+        array += p->panel->isc * static_cast<double>(p->parallel);
+    }
+    if (limit.si() <= 0.0 || array <= limit) {
+        return;
+    }
+    Finding f = findingOf(in, "S14", unitSubject(s.id));
+    f.what = {"The panels' short-circuit current is {array}; {controller} takes up to {limit}."_text,
+              {{"array", measure(array)},
+               {"controller", s.controller->name},
+               {"limit", measure(limit)}}};
+    f.why = "With reversed panels, or a fault inside, more flows than its maker reckoned with."_text;
+    f.remedy = "Wire more panels in series, or use a controller that takes more."_text;
+    offerLongerStrings(s, f);
+    const auto* other = leastOnOffer(
+        in.plan.own.controllers,
+        in.library.controllers,
+        [&](const ControllerModel& m) {
+            return m.tracking == s.controller->tracking && m.maxVoc >= s.controller->maxVoc &&
+                   m.maxArray >= array;
+        },
+        [](const ControllerModel& m) { return m.maxOutput; });
+    if (other != nullptr) {
+        f.mends.push_back(useInstead(*other, s.id, GearPart::SolarController));
+    }
+    out.findings.push_back(std::move(f));
+}
+
+// Above this a person who touches both poles is in danger (IEC 60364-4-41, 414: extra-low voltage
+// without basic protection in dry places).
+constexpr double kTouchVolts = 60.0;
+
+// Panels cannot be switched off: what cannot be unplugged needs a switch that breaks their current.
+void checkIsolator(const CheckInput& in, const SunUnit& s, Checks& out) {
+    if (!s.chose("array_isolator", "none")) {
+        return;
+    }
+    const Volts open = s.panel->voc * static_cast<double>(s.series);
+    Finding f = findingOf(in, "S5", firstSubject(in, DeviceKind::Array, s.id));
+    f.severity = open > volts(kTouchVolts) ? Severity::Fault : f.severity;
+    f.what = {"Nothing switches the panels off: {volts} in daylight, up to {current}."_text,
+              {{"volts", measure(open)},
+               {"current", measure(s.panel->isc * static_cast<double>(s.parallel))}}};
+    f.why = "Their plugs draw an arc when they are opened under load, and the controller's leads stay live while somebody works on them."_text;
+    f.remedy = "Fit a switch for direct current that opens both poles, near the controller; until then cover the panels first."_text;
+    f.mends = {{"Fit a solar isolator"_text, {UseOption{s.id, "array_isolator", "one"}}}};
     out.findings.push_back(std::move(f));
 }
 
@@ -271,8 +324,10 @@ Checks arrayChecks(const CheckInput& input) {
         for (const SunUnit* panels : input.gear.panelsAt(s)) {
             checkHot(input, *panels, out);
             checkArrayCables(input, *panels, out);
+            checkIsolator(input, *panels, out);
         }
         checkStrings(input, s, out);
+        checkArrayCurrent(input, s, out);
         checkNegative(input, s, out);
         checkSimpleController(input, s, out);
     }

@@ -95,11 +95,34 @@ Derivation dischargeDerivation(const CheckInput& in, const BankUnit& bank, const
             .note = {}};
 }
 
+// What the plan's own needs draw at most of one battery, on a bank half full.
+Worst drawnByNeeds(const CheckInput& in, const BankUnit& bank) {
+    Worst worst{{}, bank.model};
+    const std::vector<StringCurrent> strings = stringCurrents(in, bank.id);
+    for (const MomentSolution& solved : in.moments) {
+        for (std::size_t k = 0; k < strings.size() && k < bank.strings.size(); ++k) {
+            const auto device = static_cast<std::size_t>(strings[k].head -
+                                                         in.wiring.circuit.devices.data());
+            const Flow* flow = solved.served() ? solved.flowOf(device) : nullptr;
+            const Worst here{flow == nullptr ? Amps() : flow->through, bank.strings[k].model};
+            worst = here.part() > worst.part() ? here : worst;
+        }
+    }
+    return worst;
+}
+
 Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, const Worst& worst) {
     Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery, bank.id));
     f.id = "B2 " + bank.id.value;
-    f.what = {"With everything on, one battery must deliver {current}; its limit is {limit}."_text,
-              {{"current", measure(worst.current)}, {"limit", measure(worst.model->maxDischarge)}}};
+    const Worst needs = drawnByNeeds(in, bank);
+    // What an inverter could give if something asked for it is a limit to know, not a mistake.
+    const bool needed = needs.part() > 1.0;
+    f.severity = needed ? f.severity : Severity::Advice;
+    f.what = {needed ? "What runs at once draws {current} out of one battery; its limit is {limit}."_text
+                     : "With everything on and the inverter at its rating, one battery must deliver {current}; its limit is {limit}. What your needs draw, {needs}, is within it."_text,
+              {{"current", measure(needed ? needs.current : worst.current)},
+               {"limit", measure(worst.model->maxDischarge)},
+               {"needs", measure(needs.current)}}};
     f.why = {
         "Its battery management system (BMS) switches off under load, and everything goes dark at once."_text,
         {}};

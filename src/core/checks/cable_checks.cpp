@@ -81,6 +81,35 @@ Finding fuseAboveCable(const CheckInput& in, const CableRow& row, const ChosenFu
     return f;
 }
 
+// The largest fuse that the region allows before a size, whatever its ampacity; nothing where it
+// sets none.
+std::optional<Amps> largestBefore(const CheckInput& in, SquareMetres area) {
+    const auto row = std::ranges::find(in.library.conductors, area, &ConductorRow::area);
+    const bool bounded = row != in.library.conductors.end() && row->largestDevice.si() > 0.0;
+    return bounded ? std::optional(row->largestDevice) : std::nullopt;
+}
+
+Finding fuseAboveSize(const CheckInput& in,
+                      const CableRow& row,
+                      const ChosenFuse& fuse,
+                      Amps largest) {
+    Finding f = findingOf(in, "W1", subject(row.id));
+    f.what = {"The fuse of {name} ({fuse}) is above {largest}, the largest that is allowed before {size}."_text,
+              {{"name", conductorOf(in, row).name},
+               {"fuse", measure(fuse.rating)},
+               {"largest", measure(largest)},
+               {"size", measure(row.area)}}};
+    f.why = "Low-voltage wiring of recreational vehicles has a largest fuse for each small size, whatever the table of ampacities allows (NEC 551.10(E))."_text;
+    f.figures = {fuseFigure(*row.protectedBy, End::From), cableFigure(row.id, "size")};
+    const auto next = std::ranges::find_if(in.library.conductors, [&](const ConductorRow& size) {
+        return size.area > row.area &&
+               (size.largestDevice.si() <= 0.0 || size.largestDevice >= fuse.rating);
+    });
+    f.remedy = {"Use {size}, or a smaller fuse."_text, {{"size", measure(next->area)}}};
+    f.mends = {setSize(row.id, next->area)};
+    return f;
+}
+
 // The fuse of another source stands behind more than this return bears. Where its own cable does
 // not bear it either, that is said of the cable.
 const ChosenFuse* fuseOfAnotherSource(const CheckInput& in, const CableRow& row) {
@@ -123,9 +152,14 @@ Finding fuseBelowLoad(const CheckInput& in, const CableRow& row, const ChosenFus
          {"load", measure(row.load)},
          {"needed", measure(fuse.needed)}}};
     f.why = {"It will age and open under its normal load."_text, {}};
-    f.remedy = {"Fit {fuse}."_text, {{"fuse", measure(fuse.computedRating)}}};
     f.figures = {fuseFigure(row.id, End::From), cableFigure(row.id, "load")};
-    f.mends = {setFuse(row.id, End::From, "", fuse.computedRating)};
+    if (enough(fuse.computedRating, fuse.needed)) {
+        f.remedy = {"Fit {fuse}."_text, {{"fuse", measure(fuse.computedRating)}}};
+        f.mends = {setFuse(row.id, End::From, "", fuse.computedRating)};
+    } else {
+        f.remedy =
+            "No larger one may stand there: its maker, or the thickest cable, bears no more. Divide the load between two feeds, or choose a higher bank voltage."_text;
+    }
     return f;
 }
 
@@ -263,6 +297,10 @@ void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& o
     const bool twin = spokenForByTwin(in, row);
     if (fuse != nullptr && fuse->rating > row.ampacity && !twin) {
         out.push_back(fuseAboveCable(in, row, *fuse));
+    } else if (const auto largest = largestBefore(in, row.area);
+               fuse != nullptr && !twin && c.side == Side::House &&
+               c.purpose != Purpose::Signal && largest && fuse->rating > *largest) {
+        out.push_back(fuseAboveSize(in, row, *fuse, *largest));
     }
     if (const ChosenFuse* other = fuseOfAnotherSource(in, row); other != nullptr && !twin) {
         out.push_back(returnTooThin(in, row, *other));

@@ -10,6 +10,7 @@
 #include "core/library/gear_fields.h"
 #include "core/quantities/tidy.h"
 #include "core/supply/frost.h"
+#include "core/supply/sun_months.h"
 
 namespace spirk {
 
@@ -151,6 +152,36 @@ bool isCharged(const CheckInput& in, const BankUnit& bank) {
            std::ranges::any_of(in.gear.inverters, chargesIt);
 }
 
+// The same for all banks.
+void explainNight(const CheckInput& in, Celsius night, Checks& out) {
+    const FigureId id("climate.night");
+    if (out.why.find(id) != nullptr) {
+        return;
+    }
+    const ColdMonth month = coldestMonth(in.plan, *in.gear.climate);
+    const Climate& climate = *in.gear.climate;
+    out.why.add(
+        {.id = id,
+         .title = "Coldest night to plan for"_text,
+         .formula = "T = T_month − (T_coldest month − T_record) / 2"_text,
+         .terms = {{"T_month"_text,
+                    {"mean of {month}, the coldest of the trip"_text,
+                     {{"month", monthName(month.month)}}},
+                    measure(month.mean),
+                    fromTable(in.library, "climates", climate.name)},
+                   {"T_coldest month"_text,
+                    "mean of the year's coldest month"_text,
+                    measure(*std::ranges::min_element(climate.mean)),
+                    fromTable(in.library, "climates", climate.name)},
+                   {"T_record"_text,
+                    "passed about once in ten years"_text,
+                    measure(climate.coldest),
+                    fromTable(in.library, "climates", climate.name)}},
+         .result = measure(night),
+         .source = "judgement: half the span between that month and the record"_text,
+         .note = {}});
+}
+
 void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
     const Celsius night = coldNight(in.plan, *in.gear.climate);
     const bool lithium = bank.battery.family == Family::Lithium;
@@ -158,9 +189,11 @@ void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
         night.degrees >= rule(in.library, "charge_below_c").value) {
         return;
     }
+    explainNight(in, night, out);
     Finding f = bankFinding(in, bank, "B6");
-    f.what = {"On this trip nights are near {night}; {model} has no heater."_text,
+    f.what = {"On this trip the coldest nights are near {night}; {model} has no heater."_text,
               {{"night", measure(night)}, {"model", bank.model->name}}};
+    f.figures = {FigureId("climate.night")};
     f.why = {
         "Charging lithium below freezing plates lithium metal in the cells: permanent damage, and a risk of an internal short circuit."_text,
         {}};
@@ -181,7 +214,7 @@ void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {
 void checkHeater(const CheckInput& in, Checks& out) {
     const Celsius mean = coldestMonth(in.plan, *in.gear.climate).mean;
     const bool heated = std::ranges::any_of(in.plan.appliances, [](const Appliance& a) {
-        return a.category == Category::Climate && a.count > 0;
+        return a.category == Category::Heating && a.count > 0;
     });
     if (mean.degrees < kHeatingBelow && !heated && !in.plan.appliances.empty()) {
         Finding f = findingOf(in, "B11", {SubjectKind::Figure, "needs.dc"});

@@ -136,28 +136,6 @@ Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
     return f;
 }
 
-// A relay limits nothing: what the alternator gives flows into the bank.
-void checkRelay(const CheckInput& in, const RelayUnit& relay, Checks& out) {
-    const Subject where = firstSubject(in, DeviceKind::Relay, relay.id);
-    if (in.plan.van.vehicle.regulation == Regulation::Variable) {
-        Finding f = findingOf(in, "E1", where);
-        f.what = "The relay connects the bank to a variable-voltage (smart) alternator."_text;
-        f.why =
-            "While the alternator's voltage is low, nothing charges; under braking it is higher than a bank should get."_text;
-        f.remedy =
-            "Use a DC-DC charger: it makes the bank's charging voltage from whatever the alternator gives."_text;
-        out.findings.push_back(std::move(f));
-    }
-    if (in.gear.bankOf(relay.into).battery.family == Family::Lithium) {
-        Finding f = findingOf(in, "E2", where);
-        f.what = "The relay connects a lithium bank to the alternator."_text;
-        f.why =
-            "Lithium takes all the current it is given: the alternator runs at its limit for hours, overheats and burns out, and the starter battery is held at the bank's voltage."_text;
-        f.remedy = "Use a DC-DC charger: it takes no more than its rating."_text;
-        out.findings.push_back(std::move(f));
-    }
-}
-
 // What an enable lead is joined with, through whatever lies in it.
 enum class SignalFrom { EngineRunning, AlwaysLive, Nothing };
 
@@ -414,9 +392,6 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
 
 Checks engineChecks(const CheckInput& input) {
     Checks out;
-    for (const RelayUnit& relay : input.gear.relays) {
-        checkRelay(input, relay, out);
-    }
     if (input.gear.usesVehicle()) {
         checkStarterLoads(input, out);
         checkSupplyPoints(input, out);

@@ -130,9 +130,9 @@ void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
     f.what = {"The bond to the chassis is {size}; {needed} is needed."_text,
               {{"size", measure(row.area)}, {"needed", measure(row.computedArea)}}};
     f.why = {
-        "It carries every fault to the chassis, and the starter's current if the vehicle's own earth strap breaks."_text,
+        "What touches the body returns through it until that circuit's fuse opens, and it must bear that."_text,
         {}};
-    f.remedy = {"Use {size}: one size below the largest positive."_text,
+    f.remedy = {"Use {size}."_text,
                 {{"size", measure(row.computedArea)}}};
     f.figures = {cableFigure(row.id, "size")};
     f.mends = {{{"Use {size}"_text, {{"size", measure(row.computedArea)}}},

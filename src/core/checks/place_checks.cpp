@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// W17, W25: insulation and ambient of the places that a conductor passes.
+// W17, W25, W28: insulation and ambient of the places that a conductor passes.
 
 #include <algorithm>
+#include <map>
 #include <set>
 
 #include "core/cables/figures.h"
@@ -14,24 +15,131 @@ namespace {
 // Judgement: a place may well be this much hotter than the usual value.
 constexpr double kHotter = 10.0;
 
-void checkInsulation(const CheckInput& in, const CableRow& row, Checks& out) {
-    const Conductor& c = conductorOf(in, row);
-    const AmpacityColumn& column = columnOf(in.library, c.insulation);
-    const Celsius ambient = routeOf(in, row).ambient;
-    if (ambient < column.maximum) {
-        return;
+// The hottest place of a route.
+const VanPlace* hottest(const Van& van, const Route& route) {
+    const VanPlace* out = nullptr;
+    for (const VanPlace& place : van.places) {
+        const bool passed = std::ranges::find(route.places, place.id) != route.places.end();
+        if (passed && (out == nullptr || place.ambient > out->ambient)) {
+            out = &place;
+        }
     }
-    Finding f = findingOf(in, "W17", subject(row.id));
-    f.what = {
-        "{name} runs through a place at {ambient}; its insulation ({insulation}) is rated {maximum}."_text,
-        {{"name", c.name},
-         {"ambient", measure(ambient)},
-         {"insulation", column.name},
-         {"maximum", measure(column.maximum)}}};
-    f.why = {"It softens and can short-circuit even without any current."_text, {}};
-    f.remedy = {"Use another route, or a cable rated for more heat."_text, {}};
-    f.figures = {cableFigure(row.id, "ampacity")};
-    out.findings.push_back(std::move(f));
+    return out;
+}
+
+// Conductors by the place that troubles them: one finding for the place, not one for each.
+using ByPlace = std::map<PlaceId, std::vector<const CableRow*>>;
+
+std::vector<Subject> subjectsOf(const std::vector<const CableRow*>& rows) {
+    std::vector<Subject> out;
+    for (const CableRow* row : rows) {
+        out.push_back(subject(row->id));
+    }
+    return out;
+}
+
+const VanPlace& placeOf(const CheckInput& in, const PlaceId& id) {
+    return *std::ranges::find(in.plan.van.places, id, &VanPlace::id);
+}
+
+void checkInsulation(const CheckInput& in, Checks& out) {
+    ByPlace melting;
+    for (const CableRow& row : in.cables.rows) {
+        const Conductor& c = conductorOf(in, row);
+        const VanPlace* place = hottest(in.plan.van, routeOf(in, row));
+        const bool tooHot =
+            routeOf(in, row).ambient >= columnOf(in.library, c.insulation).maximum;
+        if (isOurs(c) && place != nullptr && tooHot) {
+            melting[place->id].push_back(&row);
+        }
+    }
+    for (const auto& [id, rows] : melting) {
+        const Conductor& first = conductorOf(in, *rows.front());
+        const AmpacityColumn& column = columnOf(in.library, first.insulation);
+        Finding f = findingOf(in, "W17", subject(rows.front()->id));
+        f.id = "W17 " + id.value;
+        f.where = subjectsOf(rows);
+        f.what = with(
+            with(with(with(counted("'{place}' is set to {ambient}: {n} conductor there has insulation for less, {name} for {maximum}."_text,
+                                   "'{place}' is set to {ambient}: {n} conductors there have insulation for less, {name} for {maximum}."_text,
+                                   static_cast<int>(rows.size())),
+                           {"place", Text::given(placeOf(in, id).name)}),
+                      {"ambient", measure(placeOf(in, id).ambient)}),
+                 {"name", first.name}),
+            {"maximum", measure(column.maximum)});
+        f.why = "It softens and can short-circuit even without any current."_text;
+        f.remedy =
+            "Measure how hot that place really gets. If it does: another route, or cable rated for more heat."_text;
+        f.figures = {cableFigure(rows.front()->id, "ampacity")};
+        out.findings.push_back(std::move(f));
+    }
+}
+
+// Judgement: heat that doubles the copper is worth another insulation.
+constexpr double kThickerByHeat = 2.0;
+
+// The insulation for more heat with which the least copper carries the same there, where that is so
+// much less.
+const AmpacityColumn* cooler(const CheckInput& in, const CableRow& row) {
+    const Conductor& c = conductorOf(in, row);
+    const AmpacityColumn& now = columnOf(in.library, c.insulation);
+    const AmpacityColumn* best = nullptr;
+    double least = inMm2(row.computedArea) / kThickerByHeat;
+    for (const AmpacityColumn& column : in.library.ampacity) {
+        if (!column.satisfiesChecks || column.maximum <= now.maximum) {
+            continue;
+        }
+        const auto serves = std::ranges::find_if(in.library.conductors, [&](const auto& size) {
+            const auto carries = ampacity(column, size.area, layingOf(in, row));
+            return carries && enough(*carries, row.needed);
+        });
+        if (serves != in.library.conductors.end() && inMm2(serves->area) <= least) {
+            best = best == nullptr || inMm2(serves->area) < least ? &column : best;
+            least = inMm2(serves->area);
+        }
+    }
+    return best;
+}
+
+// A size that only the heat asks for: insulation is cheaper than copper.
+void checkThickByHeat(const CheckInput& in, Checks& out) {
+    ByPlace thick;
+    std::map<PlaceId, Mend> mends;
+    for (const CableRow& row : in.cables.rows) {
+        const Conductor& c = conductorOf(in, row);
+        const VanPlace* place = hottest(in.plan.van, routeOf(in, row));
+        const bool byCurrent =
+            row.decides == Decides::Current || row.decides == Decides::Returns;
+        const AmpacityColumn* column =
+            isOurs(c) && byCurrent && place != nullptr ? cooler(in, row) : nullptr;
+        if (column == nullptr) {
+            continue;
+        }
+        thick[place->id].push_back(&row);
+        mends[place->id].changes.emplace_back(Amend{SetInsulation{row.id, column->id}});
+        if (c.pair) {
+            mends[place->id].changes.emplace_back(Amend{SetInsulation{*c.pair, column->id}});
+        }
+    }
+    for (const auto& [id, rows] : thick) {
+        const CableRow& worst = **std::ranges::max_element(
+            rows, {}, [](const CableRow* row) { return row->computedArea; });
+        Finding f = findingOf(in, "W28", subject(worst.id));
+        f.id = "W28 " + id.value;
+        f.where = subjectsOf(rows);
+        f.what = {"In '{place}', at {ambient}, {name} would have to be {size} to carry {needed}: only because of the heat."_text,
+                  {{"place", Text::given(placeOf(in, id).name)},
+                   {"ambient", measure(placeOf(in, id).ambient)},
+                   {"name", conductorOf(in, worst).name},
+                   {"size", measure(worst.computedArea)},
+                   {"needed", measure(worst.needed)}}};
+        f.why = "Cable with insulation for more heat carries the same there with much less copper."_text;
+        f.remedy = "Measure how hot that place really gets; use cable rated for more heat there."_text;
+        f.figures = {cableFigure(worst.id, "size")};
+        mends[id].label = "Use insulation for more heat there"_text;
+        f.mends = {mends[id]};
+        out.findings.push_back(std::move(f));
+    }
 }
 
 // Places whose ambient is as a new plan has it.
@@ -42,18 +150,6 @@ std::set<PlaceId> untouchedPlaces(const CheckInput& in) {
             if (usual.id == place.id && usual.ambient == place.ambient) {
                 out.insert(place.id);
             }
-        }
-    }
-    return out;
-}
-
-// The hottest place of a route.
-const VanPlace* hottest(const Van& van, const Route& route) {
-    const VanPlace* out = nullptr;
-    for (const VanPlace& place : van.places) {
-        const bool passed = std::ranges::find(route.places, place.id) != route.places.end();
-        if (passed && (out == nullptr || place.ambient > out->ambient)) {
-            out = &place;
         }
     }
     return out;
@@ -107,11 +203,8 @@ void checkUsualAmbients(const CheckInput& in, Checks& out) {
 
 Checks placeChecks(const CheckInput& input) {
     Checks out;
-    for (const CableRow& row : input.cables.rows) {
-        if (isOurs(conductorOf(input, row))) {
-            checkInsulation(input, row, out);
-        }
-    }
+    checkInsulation(input, out);
+    checkThickByHeat(input, out);
     checkUsualAmbients(input, out);
     return out;
 }

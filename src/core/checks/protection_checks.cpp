@@ -131,7 +131,7 @@ void checkInterrupting(const CheckInput& in,
     if (fuse->strongest <= fuse->interrupts) {
         return;
     }
-    const bool perhaps = fuse->prospective <= fuse->interrupts;
+    const bool perhaps = fuse->prospective <= fuse->interrupts || fuse->usuallyBacked;
     Finding f = findingOf(in, "W5", subject(row.id));
     f.severity = perhaps ? Severity::Fault : f.severity;
     f.what = {
@@ -197,14 +197,16 @@ void checkDistance(const CheckInput& in,
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Metres sheathed = metres(rule(in.library, sheathedRule(in, at)).value);
     Finding f = findingOf(in, "W4", subject(row.id));
-    f.severity = fuse.distance > sheathed ? f.severity : Severity::Advice;
     f.what = {"The fuse of {name} is {distance} from {terminal}; {allowed} are allowed."_text,
               {{"name", c.name},
                {"distance", measure(fuse.distance)},
                {"terminal", text(at)},
                {"allowed", measure(allowed)}}};
     f.why = {"The cable up to the fuse is not protected."_text, {}};
-    f.remedy = {"Move it closer; in a sheath or conduit up to {sheathed} are allowed."_text,
+    const bool sheathHelps = fuse.distance <= sheathed;
+    f.remedy = {sheathHelps
+                    ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then accept this."_text
+                    : "Move it closer; even in a sheath or conduit no more than {sheathed} are allowed."_text,
                 {{"sheathed", measure(sheathed)}}};
     f.mends = {
         {{"Put it back near its source"_text, {}}, {TakeBack{SetFuseDistance{row.id, end, {}}}}}};
@@ -232,24 +234,40 @@ void checkVoltage(const CheckInput& in,
     out.push_back(std::move(f));
 }
 
-// The fuse that stands before a conductor's own: that of the block's or the bar's feed.
-const CableRow* feederOf(const CheckInput& in, const Conductor& c) {
-    const Device* at = findDevice(in.wiring.circuit, c.from.device);
-    if (at->kind != DeviceKind::FuseBlock) {
-        return nullptr;
+// The fuse next before a conductor's own, where one feed alone comes to what it begins at: that of
+// its block, its bar or its distributor. Null where there is none.
+const CableRow* feederOf(const CheckInput& in, std::size_t index) {
+    const Circuit& circuit = in.wiring.circuit;
+    const CableRow* arriving = nullptr;
+    for (const EndOn& on : circuit.index->endsOn[circuit.index->ends[index].from.device]) {
+        if (on.end == End::To && isHousePole(circuit.conductors[on.conductor], Pole::Positive)) {
+            if (arriving != nullptr) {
+                return nullptr;
+            }
+            arriving = &in.cables.rows[on.conductor];
+        }
     }
-    const Conductor* before = feedOf(in.wiring.circuit, at->unit, Pole::Positive);
-    const CableRow* feed = before == nullptr ? nullptr : findRow(in.cables, before->id);
-    return feed != nullptr && feed->fuseFrom && !feed->fuseFrom->leftOut ? feed : nullptr;
+    const CableRow* owner = arriving == nullptr || !arriving->protectedBy
+                                ? nullptr
+                                : findRow(in.cables, *arriving->protectedBy);
+    return owner != nullptr && owner->fuseFrom && !owner->fuseFrom->leftOut ? owner : nullptr;
+}
+
+// What takes most of all that a fuse carries cannot stay far below it.
+bool takesMost(const CheckInput& in, const CableRow& row, const CableRow& feeder) {
+    const Device* at = findDevice(in.wiring.circuit, conductorOf(in, row).from.device);
+    return at->kind != DeviceKind::FuseBlock && row.load * 2.0 > feeder.load;
 }
 
 void checkSelective(const CheckInput& in,
                     const CableRow& row,
                     const ChosenFuse& fuse,
                     std::vector<Finding>& out) {
-    const CableRow* feeder = feederOf(in, conductorOf(in, row));
+    const CableRow* feeder =
+        feederOf(in, static_cast<std::size_t>(&row - in.cables.rows.data()));
     const double ratio = rule(in.library, "selective_ratio").value;
-    if (feeder == nullptr || feeder->fuseFrom->rating >= fuse.rating * ratio) {
+    if (feeder == nullptr || feeder->fuseFrom->rating >= fuse.rating * ratio ||
+        takesMost(in, row, *feeder)) {
         return;
     }
     Finding f = findingOf(in, "W9", subject(row.id));
@@ -258,9 +276,9 @@ void checkSelective(const CheckInput& in,
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
                {"before", measure(feeder->fuseFrom->rating)}}};
-    f.why = {"A short circuit here may open both, and the whole block goes dark."_text, {}};
+    f.why = {"A short circuit here may open both, and all that hangs on the one upstream goes dark."_text, {}};
     f.remedy = {
-        "Fit a larger fuse and cable upstream of the block, or move this load to the bus bars."_text,
+        "Fit a larger fuse and cable upstream, or give this load a fuse of its own farther up."_text,
         {}};
     f.figures = {fuseFigure(row.id, End::From), fuseFigure(feeder->id, End::From)};
     out.push_back(std::move(f));
@@ -289,6 +307,26 @@ void checkBlockWay(const CheckInput& in,
     out.push_back(std::move(f));
 }
 
+// It closes again after seconds, into the fault, over and over.
+void checkResets(const CheckInput& in,
+                 const CableRow& row,
+                 const ChosenFuse& fuse,
+                 std::vector<Finding>& out) {
+    const FuseFamily& family = familyOf(in.library, fuse.family);
+    if (!family.selfResets) {
+        return;
+    }
+    Finding f = findingOf(in, "W21", subject(row.id));
+    f.what = {"The {family} of {name} closes again by itself."_text,
+              {{"family", family.name}, {"name", conductorOf(in, row).name}}};
+    f.why =
+        "A fault that nobody sees is fed again and again, and what is damaged gets hotter each time."_text;
+    f.remedy = "Fit a fuse, or a breaker that stays open until somebody resets it."_text;
+    f.figures = {fuseFigure(row.id, End::From)};
+    offerComputed(row, fuse, f);
+    out.push_back(std::move(f));
+}
+
 void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<Finding>& out) {
     const auto& fuse = end == End::From ? row.fuseFrom : row.fuseTo;
     if (!fuse || fuse->leftOut) {
@@ -299,6 +337,7 @@ void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<F
     checkVoltage(in, row, *fuse, out);
     checkSelective(in, row, *fuse, out);
     checkBlockWay(in, row, *fuse, out);
+    checkResets(in, row, *fuse, out);
 }
 
 // Everything that flows to an inverter passes the main fuse of its rail.
@@ -311,7 +350,7 @@ void checkMainFuse(const CheckInput& in, const InverterUnit& unit, std::vector<F
         return;
     }
     const Amps drawn = inverterCurrent(
-        *unit.model, unit.model->power, in.gear.bankOf(unit.from).chemistry.inverterCutOff);
+        *unit.model, unit.most, in.gear.bankOf(unit.from).chemistry.inverterCutOff);
     const Device& from = *findDevice(circuit, feed->from.device);
     const bool passes = from.kind == DeviceKind::BusBar && from.unit == unit.from;
     if (!passes || main->fuseFrom->rating >= drawn) {

@@ -5,7 +5,6 @@
 #include <algorithm>
 
 #include "core/checks/families.h"
-#include "core/checks/offers.h"
 
 namespace spirk {
 
@@ -40,34 +39,13 @@ Finding noShoreSide(const CheckInput& in, const UnitId& unit, Phrase charger) {
 Finding mainsWithoutInverter(const CheckInput& in) {
     Finding f = findingOf(in, "MAINS", {SubjectKind::Figure, "needs.mains"});
     f.id = "MAINS none";
+    f.severity = Severity::Fault;
     f.standing = Standing::CommonPractice;
     f.source = "own arithmetic"_text;
     f.what = {"The plan has mains appliances ({energy} per day) and no inverter."_text,
               {{"energy", measure(in.needs.mainsPerDay)}}};
     f.why = {"Nothing supplies them, and their energy is not counted."_text, {}};
     f.remedy = {"Choose an inverter in Supply, or remove the mains appliances."_text, {}};
-    return f;
-}
-
-Finding inverterTooSmall(const CheckInput& in, Watts rated) {
-    const InverterUnit& first = in.gear.inverters.front();
-    Finding f = findingOf(in, "I1", firstSubject(in, DeviceKind::Inverter));
-    f.what = {"At worst {worst} run at once on an inverter rated {rated}."_text,
-              {{"worst", measure(in.needs.worstMains)}, {"rated", measure(rated)}}};
-    f.why = {"It switches off on overload."_text, {}};
-    f.remedy = {
-        "Use a larger inverter, or mark loads that never run together as such in Needs."_text, {}};
-    f.figures = {FigureId("needs.inverter.worst"), FigureId("supply.inverter.chosen")};
-    const auto* larger = leastOnOffer(
-        in.plan.own.inverters,
-        in.library.inverters,
-        [&](const InverterModel& m) {
-            return m.power >= in.needs.worstMains && m.system == in.gear.bankOf(first.from).system;
-        },
-        [](const InverterModel& m) { return m.power; });
-    if (larger != nullptr && in.gear.inverters.size() == 1) {
-        f.mends.push_back(useInstead(*larger, first.id, GearPart::Inverter));
-    }
     return f;
 }
 
@@ -103,10 +81,8 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text
 
 Checks standingChecks(const CheckInput& input) {
     Checks out;
-    Watts power;
     for (const InverterUnit& inverter : input.gear.inverters) {
         out.findings.push_back(noMainsSide(input, inverter));
-        power = power + inverter.model->power;
     }
     for (const InverterUnit& inverter : input.gear.inverters) {
         if (inverter.model->charge.si() > 0.0) {
@@ -118,11 +94,7 @@ Checks standingChecks(const CheckInput& input) {
     for (const ShoreUnit& shore : input.gear.shores) {
         out.findings.push_back(noShoreSide(input, shore.id, "shore charger"_text));
     }
-    if (!input.gear.inverters.empty()) {
-        if (input.needs.worstMains > power) {
-            out.findings.push_back(inverterTooSmall(input, power));
-        }
-    } else if (input.needs.mainsPerDay.si() > 0.0) {
+    if (input.gear.inverters.empty() && input.needs.mainsPerDay.si() > 0.0) {
         out.findings.push_back(mainsWithoutInverter(input));
     }
     for (const MomentSolution& solved : input.moments) {

@@ -65,6 +65,7 @@ struct Port {
     // Walked: the negative against which a short at this port is reckoned and a meter is held.
     std::optional<TerminalId> counter;
     std::optional<Amps> largestFuse;  // that its maker allows before it
+    SquareMetres leastArea;           // that its maker asks for; zero: not stated
     bool batteryEnd = false;  // a battery can feed a fault from here without any fuse before it
 };
 
@@ -78,6 +79,14 @@ struct Made {
 // The option of its unit's way, and the choice, that a device is not there by.
 struct LeftOutBy {
     std::string option, choice;
+};
+
+// What is bought along with a device: its plugs, what leads its cables through a roof.
+struct Along {
+    Text part;
+    int units = 1;
+    double weightKg = 0.0;  // of one
+    double price = 0.0;     // of one
 };
 
 struct Device {
@@ -99,6 +108,7 @@ struct Device {
     int inSeries = 1;               // batteries of the string that it is in
     bool headsString = true;        // of batteries in series, the one with the string's positive
     std::optional<LeftOutBy> leftOutBy;
+    std::vector<Along> along;
     bool boxedFuses = false, boxedLeads = false;  // come with it: those of its unit that end at it
     bool amended = false;
 };

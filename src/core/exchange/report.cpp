@@ -16,7 +16,8 @@ namespace {
 using Json = nlohmann::ordered_json;
 
 // Of the report's keys; a key that changes its meaning or goes raises it.
-constexpr int kReportVersion = 2;  // 2: panels have a knee, inputs a limit
+// 2: panels have a knee, inputs a limit; 3: findings without mends, which are tried by `check`
+constexpr int kReportVersion = 3;
 
 Json toJson(const Value& value) {
     return match(
@@ -53,10 +54,6 @@ Json toJson(const Finding& f) {
     for (const Subject& s : f.where) {
         where.push_back(s.id);
     }
-    Json mends = Json::array();
-    for (const Mend& m : f.mends) {
-        mends.push_back(english(m.label));
-    }
     Json figures = Json::array();
     for (const FigureId& id : f.figures) {
         figures.push_back(id.value);
@@ -70,7 +67,6 @@ Json toJson(const Finding& f) {
             {"why", english(f.why)},
             {"remedy", english(f.remedy)},
             {"source", english(f.source)},
-            {"mends", mends},
             {"figures", figures}};
 }
 
@@ -82,6 +78,16 @@ Json findings(const Design& design) {
     return out;
 }
 
+Json mendsOf(const Finding& f, const OfferedMends& offered) {
+    Json out = Json::array();
+    if (const auto found = offered.find(f.id); found != offered.end()) {
+        for (const TriedMend& m : found->second) {
+            out.push_back(english(m.mend.label));
+        }
+    }
+    return out;
+}
+
 std::string dump(const Json& json) {
     return json.dump(2, ' ', false, Json::error_handler_t::replace) + "\n";
 }
@@ -89,7 +95,14 @@ std::string dump(const Json& json) {
 }  // namespace
 
 std::string derivationJson(const Derivation& derivation) { return dump(toJson(derivation)); }
-std::string findingsJson(const Design& design) { return dump(findings(design)); }
+std::string findingsJson(const Design& design, const OfferedMends& offered) {
+    Json out = Json::array();
+    for (const Finding& f : design.checks.findings) {
+        out.push_back(toJson(f));
+        out.back()["mends"] = mendsOf(f, offered);
+    }
+    return dump(out);
+}
 
 std::string reportJson(const Design& design, const Library& library) {
     const StandingFigures s = standingFigures(design);
@@ -110,7 +123,7 @@ std::string reportJson(const Design& design, const Library& library) {
     return dump(out);
 }
 
-std::string findingsText(const Design& design, Speech speech) {
+std::string findingsText(const Design& design, const OfferedMends& offered, Speech speech) {
     speech.units = design.plan.units;
     const auto line = [&](Phrase phrase, std::vector<TextValue> values) {
         return say(Text(phrase, std::move(values)), speech) + "\n";
@@ -123,8 +136,10 @@ std::string findingsText(const Design& design, Speech speech) {
         out += "    " + line("To do: {remedy}"_text, {{"remedy", f.remedy}});
         out += "    " + line("Source: {source} ({standing})"_text,
                              {{"source", f.source}, {"standing", Text(name(f.standing))}});
-        for (const Mend& m : f.mends) {
-            out += "    " + line("Fix: {mend}"_text, {{"mend", m.label}});
+        if (const auto found = offered.find(f.id); found != offered.end()) {
+            for (const TriedMend& m : found->second) {
+                out += "    " + line("Fix: {mend}"_text, {{"mend", m.mend.label}});
+            }
         }
     }
     return out.empty() ? line("The rules found nothing."_text, {}) : out;
@@ -175,7 +190,7 @@ std::string reportText(const Design& design, const Library& library, Speech spee
                            say(measure(design.lengths.routes[i].length), speech),
                            fuse ? say(fuseText(library, *r.fuseFrom), speech) : "");
     }
-    return out + "\n" + findingsText(design, speech);
+    return out + "\n" + findingsText(design, {}, speech);
 }
 
 }  // namespace spirk

@@ -5,7 +5,7 @@
 
 #include <string>
 
-#include "core/design/design.h"
+#include "core/design/tried_mends.h"
 
 namespace spirk {
 
@@ -13,8 +13,11 @@ namespace spirk {
 [[nodiscard]] std::string reportText(const Design& design,
                                      const Library& library,
                                      Speech speech = {});
-[[nodiscard]] std::string findingsJson(const Design& design);
-[[nodiscard]] std::string findingsText(const Design& design, Speech speech = {});
+// Of mends, those that were tried and may be offered; a report of the whole lists none.
+[[nodiscard]] std::string findingsJson(const Design& design, const OfferedMends& offered);
+[[nodiscard]] std::string findingsText(const Design& design,
+                                       const OfferedMends& offered = {},
+                                       Speech speech = {});
 // One derivation with its terms and origins.
 [[nodiscard]] std::string derivationJson(const Derivation& derivation);
 

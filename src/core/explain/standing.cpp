@@ -27,6 +27,8 @@ Phrase name(Standing standing) {
             return "maker's figure"_text;
         case Standing::CommonPractice:
             return "common practice"_text;
+        case Standing::GeneralByChoice:
+            return "general standard, used by choice"_text;
     }
     unreachable("name(Standing)");
 }
@@ -41,6 +43,8 @@ Phrase onStanding(Standing standing) {
             return "status: maker's figure"_text;
         case Standing::CommonPractice:
             return "status: common practice"_text;
+        case Standing::GeneralByChoice:
+            return "status: general standard, used by choice"_text;
     }
     unreachable("onStanding(Standing)");
 }

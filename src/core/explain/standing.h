@@ -13,7 +13,8 @@ enum class Severity {
 };
 [[nodiscard]] Phrase name(Severity severity);
 
-enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice };
+// A general standard (of IEC, say) governs other installations, and is used here by choice.
+enum class Standing { GovernsVans, BoatPracticeByChoice, Maker, CommonPractice, GeneralByChoice };
 [[nodiscard]] Phrase name(Standing standing);
 // 'standing: common practice', where a source is said.
 [[nodiscard]] Phrase onStanding(Standing standing);

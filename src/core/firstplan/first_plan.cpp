@@ -245,7 +245,7 @@ private:
                 }
             }
         }
-        plan_ = firstWithout({"S1", "S2", "S3", "S4"}, candidates);
+        plan_ = firstWithout({"S1", "S2", "S3", "S4", "S14"}, candidates);
     }
 
     // The weakest that makes up for what the sun leaves, or the strongest that spares the

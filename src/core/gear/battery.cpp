@@ -34,6 +34,11 @@ Ohms batteryResistance(const BatteryModel& model,
     return Ohms::fromSi(product / (model.capacity.si() * left));
 }
 
+double coldResistance(Celsius battery) {
+    constexpr double kDoubledAfter = 45.0;  // kelvins below the rating's 25 degC
+    return 1.0 + std::max(0.0, 25.0 - battery.degrees) / kDoubledAfter;
+}
+
 double capacityAt(const Chemistry& chemistry, Celsius battery) {
     promise(chemistry.coldCapacity.size() == kColdDegrees.size(), "a part for each temperature");
     const double t = std::clamp(battery.degrees, kColdDegrees.front(), kColdDegrees.back());

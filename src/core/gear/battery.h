@@ -25,13 +25,18 @@ enum class ResistanceCase { Low, Mid, High };
                                      ResistanceCase which,
                                      double left = 1.0);
 
-// Time to put `charge` back at a constant current; the last, slower part is not in it.
-// Requires current > 0.
 // Part of the rated capacity that is there at a temperature: linear between the table's, and as at
 // its ends beyond them (a lithium battery's manager switches off below -20 degC; the checks say
 // so).
 [[nodiscard]] double capacityAt(const Chemistry& chemistry, Celsius battery);
 
+// A cold battery resists more: twice as much at -20 degC as at 25 (common practice; lead up to
+// three times). Times what it has at 25 degC; 1 above that.
+[[nodiscard]] double coldResistance(Celsius battery);
+
+
+// Time to put `charge` back at a constant current; the last, slower part is not in it.
+// Requires current > 0.
 [[nodiscard]] Seconds chargeTime(Coulombs charge, Amps current);
 
 }  // namespace spirk

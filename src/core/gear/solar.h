@@ -12,11 +12,15 @@ namespace spirk {
 [[nodiscard]] Volts stringVoc(const PanelModel& panel, int series, Celsius cell);
 
 // Power of one panel at `irradiance` W/m2 and air temperature: cell temperature by NOCT,
-// Tc = Ta + G/800 (NOCT - 20); P = Pstc G/1000 (1 + gamma (Tc - 25)).
+// Tc = Ta + G/800 (NOCT - 20) + what the roof adds; P = Pstc G/1000 (1 + gamma (Tc - 25)).
 struct PanelPower {
     Celsius cell;
     Watts power;
 };
+// Cells on a roof are warmer than in the open, by so much in full sun, and in proportion to it.
+[[nodiscard]] double roofKelvins(PanelMount mount);
+// Of a mean day's yield, what such a panel gives of what it would give over an air gap.
+[[nodiscard]] double mountPart(const PanelModel& panel);
 [[nodiscard]] PanelPower panelPower(const PanelModel& panel, double irradiance, Celsius air);
 
 // What of an array's power the controller can take at `bank` volts: all of it where it tracks the

@@ -8,8 +8,8 @@
 
 namespace spirk {
 
-inline constexpr std::array<std::string_view, 7> kCategoryNames{
-    "kitchen", "climate", "water", "lighting", "electronics", "work", "mains"};
+inline constexpr std::array<std::string_view, 8> kCategoryNames{
+    "kitchen", "climate", "water", "lighting", "electronics", "work", "mains", "heating"};
 inline constexpr std::array<std::string_view, 2> kFeedNames{"dc", "mains"};
 inline constexpr std::array<std::string_view, 3> kBehaviourNames{"power", "current", "resistance"};
 inline constexpr std::array<std::string_view, 3> kSuppliedNames{"12", "24", "12_24"};

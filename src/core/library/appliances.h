@@ -15,7 +15,7 @@ enum class Supplied { Twelve, TwentyFour, Either };
 enum class Feed { Dc, Mains };
 enum class Behaviour { Power, Current, Resistance };
 enum class Runs { WithOthers, Alone };  // Alone: never beside another one so marked
-enum class Category { Kitchen, Climate, Water, Lighting, Electronics, Work, Mains };
+enum class Category { Kitchen, Climate, Water, Lighting, Electronics, Work, Mains, Heating };
 
 struct CatalogueAppliance {
     std::string id;

@@ -64,6 +64,22 @@ auto atMost(std::string_view key, Phrase label, std::string_view unit, double le
     return out;
 }
 
+// Optional; zero where it is not stated.
+template <auto Member>
+auto atMostArea(std::string_view key, Phrase label) {
+    using Model = decltype(modelOf(Member));
+    return NumberField<Model>{
+        key,
+        label,
+        "mm²",
+        0.5,
+        500,
+        [](const Model& m) {
+            return (m.*Member).si() > 0.0 ? Optional(inMm2(m.*Member)) : std::nullopt;
+        },
+        [](Model& m, Optional v) { m.*Member = squareMillimetres(v.value_or(0.0)); },
+        Presence::Optional};
+}
 // Optional.
 template <auto Member>
 auto inMillimetres(std::string_view key, Phrase label, double least, double most) {

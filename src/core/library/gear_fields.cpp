@@ -12,6 +12,11 @@ namespace {
 
 using namespace field_kinds;
 
+template <class Model>
+TextField<Model> leadOnly() {
+    return noOrYes<&Model::leadOnly>("lead_only", "charges lead-acid only"_text);
+}
+
 GearFields<BatteryModel> batteryFields() {
     using M = BatteryModel;
     GearFields<M> out{"batteries", "Battery"_text, {}, {}, {}, {}};
@@ -48,9 +53,26 @@ GearFields<BatteryModel> batteryFields() {
     return out;
 }
 
+// As files have them, in the order of PanelMount.
+constexpr std::array kPanelMounts{TextChoice{"air_gap", "with an air gap"_text},
+                                  TextChoice{"glued", "glued to the roof"_text},
+                                  TextChoice{"open", "in the open, on legs"_text}};
+
 GearFields<PanelModel> panelFields() {
     using M = PanelModel;
     GearFields<M> out{"panels", "Panel"_text, {}, {}, {}, {}};
+    out.texts = {{"mount",
+                  "mounted"_text,
+                  TextFrom::Choices,
+                  {kPanelMounts.begin(), kPanelMounts.end()},
+                  [](const M& m) {
+                      return std::string(kPanelMounts.at(static_cast<std::size_t>(m.mount)).id);
+                  },
+                  [](M& m, const std::string& v) {
+                      const auto at = std::ranges::find(kPanelMounts, v, &TextChoice::id);
+                      m.mount = static_cast<PanelMount>(at - kPanelMounts.begin());
+                  },
+                  Presence::Optional}};
     out.numbers = {
         inWatts<&M::power>("watts", "rated power"_text, 1, 1000),
         inVolts<&M::voc>("voc", "open-circuit voltage"_text, 1, 200),
@@ -109,11 +131,16 @@ GearFields<ControllerModel> controllerFields() {
              m.negative = static_cast<PanelNegative>(at - kPanelNegatives.begin());
          },
          Presence::Optional}};
+    out.texts.push_back(leadOnly<M>());
     out.numbers = {inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
                    inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
                    plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
                    inVolts<&M::startAbove>(
-                       "start_above_v", "starts this far above the bank's voltage"_text, 0, 20)};
+                       "start_above_v", "starts this far above the bank's voltage"_text, 0, 20),
+                   atMost<&M::maxFuse>(
+                       "max_fuse_a", "largest fuse allowed at the bank"_text, "A", 1, 1000),
+                   atMost<&M::maxArray>(
+                       "max_array_a", "largest short-circuit current of the array"_text, "A", 1, 500)};
     out.orders = {{"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
     addBox(out);
@@ -138,7 +165,8 @@ void addEngineSide(GearFields<Model>& fields) {
 GearFields<DcdcModel> dcdcFields() {
     using M = DcdcModel;
     GearFields<M> out{"dcdc_chargers", "DC-DC charger"_text, {}, {}, {}, {}};
-    out.texts = {noOrYes<&M::isolated>("isolated", "input and output isolated"_text)};
+    out.texts = {noOrYes<&M::isolated>("isolated", "input and output isolated"_text),
+                 leadOnly<M>()};
     out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
                    inAmps<&M::output>("output_a", "output"_text, 1, 500)};
     addEngineSide(out);
@@ -166,6 +194,7 @@ GearFields<RelayModel> relayFields() {
 GearFields<ShoreChargerModel> shoreChargerFields() {
     using M = ShoreChargerModel;
     GearFields<M> out{"shore_chargers", "Charger on shore power"_text, {}, {}, {}, {}};
+    out.texts = {leadOnly<M>()};
     out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 48),
                    inAmps<&M::output>("output_a", "output"_text, 1, 500),
                    plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1)};
@@ -178,6 +207,7 @@ GearFields<ShoreChargerModel> shoreChargerFields() {
 GearFields<CombinedModel> combinedFields() {
     using M = CombinedModel;
     GearFields<M> out{"combined_chargers", "Charger for engine and sun"_text, {}, {}, {}, {}};
+    out.texts = {leadOnly<M>()};
     out.numbers = {inVolts<&M::outputSystem>("output_system_v", "charges a bank of"_text, 12, 24),
                    inAmps<&M::output>("output_a", "output"_text, 1, 500),
                    inAmps<&M::eachOfBoth>(

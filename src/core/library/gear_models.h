@@ -45,7 +45,10 @@ struct BatteryModel : Ware {
     bool operator==(const BatteryModel&) const = default;
 };
 
+// How air gets behind a panel: over a gap on the roof, not at all where it is glued, or all round.
+enum class PanelMount { AirGap, Glued, Open };  // stored by name
 struct PanelModel : Ware {
+    PanelMount mount = PanelMount::AirGap;
     Watts power;
     Volts voc, vmp;
     Amps isc, imp;
@@ -68,6 +71,10 @@ struct ControllerModel : Ware {
     Amps maxOutput;
     double efficiency = 1.0;
     Volts startAbove;  // above the bank
+    // That its maker allows: the fuse at the bank, and the panels' short-circuit current. Zero: not
+    // stated.
+    Amps maxFuse, maxArray;
+    bool leadOnly = false;  // has no charging curve for lithium
     Connection connection;
     bool operator==(const ControllerModel&) const = default;
 };
@@ -81,6 +88,7 @@ struct DcdcModel : Ware {
     Seconds delay;
     Amps maxInputFuse;
     bool isolated = false;  // its input's negative is a terminal of its own
+    bool leadOnly = false;  // has no charging curve for lithium
     Connection connection;
     bool operator==(const DcdcModel&) const = default;
 };
@@ -96,6 +104,7 @@ struct CombinedModel : Ware {
     Amps maxInputFuse;
     Volts maxVoc;      // of the panels
     Volts startAbove;  // of the panels, above the bank
+    bool leadOnly = false;  // has no charging curve for lithium
     Connection connection;
     bool operator==(const CombinedModel&) const = default;
 };
@@ -132,6 +141,7 @@ struct ShoreChargerModel : Ware {
     Volts outputSystem;
     Amps output;
     double efficiency = 1.0;
+    bool leadOnly = false;  // has no charging curve for lithium
     Connection connection;
     bool operator==(const ShoreChargerModel&) const = default;
 };
@@ -151,6 +161,9 @@ struct InverterModel : Ware {
     Watts power, surge;
     Amps charge;  // into the bank from shore power; zero: it only inverts
     double lossA = 0.0, lossB = 0.0, lossC = 0.0;  // loss / P = a + b p + c p^2
+    // What its maker has put on its leads. Zero: not stated.
+    Amps makerFuse;
+    SquareMetres makerArea;
     Connection connection;
     bool operator==(const InverterModel&) const = default;
 };
@@ -202,6 +215,7 @@ struct ReadyLead : Ware {
 struct Fixture : Ware {
     Amps maxCurrent;
     Ohms resistance;
+    std::optional<Amps> shortCircuit;  // of a battery: the most that one of its kind gives
     Connection connection;
 };
 

@@ -232,6 +232,22 @@ Amps interruptingAt(const FuseFamily& family, Volts nominal) {
     return found == family.interruptingUpTo.end() ? Amps() : found->second;
 }
 
+// Solved currents are no better than this: 50.000000001 A is no reason for a 60 A fuse.
+constexpr double kSolvedToPart = 1e-6;
+
+bool enough(Amps rating, Amps current) { return rating >= current * (1.0 - kSolvedToPart); }
+
+std::optional<Amps> ratingFor(const FuseFamily& family, Amps current) {
+    const auto found =
+        std::ranges::find_if(family.ratings, [&](Amps r) { return enough(r, current); });
+    return found == family.ratings.end() ? std::nullopt : std::optional(*found);
+}
+
+std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current) {
+    const auto above = std::ranges::upper_bound(family.ratings, current);
+    return above == family.ratings.begin() ? std::nullopt : std::optional(*(above - 1));
+}
+
 const Rule& rule(const Library& library, const std::string& id) {
     const Rule* found = findById(library.rules, id);
     promise(found != nullptr, "a rule that the code uses is in the region's set");

@@ -33,7 +33,9 @@ GearFields<InverterModel> inverterFields() {
         atMost<&M::charge>("charge_a", "charges the bank from shore with"_text, "A", 1, 500),
         plain<&M::lossA>("loss_a", "idle loss, share of the rating"_text, 0, 0.1),
         plain<&M::lossB>("loss_b", "loss proportional to the load"_text, 0, 0.5),
-        plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5)};
+        plain<&M::lossC>("loss_c", "loss with the square of the load"_text, 0, 0.5),
+        atMost<&M::makerFuse>("maker_fuse_a", "fuse that its maker asks for"_text, "A", 1, 2000),
+        atMostArea<&M::makerArea>("maker_area_mm2", "cable that its maker asks for"_text)};
     out.orders = {{"watts", "surge_w", Equal::Allowed}};
     addConnection(out);
     addBox(out);

@@ -92,6 +92,14 @@ void readChemistries(JsonFields& fields, Library& library) {
         out.cutOff = volts(row.number("cutoff_v", 8, 16));
         out.inverterCutOff = volts(row.number("inverter_cutoff_v", 8, 16));
         out.chargeEfficiencyWh = row.number("charge_efficiency_wh", 0.3, 1);
+        out.chargeEfficiencyAh = row.number("charge_efficiency_ah", 0.3, 1);
+        out.bulkUntil = row.number("bulk_until", 0.3, 0.99);
+        out.peukert = row.number("peukert", 1, 1.5);
+        out.chargeFrom = celsius(row.number("charge_from_c", -40, 20));
+        out.chargeTo = celsius(row.number("charge_to_c", 20, 80));
+        out.millivoltsPerK = row.number("compensation_mv_per_k", -60, 0);
+        out.deliveredLow = row.number("delivered_low", 0, 1);
+        out.deliveredHigh = row.number("delivered_high", out.deliveredLow, 1);
         out.gasses = row.flag("gasses");
         out.coldCapacity = row.numbers("capacity_at_temperature", 6, 0.1, 1.5);
         for (const double v : row.numbers("rest_v", 11, 8, 16)) {
@@ -159,6 +167,9 @@ void readFixtures(JsonFields& fields, Library& library) {
         readName(row, out);
         out.maxCurrent = amps(row.number("max_a", 1, 5000));
         out.resistance = milliohms(row.number("milliohm", 0, 100));
+        if (const auto most = row.maybeNumber("short_circuit_a", 100, 20e3)) {
+            out.shortCircuit = amps(*most);
+        }
         out.connection.stud = row.text("stud");
         out.connection.maxArea = squareMillimetres(row.number("max_area_mm2", 0.5, 500));
         out.weightKg = row.number("weight_kg", 0, 100);

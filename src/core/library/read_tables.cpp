@@ -12,7 +12,8 @@ namespace spirk {
 namespace {
 
 constexpr std::array<std::string_view, 3> kMounts{"block", "holder", "stud"};
-constexpr std::array<std::string_view, 4> kStandings{"vans", "boat", "maker", "practice"};
+constexpr std::array<std::string_view, 5> kStandings{
+    "vans", "boat", "maker", "practice", "general"};
 constexpr std::array<std::string_view, 3> kSeverities{"danger", "fault", "advice"};
 
 std::map<SquareMetres, Amps> readAmps(JsonFields& column) {
@@ -81,6 +82,7 @@ void readConductors(JsonFields& fields, Library& library) {
         out.area = readArea(row);
         out.ohmPerMetre20 = row.number("r20_ohm_per_km", 0.01, 200) * 1e-3;
         out.outerDiameter = millimetres(row.number("outer_mm", 0.1, 60));
+        out.largestDevice = amps(row.maybeNumber("largest_device_a", 1, 100).value_or(0.0));
         if (!library.conductors.empty() && library.conductors.back().area >= out.area) {
             row.problem("area", "Rows must rise with the area."_text, "Sort the rows."_text);
         }
@@ -122,6 +124,8 @@ void readFuses(JsonFields& fields, Library& library) {
                 at.settleUnknownKeys();
             }
         }
+        out.selfResets = row.has("self_resets") && row.flag("self_resets");
+        out.perKelvin = row.number("per_kelvin", 0, 0.02);
         out.dropAtRating = volts(row.number("volts_at_rating", 0.001, 1));
         for (const double rating : row.numbers("ratings_a", 0.5, 1000)) {
             out.ratings.push_back(amps(rating));

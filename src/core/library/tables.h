@@ -28,6 +28,7 @@ struct ConductorRow {
     SquareMetres area;
     double ohmPerMetre20 = 0.0;  // largest resistance at 20 degC, ohm per metre
     Metres outerDiameter;
+    Amps largestDevice;  // largest fuse that the region allows before it; zero: as its ampacity is
 };
 
 // One insulation with its ampacity at the reference ambient.
@@ -66,12 +67,21 @@ struct FuseFamily {
     // Where it is given by volts: up to each, that much. A circuit of 12 V is one of 14 V at most.
     std::map<Volts, Amps> interruptingUpTo;
     std::string interruptingSource;
+    bool selfResets = false;  // a breaker that closes again by itself, into the fault
+    double perKelvin = 0.0;  // part of its rating that it loses with each kelvin above 25 degC
     Volts dropAtRating;  // over fuse and holder at rated current
     std::vector<Amps> ratings;
     std::vector<EnvelopePoint> envelope;
     double price = 0.0;  // order of magnitude, fuse with its holder where it has one
     double weightKg = 0.0;
 };
+
+// Whether a rating is enough for a solved current, which may be off by a millionth.
+[[nodiscard]] bool enough(Amps rating, Amps current);
+// The smallest rating of the family that is enough; nothing above its largest.
+[[nodiscard]] std::optional<Amps> ratingFor(const FuseFamily& family, Amps current);
+// The largest rating of the family at or below `current`; nothing below its smallest.
+[[nodiscard]] std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current);
 
 // What it interrupts in a circuit of so many nominal volts; nothing above its last.
 [[nodiscard]] Amps interruptingAt(const FuseFamily& family, Volts nominal);
@@ -126,7 +136,12 @@ struct Chemistry {
     Volts floating;
     Volts cutOff;          // of loads
     Volts inverterCutOff;  // of an inverter's own low-voltage setting
-    double chargeEfficiencyWh = 1.0;
+    double chargeEfficiencyWh = 1.0, chargeEfficiencyAh = 1.0;
+    double bulkUntil = 1.0;  // state of charge up to which it takes all that a charger gives
+    double peukert = 1.0;          // exponent; the rated capacity is that of kRatedHours
+    Celsius chargeFrom, chargeTo;  // a battery's own warmth while it is charged
+    double millivoltsPerK = 0.0;   // compensation of its charging volts from 25 degC, 12 V block
+    double deliveredLow = 0.0, deliveredHigh = 1.0;  // state of charge of a new one
     bool gasses = false;  // gives off hydrogen when charged
     // Part of the rated capacity that is there at -20, -10, 0, 10, 25 and 40 degC.
     std::vector<double> coldCapacity;

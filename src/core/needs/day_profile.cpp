@@ -51,7 +51,7 @@ double coverage(const Use& use, std::size_t slot) {
 }
 
 void addToProfile(const Appliance& appliance, DayProfile& profile) {
-    const double units = static_cast<double>(appliance.count);
+    const auto units = static_cast<double>(countNow(appliance));
     for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
         double on = 0.0;
         for (const Use& use : appliance.uses) {

@@ -175,7 +175,8 @@ bool applies(const Plan& plan, const Mend& mend) {
             },
             [&](const UseCount& c) { return countOf(gear, c.unit, c.of) != nullptr; },
             [&](const UseWay& c) { return unitOf(gear, c.unit) != nullptr; },
-            [&](const UseOption& c) { return unitOf(gear, c.unit) != nullptr; });
+            [&](const UseOption& c) { return unitOf(gear, c.unit) != nullptr; },
+            [&](const UseDistribution& c) { return unitIn(gear.rails, c.rail) != nullptr; });
     });
 }
 
@@ -196,6 +197,9 @@ Plan apply(Plan plan, const Mend& mend) {
             [&](const UseWay& c) { there(unitOf(plan.gear, c.unit)).way = c.way; },
             [&](const UseOption& c) {
                 there(unitOf(plan.gear, c.unit)).options[c.option] = c.choice;
+            },
+            [&](const UseDistribution& c) {
+                there(unitIn(plan.gear.rails, c.rail)).kind = c.kind;
             });
     }
     return plan;

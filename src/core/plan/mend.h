@@ -63,7 +63,15 @@ struct UseOption {
     bool operator==(const UseOption&) const = default;
 };
 
-using Change = std::variant<Amend, TakeBack, UseModel, UseCount, UseWay, UseOption>;
+// Another make of a rail's positive side. Requires that the plan has it.
+struct UseDistribution {
+    UnitId rail;
+    Distribution kind = Distribution::Bars;
+    bool operator==(const UseDistribution&) const = default;
+};
+
+using Change =
+    std::variant<Amend, TakeBack, UseModel, UseCount, UseWay, UseOption, UseDistribution>;
 
 // One undo step.
 struct Mend {

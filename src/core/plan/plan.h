@@ -202,6 +202,8 @@ struct InverterChoice : UnitChoice {
     std::string model;
     Seconds onPerDay;          // switched on, loaded or idle
     Seconds shorePerDay = {};  // of one that charges too: on shore power, on average
+    // The person never draws more from it than this; none: its rating.
+    std::optional<Watts> usedUpTo = {};
     bool operator==(const InverterChoice&) const = default;
 };
 // Where a circuit begins: at a way of a block, or with a fuse of its own where the block is fed.

@@ -297,6 +297,9 @@ ReadGear readGear(JsonFields fields) {
         if (const auto shore = row.maybeNumber("shore_h_per_day", 0, 24)) {
             inverter.shorePerDay = hours(*shore);
         }
+        if (const auto most = row.maybeNumber("used_up_to_w", 1, 20e3)) {
+            inverter.usedUpTo = watts(*most);
+        }
     });
     readCircuits(fields, gear);
     readUnits(fields, "monitors", gear.monitors, readMonitor);

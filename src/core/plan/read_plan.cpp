@@ -62,6 +62,16 @@ Appliance readAppliance(JsonFields& row) {
     for (JsonFields& use : row.objects("uses", limits::kUsesOfOne)) {
         out.uses.push_back(readUse(use));
     }
+    Seconds on;
+    for (const Use& use : out.uses) {
+        on += use.span * use.duty;
+    }
+    constexpr double kDayWithRounding = 24.0 + 1e-9;
+    if (inHours(on) > kDayWithRounding) {
+        row.problem("uses",
+                    {"It is on for {hours} a day."_text, {{"hours", measure(on)}}},
+                    "A day has 24 hours: shorten its times, or raise its number."_text);
+    }
     out.standby = watts(row.number("standby_w", 0, kMostWatts));
     out.surge = row.number("surge", 1, 20);
     out.behaviour = static_cast<Behaviour>(row.oneOf("behaves", kBehaviourNames));

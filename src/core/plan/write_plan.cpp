@@ -153,6 +153,9 @@ Json write(const InverterChoice& inverter) {
     if (inverter.shorePerDay.si() > 0.0) {
         out["shore_h_per_day"] = tidy(inHours(inverter.shorePerDay));
     }
+    if (inverter.usedUpTo) {
+        out["used_up_to_w"] = tidy(inverter.usedUpTo->si());
+    }
     return out;
 }
 

@@ -7,9 +7,7 @@ namespace spirk {
 
 namespace {
 
-// Judgement, for a hand meter: a joint or bond below this is good; a load circuit with its load off
-// above that has no short.
-constexpr double kGoodJointOhms = 0.5;
+// Judgement, for a hand meter: a load circuit with its load off above this has no short.
 constexpr double kNoShortOhms = 100.0;
 
 SwitchStep step(const char* id, Text text) {
@@ -17,11 +15,6 @@ SwitchStep step(const char* id, Text text) {
     out.id = id;
     out.text = std::move(text);
     return out;
-}
-
-Expected below(Text where, Ohms most, FigureId figure) {
-    return {
-        std::move(where), measure(ohms(0.0)), measure(ohms(0.0)), measure(most), std::move(figure)};
 }
 
 Derivation judged(const FigureId& id, Text title, Ohms limit, Text reason) {
@@ -35,7 +28,6 @@ Derivation judged(const FigureId& id, Text title, Ohms limit, Text reason) {
 }
 
 const FigureId kShortsFigure{"reading.dead.shorts.1"};
-const FigureId kBondFigure{"reading.dead.bond.1"};
 
 SwitchStep shortTest(const PowerUpInput& in) {
     SwitchStep out = step(
@@ -106,10 +98,6 @@ Derivations deadTestFigures() {
                "Resistance behind a fuse, least"_text,
                ohms(kNoShortOhms),
                "loads that are switched off read far above this, a short circuit far below."_text));
-    out.add(judged(kBondFigure,
-                   "Resistance from the negative bar to the chassis, most"_text,
-                   ohms(kGoodJointOhms),
-                   "the leads of a hand meter alone read a few tenths of an ohm."_text));
     return out;
 }
 
@@ -136,10 +124,8 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
         {"Polarity at each device: follow each lead by its label from end to end; {positive} to plus, {negative} to minus. The shunt's battery side faces the bank."_text,
          {{"positive", in.region.positive}, {"negative", in.region.negative}}}));
     out.push_back(shortTest(in));
-    SwitchStep bond =
-        step("dead.bond", "Resistance from the negative bar to bare metal of the body."_text);
-    bond.readings = {
-        below("resistance, negative bar to chassis"_text, ohms(kGoodJointOhms), kBondFigure)};
+    SwitchStep bond = step("dead.bond",
+                           "The bond by eye: bare metal, a star washer, one place, tight. It is measured later, under load."_text);
     const auto& conductors = in.wiring.circuit.conductors;
     const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
     if (own != conductors.end()) {

@@ -5,38 +5,59 @@
 #include <cmath>
 
 #include "core/base/promise.h"
+#include "core/cables/figures.h"
 #include "core/circuit/explain_moment.h"
 #include "core/gear/battery.h"
 #include "core/powerup/dead_tests.h"
+#include "core/powerup/reach.h"
+#include "core/powerup/shut_down.h"
 
 namespace spirk {
 
 namespace {
 
-// New batteries come about half charged.
-constexpr double kDelivered = 0.5;
-// On the flat part of the curve rest volts tell little: what 20 to 95 % charge may read counts as
-// well.
-constexpr double kLowCharge = 0.2;
-constexpr double kHighCharge = 0.95;
+// How full a bank is when it is first switched on.
+struct Delivered {
+    double low = 0.0, high = 1.0;
+    [[nodiscard]] double middle() const { return 0.5 * (low + high); }
+};
+// Lithium in parallel is charged full by itself before it is joined.
+constexpr Delivered kCharged{0.9, 1.0};
+// Judgement: what a hand meter and a surface charge are off by, for 12 V.
+constexpr double kMeterVolts = 0.05;
 // Judgement: a clamp meter and a plate together are off by this much.
 constexpr double kCurrentSpread = 0.2;
 // Below this a hand clamp shows nothing useful.
 constexpr double kLeastAmps = 0.3;
+// Currents of nothing, solved.
+constexpr double kNothing = 1e-3;
+// Judgement: even a dull day gives this part of full sun, and a clamp shows it.
+constexpr double kLeastSun = 0.03;
 // Judgement: converters for 12 V loads are set this far apart.
 constexpr double kConverterSpread = 0.5;
+// Judgement: a headlamp bulb, and what a good bond shows with it: from a third of what is reckoned to
+// some tens of millivolts.
+constexpr double kLampWatts = 55.0;
+constexpr double kLeastOfBond = 0.33;
+constexpr double kMostOverBond = 0.02;
 // Judgement: what a meter shows between two dead places.
 constexpr double kDeadVolts = 0.1;
 
+Delivered stateOf(const BankUnit& bank) {
+    const bool full = bank.battery.family == Family::Lithium && bank.count > 1;
+    return full ? kCharged : Delivered{bank.battery.deliveredLow, bank.battery.deliveredHigh};
+}
+
 class Sequence {
 public:
-    explicit Sequence(const PowerUpInput& in) : in_(in) {
+    explicit Sequence(const PowerUpInput& in)
+        : in_(in), reach_(in.wiring.circuit, in.cables, in.library) {
         out_.deadTests = deadTests(in);
         for (const Conductor& c : circuit().conductors) {
             now_.pulled.push_back(protectionAt(circuit(), c, End::From) != nullptr &&
                                   isHousePole(c, Pole::Positive));
         }
-        now_.stateOfCharge = kDelivered;
+        now_.stateOfCharge = stateOf(in.gear.bank()).middle();
         for (const LiveStep& s : in.wiring.steps) {
             now_.open.insert(s.closed.begin(), s.closed.end());
         }
@@ -53,8 +74,10 @@ public:
                                   Stage::Shore}) {
             take(stage);
         }
+        bond();
         joints();
         take(Stage::End);
+        out_.shutDown = shutDown(in_);
         return std::move(out_);
     }
 
@@ -74,7 +97,7 @@ private:
         for (const DeviceId& id : wanted.closed) {
             now_.open.erase(id);
         }
-        SwitchStep& s = step(wanted.id, inWords(wanted));
+        SwitchStep& s = step(wanted.id, boltedFirst(wanted, inWords(wanted)));
         s.caution = wanted.caution;
         s.subjects = wanted.subjects;
         for (const Look& look : wanted.looks) {
@@ -83,9 +106,65 @@ private:
     }
     void take(SwitchStep& s, const Look& look) {
         const MomentSolution m = solved(s, look);
+        const std::size_t before = s.readings.size();
         for (const WantedReading& reading : look.readings) {
-            expect(s, reading, m);
+            if (tells(reading, m)) {
+                expect(s, reading, m);
+            }
         }
+        // What draws too little for a clamp is known by its volts.
+        for (const DeviceId& load : look.loads) {
+            if (s.readings.size() == before) {
+                const Device& d = *findDevice(circuit(), load);
+                expectVolts(s, m, TerminalId{load, d.ports.front().name});
+            }
+        }
+    }
+    // A current that a dead branch could show as well is no test.
+    [[nodiscard]] bool tells(const WantedReading& reading, const MomentSolution& m) const {
+        const Flow* flow = m.flowOf(circuit(), reading.terminalOrNone().device);
+        switch (reading.what) {
+            case Reads::Across:
+            case Reads::UpTo:
+                return true;
+            case Reads::Monitor: {
+                // Where nothing runs, nothing must flow.
+                const Amps current = abs(bankCurrent(circuit(), m));
+                return current.si() > spreadOf(current) || current.si() < kNothing;
+            }
+            case Reads::Given:
+                return flow->through.si() > spreadOf(flow->through);
+            case Reads::Taken:
+                return flow->input.value_or(flow->through).si() >
+                       spreadOf(flow->input.value_or(flow->through));
+        }
+        unreachable("tells(Reads)");
+    }
+    static double spreadOf(Amps value) {
+        return std::max(kLeastAmps, std::fabs(value.si()) * kCurrentSpread);
+    }
+    // A bolted fuse is fitted where nothing is live: a spanner slips.
+    [[nodiscard]] Text boltedFirst(const LiveStep& wanted, Text text) const {
+        bool battery = false, vehicle = false, switched = false;
+        for (const ConductorId& fuse : wanted.fuses) {
+            const auto live = reach_.boltedAt(fuse);
+            battery = battery || live == LiveFrom::BatteryItself;
+            vehicle = vehicle || live == LiveFrom::Vehicle;
+            switched = switched || live == LiveFrom::Switched;
+        }
+        if (switched) {
+            text = then("Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on."_text,
+                        std::move(text));
+        }
+        if (vehicle) {
+            text = then("At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
+                        std::move(text));
+        }
+        if (battery) {
+            text = then("Bolted fuses before the main switch are fitted while the battery's own last lead is still off; then that lead is joined."_text,
+                        std::move(text));
+        }
+        return text;
     }
     // An amended conductor has another name than its way gave it.
     [[nodiscard]] Text inWords(const LiveStep& s) const {
@@ -134,17 +213,23 @@ private:
         s.readings.push_back(std::move(reading));
     }
 
-    // Rest volts of a bank as delivered, and of what is still well.
+    // Rest volts of a bank as it is then, and of what is still well.
     struct Rest {
         const Chemistry& chemistry;
+        Delivered state;
         Volts low, middle, high;
+        Volts meter;
     };
     [[nodiscard]] Rest restOf(const Device& device) const {
-        const Chemistry& chemistry = bankBehind(device).chemistry;
-        return {chemistry,
-                restVoltage(chemistry, kLowCharge),
-                restVoltage(chemistry, kDelivered),
-                restVoltage(chemistry, kHighCharge)};
+        const BankUnit& bank = bankBehind(device);
+        const Delivered state = stateOf(bank);
+        return {bank.chemistry,
+                state,
+                restVoltage(bank.chemistry, state.low),
+                // As the moments are solved.
+                restVoltage(bank.chemistry, now_.stateOfCharge),
+                restVoltage(bank.chemistry, state.high),
+                volts(kMeterVolts) * blocksOf(bank.nominal)};
     }
     // The bank of the unit that a device belongs to; of a block or a strip, of what feeds it. The
     // first where nothing of that leads to one.
@@ -192,8 +277,8 @@ private:
                 : Text{"voltage at {device}, {from} to {to}"_text,
                        {{"device", device->name}, {"from", pos.port}, {"to", port->counter->port}}},
             measure(value),
-            measure(dead ? volts(0.0) : value - (rest.middle - rest.low)),
-            measure(dead ? volts(kDeadVolts) : value + (rest.high - rest.middle)),
+            measure(dead ? volts(0.0) : value - (rest.middle - rest.low) - rest.meter),
+            measure(dead ? volts(kDeadVolts) : value + (rest.high - rest.middle) + rest.meter),
             figureOf(s)};
         if (dead) {
             add(s, std::move(reading), nothingThere());
@@ -211,18 +296,22 @@ private:
             std::move(reading),
             {.id = {},
              .title = {},
-             .formula = "from V - (E_50 - E_20) to V + (E_95 - E_50)"_text,
+             .formula = "from V − (E − E_low) − d to V + (E_high − E) + d"_text,
              .terms = {{"V"_text,
-                        "with the bank half charged"_text,
+                        "with the bank as it is delivered or charged before"_text,
                         measure(value),
                         FromFigure{voltsFigure(out_.moments.back(), pos)}},
-                       atRest(rest, "E_50"_text, kDelivered, rest.middle),
-                       atRest(rest, "E_20"_text, kLowCharge, rest.low),
-                       atRest(rest, "E_95"_text, kHighCharge, rest.high)},
+                       atRest(rest, "E"_text, now_.stateOfCharge, rest.middle),
+                       atRest(rest, "E_low"_text, rest.state.low, rest.low),
+                       atRest(rest, "E_high"_text, rest.state.high, rest.high),
+                       {"d"_text,
+                        "meter, and surface charge"_text,
+                        measure(rest.meter),
+                        FromRule{"judgement"_text}}},
              .result = {},
              .source = "network solved at this step"_text,
              .note =
-                 "Batteries come about half charged; in the middle, rest voltage says little."_text});
+                 "Lead comes nearly full, lithium about half; several lithium batteries are charged full before they are joined."_text});
     }
 
     static Derivation heldByConverter(Volts value, const FigureId& figure) {
@@ -253,7 +342,7 @@ private:
     }
 
     void expectAmps(SwitchStep& s, const Text& where, Amps value, const FigureId& figure) {
-        const double spread = std::max(kLeastAmps, std::fabs(value.si()) * kCurrentSpread);
+        const double spread = spreadOf(value);
         add(s,
             {where,
              measure(value),
@@ -301,21 +390,29 @@ private:
         unreachable("expect(Reads)");
     }
 
-    // Anything up to full sun is right: only more would be wrong.
+    // Anything from a dull day to full sun is right: more would be wrong, and nothing is no sun.
     void expectUpTo(SwitchStep& s, const WantedReading& reading, Amps full) {
         add(s,
             {reading.where,
              measure(full),
-             measure(amps(0.0)),
+             measure(std::max(amps(kLeastAmps), full * kLeastSun)),
              measure(full * (1.0 + kCurrentSpread)),
              figureOf(s)},
             {.id = {},
              .title = {},
-             .formula = "from zero to I · (1 + p)"_text,
+             .formula = "from the larger of d and q · I to I · (1 + p)"_text,
              .terms = {{"I"_text,
                         "current in full sun"_text,
                         measure(full),
                         FromFigure{deviceFigure(out_.moments.back(), reading.terminal().device)}},
+                       {"d"_text,
+                        "least that a clamp meter resolves"_text,
+                        measure(amps(kLeastAmps)),
+                        FromRule{"judgement"_text}},
+                       {"q"_text,
+                        "share that comes on a dull day"_text,
+                        percent(kLeastSun),
+                        FromRule{"judgement"_text}},
                        {"p"_text,
                         "allowance for a bright, cold day"_text,
                         percent(kCurrentSpread),
@@ -323,6 +420,53 @@ private:
              .result = {},
              .source = "network solved at this step"_text,
              .note = {}});
+    }
+
+    // What ties potentials carries nothing in use: it is tested with a lamp's current through it, in
+    // millivolts. In ohms a hand meter shows its own leads.
+    void bond() {
+        const auto& conductors = circuit().conductors;
+        const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
+        if (own == conductors.end()) {
+            return;
+        }
+        const auto at = static_cast<std::size_t>(own - conductors.begin());
+        const Volts nominal = in_.gear.bank().system;
+        const Amps lamp = watts(kLampWatts) / nominal;
+        const Ohms way = in_.cables.rows[at].warm + bodyOf(own->to);
+        SwitchStep& s = step(
+            "on.bond",
+            {"A lamp of {watts} ({volts}) from a fused plus to bare metal of the body, a metre from the bond: it lights brightly. Measure millivolts between the negative bar and that metal while it is lit; with the lamp off they are gone."_text,
+             {{"watts", measure(watts(kLampWatts))}, {"volts", measure(nominal)}}});
+        s.subjects = {subject(own->id)};
+        const Volts expected = lamp * way;
+        add(s,
+            {"voltage, negative bar to the body, lamp lit"_text,
+             measure(expected),
+             measure(expected * kLeastOfBond),
+             measure(std::max(volts(kMostOverBond), expected * 2.0)),
+             figureOf(s)},
+            {.id = {},
+             .title = {},
+             .formula = "U = I · R"_text,
+             .terms = {{"I"_text, "the lamp's current"_text, measure(lamp), FromRule{"its power over the nominal voltage"_text}},
+                       {"R"_text,
+                        "the bond, warm, its joints and the body"_text,
+                        measure(way),
+                        FromFigure{cableFigure(own->id, "size")}}},
+             .result = {},
+             .source = "own arithmetic"_text,
+             .note =
+                 "Much more means a joint on paint; none at all that the lamp's current comes back another way, or is not lit."_text});
+    }
+    [[nodiscard]] Ohms bodyOf(const TerminalId& point) const {
+        const Device& d = *findDevice(circuit(), point.device);
+        for (const Element& e : d.elements) {
+            if (const auto* metal = std::get_if<Resistance>(&e)) {
+                return metal->resistance;
+            }
+        }
+        return {};
     }
 
     void joints() {
@@ -333,6 +477,7 @@ private:
     }
 
     const PowerUpInput& in_;
+    Reach reach_;
     Moment now_;
     PowerUp out_;
 };

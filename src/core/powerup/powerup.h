@@ -45,6 +45,7 @@ struct PowerUp {
     std::vector<SwitchStep> deadTests;
     std::vector<DeviceSetting> settings;
     std::vector<SwitchStep> switchOn;
+    std::vector<SwitchStep> shutDown;  // for work on it, and for storage
     std::vector<Moment> moments;  // of the steps, as they were solved
     Derivations why;
 };

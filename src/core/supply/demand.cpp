@@ -2,6 +2,8 @@
 #include "core/supply/demand.h"
 
 #include <algorithm>
+#include <utility>
+#include <vector>
 
 #include "core/gear/inverter.h"
 #include "core/needs/day_profile.h"
@@ -12,22 +14,49 @@ namespace spirk {
 
 namespace {
 
-// Time a day that some mains appliance is switched on.
-Seconds mainsInUse(const Plan& plan) {
-    double quarters = 0.0;
-    for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
-        double longest = 0.0;
-        for (const Appliance& a : plan.appliances) {
+// From when to when a mains appliance is switched on, its pauses too; over midnight in two parts.
+using Span = std::pair<double, double>;  // seconds of a day
+std::vector<Span> mainsSpans(const Plan& plan) {
+    const double day = hours(24.0).si();
+    std::vector<Span> out;
+    for (const Appliance& a : plan.appliances) {
+        for (const Use& use : a.uses) {
             if (a.feed != Feed::Mains || countNow(a) == 0) {
                 continue;
             }
-            for (const Use& use : a.uses) {
-                longest = std::max(longest, std::min(1.0, coverage(use, slot)));
-            }
+            const double start = use.start.si();
+            const double stop = start + use.span.si();
+            out.emplace_back(std::min(start, day), std::min(stop, day));
+            out.emplace_back(0.0, std::max(0.0, stop - day));
         }
-        quarters += longest;
     }
-    return hours(quarters * 24.0 / static_cast<double>(kDaySlots));
+    std::ranges::sort(out);
+    return out;
+}
+
+// Time a day that some mains appliance is switched on: what two do at once counts once.
+Seconds mainsInUse(const Plan& plan) {
+    double sum = 0.0, until = 0.0;
+    for (const auto& [start, stop] : mainsSpans(plan)) {
+        sum += std::max(0.0, stop - std::max(start, until));
+        until = std::max(until, stop);
+    }
+    return seconds(sum);
+}
+
+// What mains appliances would draw in standby while every inverter is off: nothing does.
+Joules standbyWhileOff(const Plan& plan, const System& gear) {
+    Seconds on = mainsInUse(plan);
+    for (const InverterUnit& unit : gear.inverters) {
+        on = std::max(on, unit.onPerDay);
+    }
+    Joules out;
+    for (const Appliance& a : plan.appliances) {
+        if (a.feed == Feed::Mains) {
+            out += a.standby * (hours(24.0) - on) * static_cast<double>(countNow(a));
+        }
+    }
+    return out;
 }
 
 struct InverterDay {
@@ -214,6 +243,13 @@ Demand demandOf(const Plan& plan, const System& gear, const Needs& needs) {
                                "mains appliances"_text,
                                measure(needs.mainsPerDay),
                                FromFigure{FigureId("needs.mains")}});
+        if (const Joules spared = standbyWhileOff(plan, gear); spared.si() > 0.0) {
+            out.total = out.total - spared;
+            total.terms.push_back({"E_off"_text,
+                                   "of these, standby while the inverter is off: subtracted"_text,
+                                   measure(Joules::fromSi(-spared.si())),
+                                   FromRule{"their standby power over that time"_text}});
+        }
         total.terms.push_back({"E_inverter"_text,
                                "inverter's losses"_text,
                                measure(day.extra),

@@ -16,6 +16,11 @@ struct ColdMonth {
 // Of that month.
 [[nodiscard]] Celsius coldNight(const Plan& plan, const Climate& climate);
 
+// Judgement: the bank lies as cold as the mean of the trip's coldest month, in a van that nobody
+// heats; warmth above the rating's 25 degC is not counted on.
+[[nodiscard]] Celsius bankInCold(const Plan& plan, const Climate& climate);
+// A bank's heater: as entered, or what a heated battery has inside; nothing where it has none.
+[[nodiscard]] std::optional<BatteryHeater> heaterOf(const BankUnit& bank);
 // What heaters of the banks' batteries draw on a day of that month; nothing of a bank without one,
 // or where the nights are warmer than it switches on at.
 [[nodiscard]] Joules heatersDay(const Plan& plan, const System& gear);

@@ -39,12 +39,14 @@ double cutPart(Watts peak, Watts limit) {
 
 constexpr double kBrightHours = 10.0;
 
-// Part of the array's power that the kind of controller can take at all.
+// Part of the array's power that the kind of controller can take at all, and that panels as warm as
+// these give.
 double takenPart(const System& gear, const SunUnit& s) {
     const Volts bank = gear.bankOf(s.into).chemistry.absorption;
     Watts taken;
     for (const SunUnit* p : gear.panelsAt(s)) {
-        taken += takenPower(*s.controller, *p->panel, p->series, arrayPower(*p), bank);
+        taken += takenPower(*s.controller, *p->panel, p->series, arrayPower(*p), bank) *
+                 mountPart(*p->panel);
     }
     return taken / powerAt(gear, s);
 }
@@ -100,7 +102,7 @@ Derivation monthOfOne(const MonthSun& m,
     const double part = takenPart(gear, s);
     Derivation d = monthHead(m);
     d.formula =
-        part < 1.0 ? "E = P · h · f · (1 − cut) · t"_text : "E = P · h · f · (1 − cut)"_text;
+        part != 1.0 ? "E = P · h · f · (1 − cut) · t"_text : "E = P · h · f · (1 − cut)"_text;
     d.terms = {{"P"_text,
                 "panels at standard test conditions"_text,
                 measure(powerAt(gear, s)),
@@ -114,9 +116,9 @@ Derivation monthOfOne(const MonthSun& m,
                 "share above the controller's limit"_text,
                 percent(m.cut),
                 FromRule{"average day as a half sine of ten bright hours (judgement)"_text}}};
-    if (part < 1.0) {
+    if (part != 1.0) {
         d.terms.push_back({"t"_text,
-                           "share a PWM controller uses: bank's voltage over the panels' best"_text,
+                           s.controller->tracking == Tracking::Pwm ? "share a PWM controller uses (bank's voltage over the panels' best), and what panels as warm as these give"_text : "what panels glued to the roof, which are warmer, give"_text,
                            percent(part),
                            fromTable(library, "controllers", s.controller->name)});
     }

@@ -10,6 +10,7 @@
 #include "core/gear/solar.h"
 #include "core/library/gear_fields.h"
 #include "core/supply/demand.h"
+#include "core/supply/frost.h"
 #include "core/supply/sun_months.h"
 
 namespace spirk {
@@ -18,7 +19,11 @@ namespace {
 
 FigureId fig(const char* id) { return FigureId(id); }
 
-void explainBankNeeded(const Plan& plan, const BankUnit& bank, Joules needed, Supply& s) {
+// A battery's capacity is stated for a discharge over so long.
+constexpr double kRatedHours = 20.0;
+
+void explainBankNeeded(
+    const Plan& plan, const BankUnit& bank, double part, Joules needed, Supply& s) {
     s.why.add({.id = fig("supply.bank.needed"),
                .title = "Bank needed, usable energy"_text,
                .formula = "E = E_day · days"_text,
@@ -32,21 +37,10 @@ void explainBankNeeded(const Plan& plan, const BankUnit& bank, Joules needed, Su
                           FromPlan{"trip.days_without_sun"}}},
                .result = measure(needed),
                .source = "own arithmetic"_text,
-               .note = {"As rated capacity: {capacity} at {volts}."_text,
-                        {{"capacity", measure(needed / (bank.nominal * bank.chemistry.usable))},
-                         {"volts", measure(bank.nominal)}}}});
-}
-
-// Judgement: the bank lies as cold as the mean of the trip's coldest month, in a van that nobody
-// heats; warmth above the rating's 25 degC is not counted on.
-Celsius bankInCold(const Plan& plan, const Climate& climate) {
-    Celsius coldest = celsius(25.0);
-    for (int month = 1; month <= 12; ++month) {
-        if (inSeason(month, plan.trip.firstMonth, plan.trip.lastMonth)) {
-            coldest = std::min(coldest, climate.mean[static_cast<std::size_t>(month - 1)]);
-        }
-    }
-    return coldest;
+               .note = {"As rated capacity: {capacity} at {volts}, of which {part} can be used: less in the cold, and less where much is drawn at once."_text,
+                        {{"capacity", measure(needed / (bank.nominal * part))},
+                         {"volts", measure(bank.nominal)},
+                         {"part", percent(part)}}}});
 }
 
 struct ColdBank {
@@ -59,8 +53,36 @@ ColdBank coldOf(const Plan& plan, const System& gear, const BankUnit& bank) {
     return {temperature, capacityAt(bank.chemistry, temperature)};
 }
 
-Joules usableOf(const BankUnit& bank, const ColdBank& cold) {
-    return bankCapacity(bank) * bank.nominal * bank.chemistry.usable * cold.part;
+// Drawn faster than the rating reckons with, a battery gives less: over the day as it is drawn, each
+// quarter hour's charge counts (I / I_rated)^(k - 1) times where its current is above the rated one.
+struct FastDrawn {
+    double part = 1.0;  // of the capacity that is there
+    Amps most;          // in any quarter hour
+};
+
+FastDrawn fastDrawn(const Needs& needs, const System& gear, const BankUnit& bank) {
+    const Amps rated = bankCapacity(bank) / hours(kRatedHours);
+    FastDrawn out;
+    double drawn = 0.0, counted = 0.0;
+    for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
+        const Watts watts = needs.dc[slot] + (gear.inverters.empty() ? Watts() : needs.mains[slot]);
+        const Amps current = watts / bank.nominal;
+        const double times =
+            std::pow(std::max(1.0, current / rated), bank.chemistry.peukert - 1.0);
+        out.most = std::max(out.most, current);
+        drawn += current.si();
+        counted += current.si() * times;
+    }
+    out.part = counted > 0.0 ? drawn / counted : 1.0;
+    return out;
+}
+
+double usablePart(const BankUnit& bank, const ColdBank& cold, const FastDrawn& fast) {
+    return bank.chemistry.usable * cold.part * fast.part;
+}
+
+Joules usableOf(const BankUnit& bank, const ColdBank& cold, const FastDrawn& fast) {
+    return bankCapacity(bank) * bank.nominal * usablePart(bank, cold, fast);
 }
 
 // Of the first bank 'supply.bank.cold'.
@@ -90,6 +112,37 @@ void explainCold(const Library& library,
                .note = "A bank in the heated living space has more."_text});
 }
 
+FigureId fastFigure(const System& gear, const BankUnit& bank) {
+    return bank.id == gear.bank().id ? fig("supply.bank.fast")
+                                     : FigureId("supply.bank.fast." + bank.id.value);
+}
+
+void explainFast(const Library& library,
+                 const System& gear,
+                 const BankUnit& bank,
+                 const FastDrawn& fast,
+                 Supply& s) {
+    s.why.add({.id = fastFigure(gear, bank),
+               .title = "Share of the capacity at the rate at which it is drawn"_text,
+               .formula = "p = Σ I / Σ I · max(1, I / I_20)^(k − 1), by quarter hours of a day"_text,
+               .terms = {{"I_20"_text,
+                          "rated capacity over 20 h"_text,
+                          measure(bankCapacity(bank) / hours(kRatedHours)),
+                          fromGear(library, *bank.model)},
+                         {"I"_text,
+                          "largest mean of a quarter hour, as the day is drawn in Needs"_text,
+                          measure(fast.most),
+                          FromRule{"all that hangs on the banks"_text}},
+                         {"k"_text,
+                          {"Peukert's exponent, {chemistry}"_text,
+                           {{"chemistry", bank.chemistry.name}}},
+                          number(bank.chemistry.peukert),
+                          fromTable(library, "chemistries", bank.chemistry.name)}},
+               .result = percent(fast.part),
+               .source = "Peukert's law: t = H · (C / (I · H))^k"_text,
+               .note = {}});
+}
+
 // n · C, of strings that are not alike the sum of what they have.
 Terms capacityTerms(const Library& library, const BankUnit& bank) {
     if (isAlike(bank)) {
@@ -113,6 +166,7 @@ void addUsableTerms(const Library& library,
                     const System& gear,
                     const BankUnit& bank,
                     const ColdBank& cold,
+                    const FastDrawn& fast,
                     Terms& terms) {
     const Origin battery = fromGear(library, *bank.model);
     std::ranges::move(capacityTerms(library, bank), std::back_inserter(terms));
@@ -126,23 +180,30 @@ void addUsableTerms(const Library& library,
                      "share available in the cold"_text,
                      percent(cold.part),
                      FromFigure{coldFigure(gear, bank)}});
+    terms.push_back({"p"_text,
+                     "share at the rate drawn"_text,
+                     percent(fast.part),
+                     FromFigure{fastFigure(gear, bank)}});
 }
 
 // Of all banks together: which loads hang on which is another matter.
-void explainBankUsable(const Plan& plan, const Library& library, const System& gear, Supply& s) {
+void explainBankUsable(
+    const Plan& plan, const Library& library, const System& gear, const Needs& needs, Supply& s) {
     const bool one = gear.banks.size() == 1;
     Terms terms;
     for (const BankUnit& bank : gear.banks) {
         const ColdBank cold = coldOf(plan, gear, bank);
+        const FastDrawn fast = fastDrawn(needs, gear, bank);
         explainCold(library, gear, bank, cold, s);
-        addUsableTerms(library, gear, bank, cold, terms);
+        explainFast(library, gear, bank, fast, s);
+        addUsableTerms(library, gear, bank, cold, fast, terms);
     }
     s.why.add(
         {.id = fig("supply.bank.usable"),
          .title =
              one ? "Bank chosen, usable energy"_text : "Banks chosen, usable energy together"_text,
-         .formula = one ? "E = n · C · V · u · k"_text
-                        : "sum of the banks, each: E = n · C · V · u · k"_text,
+         .formula = one ? "E = n · C · V · u · k · p"_text
+                        : "sum of the banks, each: E = n · C · V · u · k · p"_text,
          .terms = std::move(terms),
          .result = measure(s.usable),
          .source = "own arithmetic"_text,
@@ -167,14 +228,20 @@ void explainDays(Supply& s) {
                .note = "From a full bank, without sun, engine or shore power."_text});
 }
 
-void addBank(const Plan& plan, const Library& library, const System& gear, Supply& s) {
+void addBank(
+    const Plan& plan, const Library& library, const System& gear, const Needs& needs, Supply& s) {
     const Joules needed = s.demand * plan.trip.daysWithoutSun;
     for (const BankUnit& bank : gear.banks) {
-        s.usable += usableOf(bank, coldOf(plan, gear, bank));
+        s.usable += usableOf(bank, coldOf(plan, gear, bank), fastDrawn(needs, gear, bank));
     }
     s.daysWithoutSun = s.demand.si() > 0.0 ? s.usable / s.demand : 0.0;
-    explainBankNeeded(plan, gear.bank(), needed, s);
-    explainBankUsable(plan, library, gear, s);
+    const BankUnit& first = gear.bank();
+    explainBankNeeded(plan,
+                      first,
+                      usablePart(first, coldOf(plan, gear, first), fastDrawn(needs, gear, first)),
+                      needed,
+                      s);
+    explainBankUsable(plan, library, gear, needs, s);
     explainDays(s);
     s.bank = {measure(needed),
               measure(s.usable),
@@ -184,10 +251,12 @@ void addBank(const Plan& plan, const Library& library, const System& gear, Suppl
               {}};
 }
 
-// What the engine must add on an average day of the leanest month.
-Joules leftForEngine(const Supply& s) {
+// What comes out again of the bank, of what the sun puts in and of what the engine must add, on an
+// average day of the leanest month.
+Joules leftForEngine(const Supply& s, const Chemistry& chemistry) {
     const MonthSun& lean = s.months[static_cast<std::size_t>(s.leanestMonth - 1)];
-    return Joules::fromSi(std::max(0.0, s.demand.si() - lean.perDay.si()));
+    const Joules stored = lean.perDay * chemistry.chargeEfficiencyWh;
+    return Joules::fromSi(std::max(0.0, s.demand.si() - stored.si()));
 }
 
 // Of several chargers together, reckoned as the first passes it on.
@@ -237,7 +306,7 @@ void explainEngineNeeded(
     s.why.add(
         {.id = fig("supply.engine.needed"),
          .title = "Engine charging needed in the leanest month"_text,
-         .formula = "I = (E_day − E_sun) / (η · t · V); zero where the sun is enough"_text,
+         .formula = "I = (E_day − η · E_sun) / (η · t · V); zero where the sun is enough"_text,
          .terms = {{"E_day"_text,
                     "drawn from the bank per day"_text,
                     measure(s.demand),
@@ -289,26 +358,55 @@ Amps allChargers(const Plan& plan, const Library& library, const System& gear) {
     return out;
 }
 
+// From empty to full, as far as the chemistry is used: all that the chargers give up to where its
+// current begins to fall, then less and less of it (exponentially) up to the last hundredth.
+struct Refill {
+    Seconds bulk, taper;
+    [[nodiscard]] Seconds all() const { return bulk + taper; }
+};
+
+Refill refillOf(const BankUnit& bank, Amps charger) {
+    constexpr double kLast = 0.01;
+    const Chemistry& chemistry = bank.chemistry;
+    const Coulombs capacity = bankCapacity(bank);
+    const Amps stored = charger * chemistry.chargeEfficiencyAh;
+    const double falling = 1.0 - chemistry.bulkUntil;
+    const double bulk = std::max(0.0, chemistry.usable - falling);
+    const double tapered = std::min(falling, chemistry.usable);
+    return {chargeTime(capacity * bulk, stored),
+            chargeTime(capacity * tapered, stored) * std::log(tapered / kLast)};
+}
+
 void explainRefill(const Plan& plan, const Library& library, const System& gear, Supply& s) {
     const BankUnit& bank = gear.bank();
+    const Refill refill = refillOf(bank, allChargers(plan, library, gear));
+    const Origin table = fromTable(library, "chemistries", bank.chemistry.name);
     Terms terms = capacityTerms(library, bank);
-    for (Term& term : Terms{{"u"_text,
-                             "usable share"_text,
-                             percent(bank.chemistry.usable),
-                             fromTable(library, "chemistries", bank.chemistry.name)},
-                            {"I"_text,
-                             "charger's output"_text,
-                             measure(allChargers(plan, library, gear)),
-                             FromFigure{fig("supply.engine.chosen")}}}) {
+    for (Term& term : Terms{
+             {"u"_text, "usable share"_text, percent(bank.chemistry.usable), table},
+             {"f"_text,
+              "share that is charged with falling current"_text,
+              percent(std::min(1.0 - bank.chemistry.bulkUntil, bank.chemistry.usable)),
+              table},
+             {"η"_text,
+              "charge that comes out again, of what goes in"_text,
+              percent(bank.chemistry.chargeEfficiencyAh),
+              table},
+             {"I"_text,
+              "chargers' output"_text,
+              measure(allChargers(plan, library, gear)),
+              FromFigure{fig("supply.engine.chosen")}}}) {
         terms.push_back(std::move(term));
     }
     s.why.add({.id = fig("supply.engine.refill"),
-               .title = "Driving time from empty to full"_text,
-               .formula = "t = n · C · u / I"_text,
+               .title = "Driving time from as empty as it is used to full"_text,
+               .formula = "t = n · C · (u − f) / (η · I) + n · C · f / (η · I) · ln(f / 1 %)"_text,
                .terms = std::move(terms),
                .result = measure(*s.engineRefill),
-               .source = "own arithmetic; without the last, slower part"_text,
-               .note = {}});
+               .source =
+                   "own arithmetic; the falling current as an exponential (judgement)"_text,
+               .note = {"Up to where the current falls: {bulk}."_text,
+                        {{"bulk", measure(refill.bulk)}}}});
 }
 
 void explainEngineChosen(const Plan& plan, const Library& library, const System& gear, Supply& s) {
@@ -351,7 +449,7 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
     const Seconds driving = plan.trip.drivingPerDay;
     const Amps needed =
         driving.si() > 0.0
-            ? leftForEngine(s) / (chemistry.chargeEfficiencyWh * driving * chemistry.absorption)
+            ? leftForEngine(s, chemistry) / (chemistry.chargeEfficiencyWh * driving * chemistry.absorption)
             : amps(0.0);
     explainEngineNeeded(plan, library, gear, needed, s);
     s.engine = Marks{measure(needed),
@@ -360,8 +458,7 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
                      fig("supply.engine.needed"),
                      fig("supply.engine.chosen"),
                      {}};
-    s.engineRefill =
-        chargeTime(bankCapacity(gear.bank()) * chemistry.usable, allChargers(plan, library, gear));
+    s.engineRefill = refillOf(gear.bank(), allChargers(plan, library, gear)).all();
     explainRefill(plan, library, gear, s);
     explainEngineChosen(plan, library, gear, s);
     if (!gear.engines.empty()) {
@@ -436,7 +533,7 @@ Supply supplyFor(const Plan& plan, const Library& library, const System& gear, c
     s.inverterExtra = demand.inverterExtra;
     s.demand = demand.total;
     s.why.merge(std::move(demand.why));
-    addBank(plan, library, gear, s);
+    addBank(plan, library, gear, needs, s);
     addSun(plan, library, gear, s);
     addEngine(plan, library, gear, s);
     addInverter(library, gear, needs, s);

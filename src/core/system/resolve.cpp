@@ -535,6 +535,9 @@ private:
         out.from = choice.from;
         out.model = look(&Shelf::inverters, choice.model, out.path + ".model");
         out.onPerDay = choice.onPerDay;
+        if (out.model != nullptr) {
+            out.most = std::min(choice.usedUpTo.value_or(out.model->power), out.model->power);
+        }
         if (out.model != nullptr && hangsAtBank(out.from, out.path)) {
             out_.inverters.push_back(out);
         }

@@ -115,6 +115,7 @@ Chemistry scaled(const Chemistry& block, double blocks) {
     for (double* r : {&out.resistanceLow, &out.resistanceMid, &out.resistanceHigh}) {
         *r *= blocks;
     }
+    out.millivoltsPerK *= blocks;
     for (Volts& v : out.restVolts) {
         v = v * blocks;
     }

@@ -106,6 +106,8 @@ struct InverterUnit : SystemUnit {
     UnitId from;
     const InverterModel* model = nullptr;
     Seconds onPerDay;
+    Watts most;  // that is ever drawn from it: its rating, or less where the person says so
+    [[nodiscard]] bool held() const { return most < model->power; }
 };
 struct MonitorUnit : SystemUnit {
     UnitId on;  // rail

@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <array>
 
+#include "core/system/strings.h"
+
 namespace spirk {
 
 namespace {
@@ -124,6 +126,19 @@ private:
         Draft::port(array, "+", plug, Pole::Positive);
         Draft::port(array, "-", plug, Pole::Negative);
         array.elements.emplace_back(curveOf(sun_));
+        addFuses(array);
+    }
+
+    // In-line holders in the plugs of each string.
+    void addFuses(Device& array) const {
+        if (const auto rating = stringFuse(draft_.library, draft_.gear, sun_)) {
+            const FuseFamily& family = stringFuseFamily(draft_.library);
+            array.along.push_back({{"{family}, {rating}, in line in each string"_text,
+                                    {{"family", family.name}, {"rating", measure(*rating)}}},
+                                   sun_.parallel,
+                                   family.weightKg,
+                                   family.price});
+        }
     }
 
     void addPart() {

@@ -6,6 +6,7 @@
 #include "core/base/promise.h"
 #include "core/gear/battery.h"
 #include "core/plan/units.h"
+#include "core/supply/frost.h"
 
 namespace spirk {
 
@@ -39,7 +40,8 @@ void addBattery(Draft& draft, const BankUnit& bank, int string, int place) {
     d.elements.emplace_back(
         Emf{{0, 1},
             own.battery.restVolts,
-            inside(ResistanceCase::High),
+            inside(ResistanceCase::High) *
+                coldResistance(bankInCold(draft.plan, *draft.gear.climate)),
             inside(ResistanceCase::Mid),
             inside(ResistanceCase::Low),
             {},
@@ -114,8 +116,11 @@ LiveStep firstVolts(const System& system, const BankUnit& bank, std::vector<Cond
     LiveStep s;
     s.id = bank.id.value == kBankUnit ? "on.batteries" : "on.batteries." + bank.id.value;
     s.stage = Stage::Bank;
+    const bool lithium = bank.battery.family == Family::Lithium;
     s.text =
-        bank.count > 1
+        bank.count > 1 && lithium
+            ? "Charge each battery full by itself, with a charger for lithium, and let it rest for an hour: in the middle of its charge equal volts prove nothing. Then the voltage of each by itself, before the leads are joined: they should agree within 0.05 V. Then insert the battery fuses, main switch still off."_text
+        : bank.count > 1
             ? "Voltage of each battery by itself, before the leads are joined: they should agree within 0.05 V. Then insert the battery fuses, main switch still off."_text
             : "Voltage of the battery. Then insert its fuse, main switch still off."_text;
     if (sleeps(bank)) {

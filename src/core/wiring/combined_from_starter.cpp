@@ -2,6 +2,9 @@
 // One unit that charges from the starter battery, or a supply point, and from panels: with both
 // there each gives a share.
 
+#include <algorithm>
+#include <iterator>
+
 #include "core/wiring/array_parts.h"
 #include "core/wiring/engine_parts.h"
 
@@ -103,6 +106,9 @@ Piece combinedFromStarter(Draft draft, const CombinedUnit& unit) {
     draft.piece.steps = {coveredStep(unit.sun), inSun(unit), started(unit)};
     draft.piece.settings =
         chargeSettings(DeviceId(unit.id.value), draft.gear.bankOf(unit.into).chemistry);
+    std::ranges::move(
+        inputSettings(DeviceId(unit.id.value), unit.model->start, unit.model->stop),
+        std::back_inserter(draft.piece.settings));
     return std::move(draft.piece);
 }
 

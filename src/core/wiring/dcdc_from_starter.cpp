@@ -3,6 +3,9 @@
 // its input current returns through the negative bar, the bond and the chassis; an isolated one has
 // a lead of its own for it.
 
+#include <algorithm>
+#include <iterator>
+
 #include "core/wiring/engine_parts.h"
 
 namespace spirk {
@@ -83,6 +86,9 @@ Piece dcdcFromStarter(Draft draft, const EngineUnit& engine) {
     draft.piece.steps = {started(engine)};
     draft.piece.settings =
         chargeSettings(DeviceId(engine.id.value), draft.gear.bankOf(engine.into).chemistry);
+    std::ranges::move(
+        inputSettings(DeviceId(engine.id.value), engine.charger->start, engine.charger->stop),
+        std::back_inserter(draft.piece.settings));
     return std::move(draft.piece);
 }
 

@@ -148,7 +148,7 @@ Device& Draft::deviceAt(const std::string& id) {
 }
 
 void Draft::port(Device& device, const std::string& name, const Connection& connection, Pole pole) {
-    device.ports.push_back({name, connection, pole, {}, {}, false});
+    device.ports.push_back({name, connection, pole, {}, {}, {}, false});
 }
 
 TerminalId Draft::resolved(const Fixed& fixed, std::variant<ConductorEnd, PathTerminal> of) {
@@ -232,10 +232,29 @@ Protection guarding(Protection protection, const std::string& rule) {
 }
 
 std::vector<WantedSetting> chargeSettings(const DeviceId& charger, const Chemistry& chemistry) {
-    return {{charger, Sets::Charging, "battery type"_text, chemistry.name},
-            {charger, Sets::Charging, "absorption"_text, measure(chemistry.absorption)},
-            {charger, Sets::Charging, "float"_text, measure(chemistry.floating)},
-            {charger, Sets::Charging, "equalise"_text, Text("off"_text)}};
+    const bool lithium = chemistry.family == Family::Lithium;
+    std::vector<WantedSetting> out{
+        {charger, Sets::Charging, "battery type"_text, chemistry.name},
+        {charger, Sets::Charging, "absorption"_text, measure(chemistry.absorption)},
+        {charger, Sets::Charging, "float"_text, measure(chemistry.floating)},
+        {charger, Sets::Charging, "equalise"_text, Text("off"_text)},
+        {charger,
+         Sets::Charging,
+         "temperature compensation"_text,
+         lithium ? Text("off"_text)
+                 : Text("{mv} mV/K from 25 °C"_text, {{"mv", number(chemistry.millivoltsPerK)}})}};
+    if (lithium) {
+        out.push_back({charger,
+                       Sets::Charging,
+                       "no charging below"_text,
+                       measure(chemistry.chargeFrom)});
+    }
+    return out;
+}
+
+std::vector<WantedSetting> inputSettings(const DeviceId& charger, Volts start, Volts stop) {
+    return {{charger, Sets::Charging, "starts above, at its input"_text, measure(start)},
+            {charger, Sets::Charging, "stops below, at its input"_text, measure(stop)}};
 }
 
 }  // namespace spirk

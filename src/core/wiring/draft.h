@@ -94,6 +94,10 @@ private:
 // What every charger of the bank is set to.
 [[nodiscard]] std::vector<WantedSetting> chargeSettings(const DeviceId& charger,
                                                         const Chemistry& chemistry);
+// Of what charges from the engine: when it starts and stops.
+[[nodiscard]] std::vector<WantedSetting> inputSettings(const DeviceId& charger,
+                                                       Volts start,
+                                                       Volts stop);
 
 // Names that a piece has in several places.
 inline constexpr const char* kBar = "bar";

@@ -82,6 +82,10 @@ Piece inverterOnBars(Draft draft, const InverterUnit& inverter) {
     draft.unit = inverter.id;
     Device& d = draft.ware(id, DeviceKind::Inverter, *model);
     Draft::port(d, "dc+", model->connection, Pole::Positive);
+    if (model->makerFuse.si() > 0.0) {
+        d.ports.back().largestFuse = model->makerFuse;
+    }
+    d.ports.back().leastArea = model->makerArea;
     Draft::port(d, "dc-", model->connection, Pole::Negative);
     d.elements.emplace_back(Draw{.at = {0, 1},
                                  .by = DrawnBy::Moment,

@@ -43,6 +43,11 @@ struct WantedReading {
 
     // Requires that its post was found.
     [[nodiscard]] const TerminalId& terminal() const { return std::get<TerminalId>(at); }
+    // That of none where it is about the whole bank.
+    [[nodiscard]] TerminalId terminalOrNone() const {
+        const auto* found = std::get_if<TerminalId>(&at);
+        return found == nullptr ? TerminalId{} : *found;
+    }
 };
 
 // What the van does while something is read; afterwards it does it no more.

@@ -24,6 +24,7 @@ Phrase titleOf(Category category) {
         case Category::Kitchen:
             return "kitchen"_text;
         case Category::Climate:
+        case Category::Heating:
             return "climate"_text;
         case Category::Water:
             return "water"_text;
@@ -39,7 +40,9 @@ Phrase titleOf(Category category) {
     unreachable("titleOf(Category)");
 }
 
+// What warms is in one group with what cools and airs.
 std::string_view stemOf(Category category) {
+    category = category == Category::Heating ? Category::Climate : category;
     return kCategoryNames.at(static_cast<std::size_t>(category));
 }
 

@@ -29,14 +29,14 @@ template <class OutputOf>
 void setOutputs(Moment& m, const Draft& draft, const OutputOf& outputOf) {
     for (const InverterUnit& inverter : draft.gear.inverters) {
         m.drawn[DeviceId(inverter.id.value)] =
-            inverterInput(*inverter.model, outputOf(*inverter.model));
+            inverterInput(*inverter.model, outputOf(inverter));
     }
 }
 
 // What must run at once, from the first inverter on as each has power.
 void shareOutput(Moment& m, const Draft& draft, Watts all) {
-    setOutputs(m, draft, [&](const InverterModel& model) {
-        const Watts here = std::min(all, model.power);
+    setOutputs(m, draft, [&](const InverterUnit& inverter) {
+        const Watts here = std::min(all, inverter.most);
         all = all - here;
         return here;
     });
@@ -64,7 +64,7 @@ void addAllAtOnce(const Draft& draft, std::vector<Moment>& to) {
     }
     all.name = "everything drawing and charging at once"_text;
     all.loads = LoadsOn::All;
-    setOutputs(all, draft, [](const InverterModel& model) { return model.power; });
+    setOutputs(all, draft, [](const InverterUnit& inverter) { return inverter.most; });
     to.push_back(std::move(all));
 }
 
@@ -114,7 +114,7 @@ std::vector<Moment> sizingMoments(const Draft& draft) {
     Moment full =
         moment("sizing.full", "everything at full power, at the lowest voltage"_text, kNearlyEmpty);
     full.loads = LoadsOn::All;
-    setOutputs(full, draft, [](const InverterModel& model) { return model.power; });
+    setOutputs(full, draft, [](const InverterUnit& inverter) { return inverter.most; });
     out.push_back(full);
     if (draft.gear.usesEngine()) {
         Moment driving =
@@ -169,7 +169,7 @@ std::vector<Moment> shownMoments(const Draft& draft) {
     out.push_back(loads);
     if (inverter) {
         Moment idle = moment("idle", "Inverter idling"_text, kHalf);
-        setOutputs(idle, draft, [](const InverterModel&) { return watts(0.0); });
+        setOutputs(idle, draft, [](const InverterUnit&) { return watts(0.0); });
         out.push_back(idle);
     }
     if (!draft.gear.suns.empty()) {

@@ -68,6 +68,9 @@ private:
         Draft::port(d, "pv+", own, Pole::Positive);
         Draft::port(d, "pv-", own, Pole::Negative);
         Draft::port(d, "bat+", own, Pole::Positive);
+        if (sun_.controller->maxFuse.si() > 0.0) {
+            d.ports.back().largestFuse = sun_.controller->maxFuse;
+        }
         Draft::port(d, "bat-", own, Pole::Negative);
         d.elements.emplace_back(controlOf(draft_, bank_, sun_));
     }

@@ -233,8 +233,17 @@ private:
                 {shunt,
                  Sets::Monitor,
                  "charged voltage"_text,
-                 measure(bank_.chemistry.absorption - volts(kBelowAbsorption))},
+                 measure(bank_.chemistry.absorption -
+                         volts(kBelowAbsorption) * blocksOf(bank_.nominal))},
                 {shunt, Sets::Monitor, "tail current"_text, percent(0.04)},
+                {shunt,
+                 Sets::Monitor,
+                 "Peukert's exponent"_text,
+                 number(bank_.chemistry.peukert)},
+                {shunt,
+                 Sets::Monitor,
+                 "charge efficiency"_text,
+                 percent(bank_.chemistry.chargeEfficiencyAh)},
                 {shunt, Sets::Monitor, "zero"_text, Text("set with everything off"_text)}};
     }
 

@@ -19,12 +19,13 @@ constexpr double kAlternatorVolts = 14.2;
 // Judgement: what a charged starter battery looks like while the engine runs: some 15 A at 14.2 V.
 constexpr double kStarterChargingOhms = 0.1;
 
-Emf starterBattery(Ohms inside) {
+Emf starterBattery(const Fixture& row) {
+    const Volts rest = volts(kStarterVolts);
     return {{0, 1},
-            {volts(kStarterVolts)},
-            inside,
-            inside,
-            inside,
+            {rest},
+            row.resistance,
+            row.resistance,
+            row.shortCircuit ? rest / *row.shortCircuit : row.resistance,
             ohms(kStarterChargingOhms),
             FromRule{"judgement: a charged lead-acid starter battery"_text}};
 }
@@ -49,7 +50,7 @@ void addDevices(Draft& draft) {
     Draft::port(starter, "+", row.connection, Pole::Positive);
     Draft::port(starter, "-", row.connection, Pole::Negative);
     starter.ports.front().batteryEnd = true;
-    starter.elements.emplace_back(starterBattery(row.resistance));
+    starter.elements.emplace_back(starterBattery(row));
     const Amps rating = draft.plan.van.vehicle.alternator;
     Device& alternator = draft.device("alternator", DeviceKind::Alternator, "alternator"_text);
     alternator.place = draft.placeOf(alternator.id, "engine");
