@@ -86,9 +86,12 @@ TEST(Hardware, ADistributorHasTheWaysAndTheOneFamilyThatItsFusesNeed) {
     heavy("kiln");
     EXPECT_EQ(modelOf(design(plan, library()), "bus.pos"), "distributor_6_anl");
     heavy("lathe");
+    EXPECT_EQ(modelOf(design(plan, library()), "bus.pos"), "distributor_8_anl");
+    heavy("forge");
+    heavy("mill");
     const Design d = design(plan, library());
     const Finding* f = test::findingOf(d, "W13");
-    ASSERT_NE(f, nullptr);  // seven fuses, and the largest has six ways
+    ASSERT_NE(f, nullptr);  // nine fuses, and the largest has eight ways
     EXPECT_EQ(f->id, "W13 ways bus.pos");
     std::set<std::string> families;
     for (const CableRow& row : d.cables.rows) {

@@ -99,7 +99,7 @@ const std::vector<RuleCase> kCases = {
              MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bus.neg"), "bar"}}};
      }},
     {"W4",
-     Severity::Advice,
+     Severity::Fault,
      [](Plan& p) {
          p.amendments = {SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(0.5)}};
      },
@@ -336,13 +336,27 @@ const std::vector<RuleCase> kCases = {
      Severity::Advice,
      [](Plan& p) {
          for (VanPlace& place : p.van.places) {
-             place.ambient = place.id == PlaceId("galley") ? celsius(65) : place.ambient;
+             place.ambient = place.id == PlaceId("galley") ? celsius(69) : place.ambient;
          }
      },
      [](Plan& p) {
          for (VanPlace& place : p.van.places) {
-             place.ambient = place.id == PlaceId("galley") ? celsius(55) : place.ambient;
+             place.ambient = place.id == PlaceId("galley") ? celsius(67) : place.ambient;
          }
+     }},
+    {"W20",
+     Severity::Fault,
+     [](Plan& p) {
+         mainRailOf(p.gear).kind = Distribution::Distributor;
+         p.amendments = {
+             SetHardware{DeviceId("bus.pos"), "distributor_6_sf51"},
+             SetFuse{ConductorId("inverter.feed+"), End::From, "anl", amps(200)}};
+     },
+     [](Plan& p) {
+         mainRailOf(p.gear).kind = Distribution::Distributor;
+         p.amendments = {
+             SetHardware{DeviceId("bus.pos"), "distributor_6_sf51"},
+             SetFuse{ConductorId("inverter.feed+"), End::From, "sf51", amps(200)}};
      }},
     {"W21",
      Severity::Fault,

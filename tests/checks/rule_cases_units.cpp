@@ -60,6 +60,7 @@ void putCombined(Plan& p, const std::string& isolator) {
 
 void putFridge(Plan& p, std::optional<Watts> measured) {
     Appliance fridge = fromCatalogue(*findById(library().appliances, std::string("fridge_90")), p);
+    fridge.rated = watts(60);  // usual: 48 W
     fridge.measured = measured;
     p.appliances.push_back(fridge);
 }
@@ -68,7 +69,7 @@ void putFridge(Plan& p, std::optional<Watts> measured) {
 void putFarInverter(Plan& p, double mm2) {
     putBank(p.gear, "lfp_200", 1);
     for (const char* lead : {"inverter.feed+", "inverter.feed-"}) {
-        p.amendments.emplace_back(SetLength{ConductorId(lead), metres(6)});
+        p.amendments.emplace_back(SetLength{ConductorId(lead), metres(4)});
         p.amendments.emplace_back(SetSize{ConductorId(lead), squareMillimetres(mm2)});
     }
 }
@@ -79,8 +80,8 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { p.trip.daysWithoutSun = 30; },
      [](Plan& p) { p.trip.daysWithoutSun = 1; }},
     {"B2",
-     Severity::Fault,
-     [](Plan& p) { putBank(p.gear, "lfp_100", 1); },
+     Severity::Advice,  // at the inverter's rating; what is needed, 1000 W and the loads, is within
+     [](Plan& p) { putBank(p.gear, "lfp_150", 1); },
      [](Plan& p) { putBank(p.gear, "lfp_200", 1); }},
     {"S1",
      Severity::Danger,
@@ -140,14 +141,15 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { putBank(p.gear, "agm_110", 2, 1); }},
     {"B11",
      Severity::Advice,
-     [](Plan& p) {
+     [](Plan& p) {  // a fan warms nobody
          p.trip.firstMonth = 1;
          p.trip.climate = "Denver";
+         p.appliances.push_back(aLoad("fan", watts(30), Category::Climate));
      },
      [](Plan& p) {
          p.trip.firstMonth = 1;
          p.trip.climate = "Denver";
-         p.appliances.push_back(aLoad("heater", watts(30), Category::Climate));
+         p.appliances.push_back(aLoad("heater", watts(30), Category::Heating));
      }},
     {"B12",
      Severity::Advice,
@@ -339,8 +341,8 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { inverterOf(p.gear)->usedUpTo = watts(1600); }},
     {"I4",
      Severity::Fault,
-     [](Plan& p) { putFarInverter(p, 16); },
-     [](Plan& p) { putFarInverter(p, 25); }},
+     [](Plan& p) { putFarInverter(p, 25); },
+     [](Plan& p) { putFarInverter(p, 50); }},
     {"B8",
      Severity::Fault,
      [](Plan& p) { putSolar(p.gear, SolarChoice{"panel_100", 1, 1, "pwm_50_10"}); },
@@ -380,7 +382,10 @@ const std::vector<RuleCase> kCases = {
          putRelay(p.gear);
          std::get<RelayChoice>(p.gear.sources.back().what).relay = "relay_80";
      },
-     [](Plan& p) { putRelay(p.gear); }},
+     [](Plan& p) {
+         putRelay(p.gear);
+         std::get<RelayChoice>(p.gear.sources.back().what).relay = "relay_230";
+     }},
     {"P10",
      Severity::Advice,
      [](Plan& p) { putFridge(p, std::nullopt); },

@@ -197,16 +197,21 @@ struct Range {
     double high = 0.0;
 };
 Range rangeOf(const Derivation& d) {
-    if (has(d, "E_50")) {
-        return {term(d, "V") - (term(d, "E_50") - term(d, "E_20")),
-                term(d, "V") + (term(d, "E_95") - term(d, "E_50"))};
+    if (has(d, "E_low")) {
+        return {term(d, "V") - (term(d, "E") - term(d, "E_low")) - term(d, "d"),
+                term(d, "V") + (term(d, "E_high") - term(d, "E")) + term(d, "d")};
+    }
+    if (has(d, "q")) {
+        return {std::max(term(d, "d"), term(d, "q") * term(d, "I")),
+                term(d, "I") * (1.0 + term(d, "p"))};
+    }
+    if (has(d, "R")) {  // of the bond: a third of it, to 20 mV or twice as much (judgement)
+        const double drop = term(d, "I") * term(d, "R");
+        return {0.33 * drop, std::max(0.02, 2.0 * drop)};
     }
     if (has(d, "d")) {
         const double spread = std::max(term(d, "d"), term(d, "p") * std::fabs(term(d, "I")));
         return {term(d, "I") - spread, term(d, "I") + spread};
-    }
-    if (has(d, "p")) {
-        return {0.0, term(d, "I") * (1.0 + term(d, "p"))};
     }
     return {0.0, 0.1};  // dead: what a meter may show, a judgement
 }

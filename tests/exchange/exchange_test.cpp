@@ -53,7 +53,7 @@ TEST(Report, JsonHoldsTheDesignsOwnFigures) {
     EXPECT_NEAR(report["demand_wh_per_day"].get<double>(), inWattHours(d.supply.demand), 1e-9);
     EXPECT_EQ(report["findings"].size(), d.checks.findings.size());
     EXPECT_EQ(report["moments"].size(), d.moments.size());
-    EXPECT_EQ(report["spirk_report"], 2);
+    EXPECT_EQ(report["spirk_report"], 3);
     const auto ours = std::ranges::count_if(report["conductors"],
                                             [](const json& c) { return c["laid_by"] == "us"; });
     EXPECT_EQ(static_cast<std::size_t>(ours), d.build.labels.size());

@@ -81,7 +81,7 @@ TEST_F(Recompute, BankAndDays) {
     const Derivation& usable = why("supply.bank.usable");
     expectNear(result(usable),
                term(usable, "n") * term(usable, "C") * term(usable, "V") * term(usable, "u") *
-                   term(usable, "k"),
+                   term(usable, "k") * term(usable, "p"),
                kTolerance);
     const Derivation& days = why("supply.days");
     expectNear(result(days), term(days, "E_usable") / term(days, "E_day"), kTolerance);
@@ -113,13 +113,16 @@ TEST_F(Recompute, SunNeededChosenAndLimit) {
 
 TEST_F(Recompute, EngineNeededRefillAndLimit) {
     const Derivation& needed = why("supply.engine.needed");
-    const double missing = std::max(0.0, term(needed, "E_day") - term(needed, "E_sun"));
+    const double missing =
+        std::max(0.0, term(needed, "E_day") - term(needed, "η") * term(needed, "E_sun"));
     expectNear(result(needed),
                missing / (term(needed, "η") * term(needed, "t") * term(needed, "V")),
                kTolerance);
     const Derivation& refill = why("supply.engine.refill");
+    const double whole = term(refill, "n") * term(refill, "C") / (term(refill, "η") * term(refill, "I"));
+    const double f = term(refill, "f");
     expectNear(result(refill),
-               term(refill, "n") * term(refill, "C") * term(refill, "u") / term(refill, "I"),
+               whole * (term(refill, "u") - f) + whole * f * std::log(f / 0.01),
                kTolerance);
     const Derivation& limit = why("supply.engine.limit");
     expectNear(result(limit),
@@ -192,7 +195,10 @@ TEST_F(Recompute, RatingOfEveryFuse) {
         }
         SCOPED_TRACE(row.id.value);
         if (english(d->formula).starts_with("needed")) {
-            expectNear(term(*d, "needed"), term(*d, "f") * term(*d, "I_B"), kTolerance);
+            const bool warm = std::ranges::any_of(
+                d->terms, [](const Term& t) { return english(t.symbol) == "w"; });
+            const double bears = warm ? term(*d, "w") : 1.0;
+            expectNear(term(*d, "needed"), term(*d, "f") * term(*d, "I_B") / bears, kTolerance);
         }
         const FuseFamily& family = familyOf(test::library(), row.fuseFrom->family);
         expectNear(term(*d, "I_n"), nextRating(family, term(*d, "needed")), kTolerance);

@@ -52,7 +52,7 @@ TEST(PowerUp, BehindTheOpenMainSwitchNothingIsLive) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
     const SwitchStep& s = stepOf(p, "on.batteries");
     ASSERT_EQ(s.readings.size(), 4u);                  // three batteries and the bar
-    EXPECT_NEAR(s.readings[0].value.si, 13.20, 0.01);  // half charged: the chemistry's table
+    EXPECT_NEAR(s.readings[0].value.si, 13.48, 0.01);  // 95 %: the chemistry's table
     EXPECT_EQ(s.readings[3].value.si, 0.0);
 }
 
@@ -60,7 +60,7 @@ TEST(PowerUp, InverterIdlesAtItsOwnLoss) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
     const InverterModel& i = *findById(library().inverters, "inverter_1600");
     const SwitchStep& s = stepOf(p, "on.inverter");
-    EXPECT_NEAR(s.readings[1].value.si, inverterLoss(i, watts(0)).si() / 13.2, 0.01);
+    EXPECT_NEAR(s.readings[1].value.si, inverterLoss(i, watts(0)).si() / 13.48, 0.01);
     EXPECT_FALSE(s.caution.empty());
 }
 

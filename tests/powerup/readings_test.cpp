@@ -12,6 +12,7 @@
 #include "core/plan/own_gear.h"
 #include "core/plan/units.h"
 #include "core/powerup/powerup.h"
+#include "core/supply/frost.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -39,9 +40,10 @@ protected:
         EXPECT_NE(found, all.end()) << id << " " << part;
         return *found;
     }
-    // Rest voltage of the bank as it is delivered, half charged.
+    // Rest voltage of the bank: several lithium batteries are charged full before they are joined,
+    // 90 to 100 %.
     [[nodiscard]] static double rest() {
-        return restVoltage(demo().gear.bank().chemistry, 0.5).si();
+        return restVoltage(demo().gear.bank().chemistry, 0.95).si();
     }
 };
 
@@ -56,11 +58,37 @@ TEST_F(Readings, EachLiesWithinItsBand) {
     }
 }
 
-TEST_F(Readings, BandOfVoltsIsThatOfTwentyToNinetyFivePercentCharge) {
+// And 0.05 V of meter and surface charge (judgement).
+TEST_F(Readings, BandOfVoltsIsThatOfBatteriesChargedFull) {
     const Expected& e = reading("on.main", "voltage");
     const Chemistry& lfp = demo().gear.bank().chemistry;
-    EXPECT_NEAR(e.value.si - e.low.si, rest() - restVoltage(lfp, 0.2).si(), 1e-9);
-    EXPECT_NEAR(e.high.si - e.value.si, restVoltage(lfp, 0.95).si() - rest(), 1e-9);
+    EXPECT_NEAR(e.value.si - e.low.si, rest() - restVoltage(lfp, 0.9).si() + 0.05, 1e-9);
+    EXPECT_NEAR(e.high.si - e.value.si, restVoltage(lfp, 1.0).si() - rest() + 0.05, 1e-9);
+}
+
+// A new AGM battery shows 12.85 V (its chemistry's table at 100 %): well. At 12.4 V it was stored
+// empty.
+TEST(Delivery, IsByChemistry) {
+    Plan plan = test::aFullVan();
+    putBank(plan.gear, "agm_110", 2);
+    const Design d = design(plan, test::library());
+    const auto& steps = d.powerUp.switchOn;
+    const auto s = std::ranges::find(steps, std::string("on.batteries"), &SwitchStep::id);
+    ASSERT_NE(s, steps.end());
+    EXPECT_LT(s->readings.front().low.si, 12.85);
+    EXPECT_GT(s->readings.front().high.si, 12.85);
+    EXPECT_GT(s->readings.front().low.si, 12.4);
+}
+
+// A reading that a dead branch shows as well is no test.
+TEST_F(Readings, NoneIsPassedByADeadBranch) {
+    for (const SwitchStep& s : demo().powerUp.switchOn) {
+        for (const Expected& e : s.readings) {
+            const bool nothingRuns = std::fabs(e.value.si) < 1e-3;
+            EXPECT_TRUE(nothingRuns || e.low.si > 0.0 || e.high.si < 0.0)
+                << s.id << " " << english(e.where);
+        }
+    }
 }
 
 TEST_F(Readings, NothingConnectedShowsNothing) {
@@ -90,7 +118,8 @@ TEST_F(Readings, ACircuitsVoltsAreTheBanksLessWhatTheWayLoses) {
         ohms += findHardware(demo().plan, test::library(), d->made->model)->resistance.si();
     }
     const BankUnit& bank = demo().gear.bank();
-    ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0;
+    ohms += batteryResistance(*bank.model, bank.chemistry, ResistanceCase::High).si() / 3.0 *
+            coldResistance(bankInCold(demo().plan, *demo().gear.climate));
     const double power = 41.0;  // the laptop, measured
     const double v = (rest() + std::sqrt(rest() * rest() - 4.0 * ohms * power)) / 2.0;
     EXPECT_NEAR(reading("on.circuit.laptop.feed+", "voltage").value.si, v, 1e-4);
@@ -110,7 +139,7 @@ TEST_F(Readings, EachCircuitIsReadWithOnlyItsOwnLoadsOn) {
         const auto a = std::ranges::find(demo().plan.appliances, need.id, &Appliance::id);
         watts += a->feed == Feed::Dc ? need.running.si() : 0.0;
     }
-    EXPECT_NEAR(sum, watts / 13.0, 0.03 * sum);
+    EXPECT_NEAR(sum, watts / 13.3, 0.05 * sum);
 }
 
 TEST_F(Readings, TheInverterIdlesOnItsOwn) {
@@ -120,7 +149,8 @@ TEST_F(Readings, TheInverterIdlesOnItsOwn) {
 
 TEST_F(Readings, SunMayGiveAnythingUpToFullSun) {
     const Expected& e = reading("on.mppt", "full sun");
-    EXPECT_EQ(e.low.si, 0.0);
+    EXPECT_GT(e.low.si, 0.3);  // a dull day, or what a clamp shows
+    EXPECT_LT(e.low.si, 2.0);
     EXPECT_GT(e.value.si, 40.0);
     EXPECT_LE(e.value.si, 50.0);  // the controller's rating
 }

@@ -117,9 +117,23 @@ TEST(PanelPower, OnAHotRoof) {
     p.power = watts(200);
     p.gammaPerK = -0.0035;
     p.noct = celsius(45);
+    p.mount = PanelMount::Open;
     const PanelPower hot = panelPower(p, 1000, celsius(30));
     expectNear(hot.cell.degrees, 61.25, kPublished);
     expectNear(hot.power.si(), 174.6, kPublished);
+}
+
+// Above a roof 5 K more, glued to it 15 to 20 K (common practice).
+TEST(PanelPower, ByHowItIsMounted) {
+    PanelModel p;
+    p.power = watts(200);
+    p.gammaPerK = -0.0035;
+    p.noct = celsius(45);
+    expectNear(panelPower(p, 1000, celsius(30)).cell.degrees, 66.25, kPublished);
+    p.mount = PanelMount::Glued;
+    expectNear(panelPower(p, 1000, celsius(30)).cell.degrees, 78.75, kPublished);
+    expectNear(panelPower(p, 500, celsius(30)).cell.degrees, 54.375, kPublished);
+    EXPECT_LT(mountPart(p), 1.0);
 }
 
 // f = 1.02 (1 - exp(-(n - 1000)/1300)) as tabled to two digits (common practice).

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tests/support/fitting.h"
 
+#include <algorithm>
 #include <functional>
 #include <random>
 
@@ -53,7 +54,9 @@ private:
         const int series = blocks < 1.0 ? 2 : (blocks < 2.0 && oneIn(3) ? 2 : 1);
         putBank(plan_.gear, battery.id, 1 + roll(4), series);
         BankChoice& bank = bankOf(plan_.gear);
-        bank.way = way(WayKind::Bank);
+        // Two may be linked; more, or such with small studs, have leads of their own.
+        const bool links = bank.count <= 2 && battery.connection.stud != "M6";
+        bank.way = links ? way(WayKind::Bank) : WayId(usualWay(library_, WayKind::Bank).id);
         mainRailOf(plan_.gear).kind = static_cast<Distribution>(roll(2));
         system_ = volts(12.0 * blocks * series);
         most_ = battery.maxDischarge * bank.count;
@@ -106,7 +109,14 @@ private:
     void addEngine() {
         const int kind = roll(4);
         if (kind == 0 && !lithium_ && system_ == volts(12.0)) {
-            return source("relay", WayKind::Relay, RelayChoice{pick(library_.relays).id, {}});
+            // Of those that carry what the alternator gives.
+            const auto* relay = pickThat<RelayModel>(library_.relays, [&](const RelayModel& m) {
+                return m.maxCurrent >= plan_.van.vehicle.alternator;
+            });
+            if (relay != nullptr) {
+                source("relay", WayKind::Relay, RelayChoice{relay->id, {}});
+            }
+            return;
         }
         if (kind == 1) {
             const auto* model = pickThat<CombinedModel>(
@@ -135,10 +145,12 @@ private:
     }
     void addLoads() {
         const bool mains = !plan_.gear.inverters.empty();
-        const auto* converter = pickThat<ConverterModel>(
-            library_.converters, [&](const ConverterModel& m) { return m.inputSystem == system_; });
-        if (system_ > volts(12.0) && converter != nullptr) {
-            putConverter(plan_.gear, converter->id);
+        const auto strongest = std::ranges::max_element(
+            library_.converters, {}, [&](const ConverterModel& m) {
+                return m.inputSystem == system_ ? m.maxOutput : Amps();
+            });
+        if (system_ > volts(12.0) && strongest->inputSystem == system_) {
+            putConverter(plan_.gear, strongest->id);
         }
         for (int i = 2 + roll(8); i > 0; --i) {
             const CatalogueAppliance& entry = pick(library_.appliances);

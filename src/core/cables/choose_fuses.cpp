@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "core/cables/conductor_physics.h"
+#include "core/cables/fittings.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/habits.h"
 #include "core/cables/sizing.h"
@@ -20,6 +21,9 @@ namespace {
 // short circuit is beyond them the cube on the bar's stud, then class T.
 constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
+// In line in a thin lead: as it is sold with such leads, and where that cannot interrupt a battery's
+// short circuit the small cartridge that can.
+constexpr std::array<const char*, 2> kInThinLead{"blade", "gpv"};
 // Where a distributor does not say what its ways take.
 constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
 constexpr double kRatedAt = 25.0;  // degC, of fuses
@@ -49,6 +53,7 @@ struct Asked {
     Amps prospective;  // with the strongest batteries that are sold: the choice must suffice there
     SquareMetres area;
     Volts nominal;
+    Holds holds = Holds::Itself;
 };
 
 bool suits(const FuseFamily& family, const Asked& asked) {
@@ -172,6 +177,40 @@ Factor factorFor(const SizingTask& task,
                                    : Factor{usual, "continuous_factor", {}};
 }
 
+// Judgement: a fuse of more than twice what is needed protects the cable, not what hangs on it.
+constexpr double kFarAbove = 2.0;
+
+// Where the ways of a distributor begin far above what is needed, or above what any cable bears that
+// the terminals take, the fuse gets a holder of its own beside it.
+bool outgrows(const SizingTask& task,
+              const SizingState& state,
+              std::size_t index,
+              const std::string& held,
+              Amps needed) {
+    const Amps least = familyOf(task.library, held).ratings.front();
+    const std::size_t thickest =
+        fittingUpTo(task, state, index, task.library.conductors.size() - 1);
+    const ConductorRow& row = task.library.conductors[thickest];
+    const Amps bears = ampacityOf(task, index, row.area).value_or(Amps());
+    const bool allowed = row.largestDevice.si() <= 0.0 || row.largestDevice >= least;
+    return least > needed * kFarAbove || least > bears || !allowed;
+}
+
+// What holds it: its slot, but for a distributor's way that it outgrows.
+Holds holdsAt(const SizingTask& task,
+              const SizingState& state,
+              std::size_t index,
+              End end,
+              const std::function<Amps(const FuseFamily&)>& needed,
+              Holds slotHolds) {
+    const Protection& slot =
+        *protectionAt(task.circuit(), task.circuit().conductors[index], end);
+    const std::string held = heldAt(task, index, end, slot);
+    const bool out = slotHolds == Holds::Distributor && !held.empty() &&
+                     outgrows(task, state, index, held, needed(familyOf(task.library, held)));
+    return out ? Holds::Itself : slotHolds;
+}
+
 std::string familyFor(const SizingTask& task,
                       std::size_t index,
                       End end,
@@ -182,13 +221,15 @@ std::string familyFor(const SizingTask& task,
     if (!slot.family.empty()) {
         return slot.family;
     }
-    if (const std::string held = heldAt(task, index, end, slot); !held.empty()) {
-        return held;
+    if (asked.holds == Holds::Distributor) {
+        const std::string held = heldAt(task, index, end, slot);
+        return held.empty() ? firstSuitable(task.library, kInDistributor, present, asked) : held;
     }
-    return slot.holds == Holds::Distributor
-               ? firstSuitable(task.library, kInDistributor, present, asked)
-           : atBattery(task, c, end) ? firstSuitable(task.library, kAtBattery, present, asked)
-                                     : firstSuitable(task.library, kElsewhere, present, asked);
+    if (c.purpose == Purpose::Signal) {
+        return firstSuitable(task.library, kInThinLead, present, asked);
+    }
+    return atBattery(task, c, end) ? firstSuitable(task.library, kAtBattery, present, asked)
+                                   : firstSuitable(task.library, kElsewhere, present, asked);
 }
 
 // The next rating up, and within what the maker allows: the next one down.
@@ -220,7 +261,6 @@ void chooseOne(const SizingTask& task,
     const Working& w = state.conductors[index];
     const Protection& slot = *protectionAt(task.circuit(), c, end);
     fuse.distance = slot.distance;
-    fuse.holds = slot.holds;
     fuse.leftOut = slot.leftOut;
     const bool rises = choice == Choice::OnlyRise;
     const std::string present = rises ? fuse.computedFamily : std::string();
@@ -229,6 +269,7 @@ void chooseOne(const SizingTask& task,
                    ? amps(kControlAmps)
                    : w.load * factorFor(task, index, end, family).factor;
     };
+    fuse.holds = holdsAt(task, state, index, end, neededOf, rises ? fuse.holds : slot.holds);
     const std::string family = familyFor(task,
                                          index,
                                          end,
@@ -236,7 +277,8 @@ void chooseOne(const SizingTask& task,
                                          {neededOf,
                                           fuse.strongest,
                                           task.library.conductors[w.computed].area,
-                                          task.index.nominal[index]});
+                                          task.index.nominal[index],
+                                          fuse.holds});
     const FuseFamily& chosen = familyOf(task.library, family);
     const Factor factor = factorFor(task, index, end, chosen);
     fuse.factorRule = factor.rule;

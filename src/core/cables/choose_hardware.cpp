@@ -84,7 +84,9 @@ auto serves(const SizingTask& task, const HardwareModel& model, const Asked& ask
         return canTake(task.library, model.connection, area);
     });
     const bool hasWays = model.ways > 0;
-    return std::tuple(model.maxCurrent >= asked.current,
+    const double carries =
+        asked.current.si() > 0.0 ? std::min(1.0, model.maxCurrent / asked.current) : 1.0;
+    return std::tuple(carries,
                       holdsFuses(task, model, asked),
                       connects,
                       hasWays ? std::min(model.ways, asked.ways) : 0);

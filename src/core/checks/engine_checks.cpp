@@ -266,15 +266,16 @@ void checkDriving(const CheckInput& in, Checks& out) {
     }
     Finding f = findingOf(in, "E9", unitSubject(in.gear.engines.front().id));
     if (driven) {
+        const double times = marks->needed.si / marks->chosen.si;
         f.what = {
-            "With {time} of driving per day {needed} are needed; the charger gives {chosen}."_text,
+            "In the leanest month the sun leaves so much to make up that {hours} of driving a day would be needed with {chosen}; {time} are planned."_text,
             {{"time", measure(in.plan.trip.drivingPerDay)},
-             {"needed", marks->needed},
+             {"hours", measure(in.plan.trip.drivingPerDay * times)},
              {"chosen", marks->chosen}}};
     } else {
         f.what = {"A charger from the engine is planned, but no driving."_text, {}};
     }
-    f.why = {"Sun and driving supply less than is used in the leanest month."_text, {}};
+    f.why = {"The bank is emptied a little more each day."_text, {}};
     f.remedy = {
         "Use a stronger charger if the alternator allows it, drive longer, or plan shore "
         "power for dull weeks."_text,

@@ -6,8 +6,8 @@
 #include "core/cables/figures.h"
 #include "core/checks/families.h"
 #include "core/checks/offers.h"
-#include "core/circuit/explain_moment.h"
 #include "core/gear/inverter.h"
+#include "core/library/gear_fields.h"
 
 namespace spirk {
 
@@ -129,7 +129,7 @@ void checkHeld(const CheckInput& in, const InverterUnit& unit, std::vector<Findi
 }
 
 // At the volts that it gets while what must run at once runs, on a bank half full.
-void checkVolts(const CheckInput& in, const InverterUnit& unit, std::vector<Finding>& out) {
+void checkVolts(const CheckInput& in, const InverterUnit& unit, Checks& out) {
     const DeviceId device(unit.id.value);
     const Volts cutOff = in.gear.bankOf(unit.from).chemistry.inverterCutOff;
     for (const MomentSolution& solved : in.moments) {
@@ -151,8 +151,24 @@ void checkVolts(const CheckInput& in, const InverterUnit& unit, std::vector<Find
         f.why = "It switches off under its largest load although the bank is half full."_text;
         f.remedy =
             "Use a larger bank, whose volts fall less, thicker or shorter cables, or run less at once."_text;
-        f.figures = {deviceFigure(*moment, device)};
-        out.push_back(std::move(f));
+        f.figures = {unitFigure(unit.id, "volts")};
+        out.findings.push_back(std::move(f));
+        out.why.add({.id = unitFigure(unit.id, "volts"),
+                     .title = "Voltage at the inverter under its largest load"_text,
+                     .formula = "U, where loads, cables and the bank's own resistance come to rest"_text,
+                     .terms = {{"U"_text,
+                                "between its terminals"_text,
+                                measure(*here),
+                                FromSolver{moment->name}},
+                               {"U_low"_text,
+                                "its low cut-off"_text,
+                                measure(cutOff),
+                                fromTable(in.library,
+                                          "chemistries",
+                                          in.gear.bankOf(unit.from).chemistry.name)}},
+                     .result = measure(*here),
+                     .source = "network solved"_text,
+                     .note = {}});
         return;
     }
 }
@@ -167,7 +183,7 @@ Checks inverterChecks(const CheckInput& input) {
         surge += inverter.model->surge;
         checkMaker(input, inverter, out.findings);
         checkHeld(input, inverter, out.findings);
-        checkVolts(input, inverter, out.findings);
+        checkVolts(input, inverter, out);
     }
     if (input.gear.inverters.empty()) {
         return out;

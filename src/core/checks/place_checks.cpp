@@ -75,28 +75,42 @@ void checkInsulation(const CheckInput& in, Checks& out) {
     }
 }
 
-// Judgement: heat that doubles the copper is worth another insulation.
+// Judgement: heat that doubles the copper is worth another insulation, from this size on.
 constexpr double kThickerByHeat = 2.0;
+constexpr double kWorthIt = 4.0;
 
-// The insulation for more heat with which the least copper carries the same there, where that is so
-// much less.
+// The smallest size that carries what this conductor must with some insulation; nothing where none
+// does.
+std::optional<double> sizeWith(const CheckInput& in,
+                               const CableRow& row,
+                               const AmpacityColumn& column,
+                               const Laying& laying) {
+    for (const ConductorRow& size : in.library.conductors) {
+        const auto carries = ampacity(column, size.area, laying);
+        if (carries && enough(*carries, row.needed)) {
+            return inMm2(size.area);
+        }
+    }
+    return std::nullopt;
+}
+
+// The coolest insulation for more heat with which so much less copper serves there, where it is the
+// heat that asks for it.
 const AmpacityColumn* cooler(const CheckInput& in, const CableRow& row) {
-    const Conductor& c = conductorOf(in, row);
-    const AmpacityColumn& now = columnOf(in.library, c.insulation);
+    const AmpacityColumn& now = columnOf(in.library, conductorOf(in, row).insulation);
+    const double most = inMm2(row.computedArea) / kThickerByHeat;
+    Laying usual = layingOf(in, row);
+    usual.ambient = now.reference;
+    const auto unheated = sizeWith(in, row, now, usual);
+    if (inMm2(row.computedArea) < kWorthIt || !unheated || *unheated > most) {
+        return nullptr;
+    }
     const AmpacityColumn* best = nullptr;
-    double least = inMm2(row.computedArea) / kThickerByHeat;
     for (const AmpacityColumn& column : in.library.ampacity) {
-        if (!column.satisfiesChecks || column.maximum <= now.maximum) {
-            continue;
-        }
-        const auto serves = std::ranges::find_if(in.library.conductors, [&](const auto& size) {
-            const auto carries = ampacity(column, size.area, layingOf(in, row));
-            return carries && enough(*carries, row.needed);
-        });
-        if (serves != in.library.conductors.end() && inMm2(serves->area) <= least) {
-            best = best == nullptr || inMm2(serves->area) < least ? &column : best;
-            least = inMm2(serves->area);
-        }
+        const bool hotter = column.satisfiesChecks && column.maximum > now.maximum;
+        const auto size = hotter ? sizeWith(in, row, column, layingOf(in, row)) : std::nullopt;
+        const bool serves = size && *size <= most;
+        best = serves && (best == nullptr || column.maximum < best->maximum) ? &column : best;
     }
     return best;
 }

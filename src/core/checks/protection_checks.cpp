@@ -327,6 +327,32 @@ void checkResets(const CheckInput& in,
     out.push_back(std::move(f));
 }
 
+// A distributor's ways, and a block's, take fuses of one family.
+void checkHolder(const CheckInput& in,
+                 const CableRow& row,
+                 const ChosenFuse& fuse,
+                 std::vector<Finding>& out) {
+    const Device& at = *findDevice(in.wiring.circuit, conductorOf(in, row).from.device);
+    const HardwareModel* holder =
+        at.made ? findHardware(in.plan, in.library, at.made->model) : nullptr;
+    if (fuse.holds == Holds::Itself || holder == nullptr || holder->fuses.empty() ||
+        holder->fuses == fuse.family) {
+        return;
+    }
+    Finding f = findingOf(in, "W20", subject(row.id));
+    f.where.push_back(subject(at.id));
+    f.what = {"The {family} of {name} does not fit {device}, whose ways take: {takes}."_text,
+              {{"family", familyOf(in.library, fuse.family).name},
+               {"name", conductorOf(in, row).name},
+               {"device", at.name},
+               {"takes", familyOf(in.library, holder->fuses).name}}};
+    f.why = "A fuse that is forced between other contacts gets hot, or falls out."_text;
+    f.remedy = "Fit the family that it takes, or give this fuse a holder of its own."_text;
+    f.figures = {fuseFigure(row.id, End::From)};
+    offerComputed(row, fuse, f);
+    out.push_back(std::move(f));
+}
+
 void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<Finding>& out) {
     const auto& fuse = end == End::From ? row.fuseFrom : row.fuseTo;
     if (!fuse || fuse->leftOut) {
@@ -338,6 +364,7 @@ void checkFuse(const CheckInput& in, const CableRow& row, End end, std::vector<F
     checkSelective(in, row, *fuse, out);
     checkBlockWay(in, row, *fuse, out);
     checkResets(in, row, *fuse, out);
+    checkHolder(in, row, *fuse, out);
 }
 
 // Everything that flows to an inverter passes the main fuse of its rail.

@@ -83,12 +83,14 @@ Ohms wayToBank(const CheckInput& in, const RelayUnit& relay, const CableRow& fee
 // The bank helps to start, by the resistances: sun or a charger may hold the relay closed.
 void checkCranking(const CheckInput& in, const RelayUnit& relay, Checks& out) {
     const CableRow* feed = findRow(in.cables, ConductorId(relay.id.value + ".feed+"));
-    const Fixture* starter = findById(in.library.fixtures, std::string("starter"));
-    if (feed == nullptr || starter == nullptr || !feed->fuseFrom || feed->fuseFrom->leftOut) {
+    const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
+    const Emf* battery =
+        starter == nullptr ? nullptr : std::get_if<Emf>(&starter->elements.front());
+    if (feed == nullptr || battery == nullptr || !feed->fuseFrom || feed->fuseFrom->leftOut) {
         return;
     }
     const Ohms way = wayToBank(in, relay, *feed);
-    const Amps share = amps(kCrankingAmps) * (starter->resistance / (starter->resistance + way));
+    const Amps share = amps(kCrankingAmps) * (battery->typical / (battery->typical + way));
     out.why.add(
         {.id = unitFigure(relay.id, "cranking"),
          .title = "Current through the closed relay while the engine is started"_text,
@@ -99,7 +101,7 @@ void checkCranking(const CheckInput& in, const RelayUnit& relay, Checks& out) {
                     FromRule{"judgement"_text}},
                    {"R_starter"_text,
                     "inside the starter battery"_text,
-                    measure(starter->resistance),
+                    measure(battery->typical),
                     fromTable(in.library, "fixtures", starter->name)},
                    {"R_way"_text,
                     "cables, fuses and relay, the body, and inside the bank"_text,

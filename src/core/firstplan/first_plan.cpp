@@ -8,6 +8,7 @@
 #include "core/base/promise.h"
 #include "core/design/use_cables.h"
 #include "core/plan/units.h"
+#include "core/supply/frost.h"
 
 namespace spirk {
 
@@ -171,15 +172,7 @@ private:
 
     [[nodiscard]] bool freezes() const {
         const Climate* climate = findClimate(library_, plan_.trip.climate);
-        for (int m = plan_.trip.firstMonth;; m = m % 12 + 1) {
-            // Judgement: nights are some degrees below the month's mean.
-            if (climate->mean[static_cast<std::size_t>(m - 1)] < celsius(5.0)) {
-                return true;
-            }
-            if (m == plan_.trip.lastMonth) {
-                return false;
-            }
-        }
+        return coldNight(plan_, *climate).degrees < rule(library_, "charge_below_c").value;
     }
 
     void chooseBank() {
@@ -245,7 +238,7 @@ private:
                 }
             }
         }
-        plan_ = firstWithout({"S1", "S2", "S3", "S4", "S14"}, candidates);
+        plan_ = firstWithout({"S1", "S2", "S3", "S4", "S14", "W7", "W13"}, candidates);
     }
 
     // The weakest that makes up for what the sun leaves, or the strongest that spares the

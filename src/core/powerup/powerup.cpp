@@ -5,7 +5,6 @@
 #include <cmath>
 
 #include "core/base/promise.h"
-#include "core/cables/figures.h"
 #include "core/circuit/explain_moment.h"
 #include "core/gear/battery.h"
 #include "core/powerup/dead_tests.h"
@@ -453,7 +452,7 @@ private:
                        {"R"_text,
                         "the bond, warm, its joints and the body"_text,
                         measure(way),
-                        FromFigure{cableFigure(own->id, "size")}}},
+                        FromRule{"the bond's row in Cables, and the body"_text}}},
              .result = {},
              .source = "own arithmetic"_text,
              .note =

@@ -54,8 +54,10 @@ std::string formatLength(double metres, LengthUnit unit) {
 }
 
 std::string formatTemperature(double celsius, TemperatureUnit unit) {
-    return unit == TemperatureUnit::Celsius ? fmt::format("{:.0f} °C", celsius)
-                                            : fmt::format("{:.0f} °F", celsius * 1.8 + 32.0);
+    // No '-0'.
+    const auto whole = [](double degrees) { return std::round(degrees) + 0.0; };
+    return unit == TemperatureUnit::Celsius ? fmt::format("{:.0f} °C", whole(celsius))
+                                            : fmt::format("{:.0f} °F", whole(celsius * 1.8 + 32.0));
 }
 
 std::string formatArea(double m2) {

@@ -107,7 +107,6 @@ namespace {
 
 void protectSignal(Draft& draft, const ConductorId& lead) {
     Protection fuse = guarding(holderFuse(draft), "W24");
-    fuse.family = "blade";
     draft.protect(lead, fuse);
 }
 

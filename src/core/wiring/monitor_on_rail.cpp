@@ -44,7 +44,6 @@ void addSupply(Draft& draft, const MonitorUnit& monitor) {
         Purpose::Signal);
     feed.insulation = draft.library.region.smallInsulation;
     Protection fuse = guarding(holderFuse(draft), "G5");
-    fuse.family = "blade";  // in line, as it is sold with such leads
     draft.protect(feed.id, std::move(fuse));
     Conductor& back = draft.conductor(id + ".feed-",
                                       {"supply of {monitor}, negative"_text, {{"monitor", d.name}}},

@@ -107,8 +107,7 @@ private:
                                            Purpose::Signal);
         lead.insulation = draft_.library.region.smallInsulation;
         Protection fuse = guarding(holderFuse(draft_), "G5");
-        fuse.family = "blade";
-        draft_.protect(lead.id, std::move(fuse));
+            draft_.protect(lead.id, std::move(fuse));
     }
 
     // Whether a display reads it.
