@@ -280,10 +280,6 @@
         <translation>Crimpkontakt {size}</translation>
     </message>
     <message>
-        <source>lug {size} {stud}</source>
-        <translation>Kabelschuh {size} {stud}</translation>
-    </message>
-    <message>
         <source>fuse holder</source>
         <translation>Sicherungshalter</translation>
     </message>
@@ -812,14 +808,6 @@
         <translation>{n} Stränge sind parallel, ohne Sicherung in jedem.</translation>
     </message>
     <message>
-        <source>The others drive {others} into a faulty one; its panels withstand {bears}.</source>
-        <translation>Die anderen treiben {others} in einen fehlerhaften; seine Module halten {bears} aus.</translation>
-    </message>
-    <message>
-        <source>Fit a gPV fuse of at most {fuse} in each string, or wire panels in series.</source>
-        <translation>In jeden Strang eine gPV-Sicherung von höchstens {fuse} einsetzen, oder die Module in Reihe schalten.</translation>
-    </message>
-    <message>
         <source>Strings of {here} and {there} at maximum power are in parallel at one controller.</source>
         <translation>Stränge mit {here} und {there} im Maximum der Leistung sind parallel an einem Regler.</translation>
     </message>
@@ -930,10 +918,6 @@
     <message>
         <source>own arithmetic</source>
         <translation>eigene Rechnung</translation>
-    </message>
-    <message>
-        <source>With everything on, one battery must deliver {current}; its limit is {limit}.</source>
-        <translation>Wenn alles läuft, muss eine Batterie {current} liefern; ihr Grenzwert ist {limit}.</translation>
     </message>
     <message>
         <source>Its battery management system (BMS) switches off under load, and everything goes dark at once.</source>
@@ -1100,10 +1084,6 @@
         <translation>Die Ladegeräte in ihren Einstellungen begrenzen, oder eine größere Bank verwenden.</translation>
     </message>
     <message>
-        <source>At best {current} charge the bank: {time} from empty to full.</source>
-        <translation>Höchstens {current} laden die Bank: {time} von leer bis voll.</translation>
-    </message>
-    <message>
         <source>A lead-acid battery that is seldom full sulphates and fails early.</source>
         <translation>Eine Bleibatterie, die selten voll ist, sulfatiert und fällt früh aus.</translation>
     </message>
@@ -1114,10 +1094,6 @@
     <message>
         <source>Plan stronger charging, or a smaller bank.</source>
         <translation>Stärkeres Laden planen, oder eine kleinere Bank.</translation>
-    </message>
-    <message>
-        <source>On this trip nights are near {night}; {model} has no heater.</source>
-        <translation>Auf dieser Reise sind die Nächte nahe {night}; {model} hat keine Heizung.</translation>
     </message>
     <message>
         <source>Charging lithium below freezing plates lithium metal in the cells: permanent damage, and a risk of an internal short circuit.</source>
@@ -1488,16 +1464,8 @@
         <translation>Eine Signalleitung verlegen</translation>
     </message>
     <message>
-        <source>With {time} of driving per day {needed} are needed; the charger gives {chosen}.</source>
-        <translation>Bei {time} Fahrt pro Tag sind {needed} nötig; das Ladegerät gibt {chosen}.</translation>
-    </message>
-    <message>
         <source>A charger from the engine is planned, but no driving.</source>
         <translation>Laden vom Motor ist geplant, aber keine Fahrt.</translation>
-    </message>
-    <message>
-        <source>Sun and driving supply less than is used in the leanest month.</source>
-        <translation>Sonne und Fahrt liefern im schwächsten Monat weniger, als verbraucht wird.</translation>
     </message>
     <message>
         <source>Use a stronger charger if the alternator allows it, drive longer, or plan shore power for dull weeks.</source>
@@ -1580,14 +1548,6 @@
         <translation>Die Masseverbindung hat {size}; {needed} ist nötig.</translation>
     </message>
     <message>
-        <source>It carries every fault to the chassis, and the starter&apos;s current if the vehicle&apos;s own earth strap breaks.</source>
-        <translation>Sie trägt jeden Fehlerstrom zur Karosserie, und den Anlasserstrom, wenn das Masseband des Fahrzeugs bricht.</translation>
-    </message>
-    <message>
-        <source>Use {size}: one size below the largest positive.</source>
-        <translation>{size} verwenden: eine Stufe kleiner als der größte Plusquerschnitt.</translation>
-    </message>
-    <message>
         <source>Use: {model}</source>
         <translation>Verwenden: {model}</translation>
     </message>
@@ -1600,16 +1560,8 @@
         <translation>Die berechnete Sicherung einsetzen</translation>
     </message>
     <message>
-        <source>{name} runs through a place at {ambient}; its insulation ({insulation}) is rated {maximum}.</source>
-        <translation>{name} führt durch einen Ort mit {ambient}; die Isolierung ({insulation}) ist bis {maximum} zugelassen.</translation>
-    </message>
-    <message>
         <source>It softens and can short-circuit even without any current.</source>
         <translation>Sie wird weich und kann auch ohne Strom einen Kurzschluss machen.</translation>
-    </message>
-    <message>
-        <source>Use another route, or a cable rated for more heat.</source>
-        <translation>Einen anderen Weg nehmen, oder ein Kabel für mehr Hitze.</translation>
     </message>
     <message>
         <source>{n} conductor is sized for the usual ambient temperature of: {places}.</source>
@@ -1684,10 +1636,6 @@
         <translation>Davor, nahe der Bank, eine Sicherung mit genügend Ausschaltvermögen einsetzen, oder Sicherungen, die mehr unterbrechen können.</translation>
     </message>
     <message>
-        <source>Fit a {family}, or a fuse with enough interrupting capacity upstream.</source>
-        <translation>Einsetzen: {family}, oder davor eine Sicherung mit genügend Ausschaltvermögen.</translation>
-    </message>
-    <message>
         <source>{family}; {rule}</source>
         <translation>{family}; {rule}</translation>
     </message>
@@ -1702,10 +1650,6 @@
     <message>
         <source>The cable up to the fuse is not protected.</source>
         <translation>Das Kabel bis zur Sicherung ist nicht geschützt.</translation>
-    </message>
-    <message>
-        <source>Move it closer; in a sheath or conduit up to {sheathed} are allowed.</source>
-        <translation>Näher setzen; mit Schutzrohr sind bis zu {sheathed} erlaubt.</translation>
     </message>
     <message>
         <source>Put it back near its source</source>
@@ -1726,14 +1670,6 @@
     <message>
         <source>The fuse of {name} ({fuse}) is more than half of the one upstream ({before}).</source>
         <translation>Die Sicherung von {name} ({fuse}) ist größer als die Hälfte der davor ({before}).</translation>
-    </message>
-    <message>
-        <source>A short circuit here may open both, and the whole block goes dark.</source>
-        <translation>Ein Kurzschluss hier kann beide auslösen, und der ganze Block ist dunkel.</translation>
-    </message>
-    <message>
-        <source>Fit a larger fuse and cable upstream of the block, or move this load to the bus bars.</source>
-        <translation>Vor dem Block eine größere Sicherung und ein größeres Kabel einsetzen, oder diesen Verbraucher an die Sammelschienen legen.</translation>
     </message>
     <message>
         <source>The fuse of {name} is {fuse}; a way of its block is limited to {limit}.</source>
@@ -3696,14 +3632,6 @@
         <translation>ausgeschaltete Verbraucher zeigen weit mehr, ein Kurzschluss weit weniger.</translation>
     </message>
     <message>
-        <source>Resistance from the negative bar to the chassis, most</source>
-        <translation>Widerstand von der Minusschiene zur Karosserie, höchstens</translation>
-    </message>
-    <message>
-        <source>the leads of a hand meter alone read a few tenths of an ohm.</source>
-        <translation>schon die Messleitungen eines Handmessgeräts haben einige Zehntel Ohm.</translation>
-    </message>
-    <message>
         <source>All fuses out, main switch off, every isolator open, inverter and loads off, engine stopped.</source>
         <translation>Alle Sicherungen heraus, Hauptschalter aus, alle Trennschalter offen, Wechselrichter und Verbraucher aus, Motor aus.</translation>
     </message>
@@ -3714,14 +3642,6 @@
     <message>
         <source>Polarity at each device: follow each lead by its label from end to end; {positive} to plus, {negative} to minus. The shunt&apos;s battery side faces the bank.</source>
         <translation>Polarität an jedem Gerät: jede Leitung nach ihrer Beschriftung von Ende zu Ende verfolgen; {positive} an Plus, {negative} an Minus. Die Batterieseite des Shunts zeigt zur Bank.</translation>
-    </message>
-    <message>
-        <source>Resistance from the negative bar to bare metal of the body.</source>
-        <translation>Widerstand von der Minusschiene zu blankem Metall der Karosserie.</translation>
-    </message>
-    <message>
-        <source>resistance, negative bar to chassis</source>
-        <translation>Widerstand, Minusschiene zu Karosserie</translation>
     </message>
     <message>
         <source>at step {n} of switching on</source>
@@ -3740,32 +3660,8 @@
         <translation>Spannung an {device}, {from} nach {to}</translation>
     </message>
     <message>
-        <source>from V - (E_50 - E_20) to V + (E_95 - E_50)</source>
-        <translation>von V - (E_50 - E_20) bis V + (E_95 - E_50)</translation>
-    </message>
-    <message>
-        <source>with the bank half charged</source>
-        <translation>bei halb geladener Bank</translation>
-    </message>
-    <message>
-        <source>E_50</source>
-        <translation>E_50</translation>
-    </message>
-    <message>
-        <source>E_20</source>
-        <translation>E_20</translation>
-    </message>
-    <message>
-        <source>E_95</source>
-        <translation>E_95</translation>
-    </message>
-    <message>
         <source>network solved at this step</source>
         <translation>bei diesem Schritt gelöstes Netz</translation>
-    </message>
-    <message>
-        <source>Batteries come about half charged; in the middle, rest voltage says little.</source>
-        <translation>Batterien kommen etwa halb geladen; in der Mitte sagt die Ruhespannung wenig.</translation>
     </message>
     <message>
         <source>V ± d</source>
@@ -3814,10 +3710,6 @@
     <message>
         <source>tolerance of clamp meter and rating plate</source>
         <translation>Toleranz von Stromzange und Typenschild</translation>
-    </message>
-    <message>
-        <source>from zero to I · (1 + p)</source>
-        <translation>von null bis I · (1 + p)</translation>
     </message>
     <message>
         <source>current in full sun</source>
@@ -4380,10 +4272,6 @@
         <translation>mittlerer Tag als Halbsinus von zehn hellen Stunden (Einschätzung)</translation>
     </message>
     <message>
-        <source>share a PWM controller uses: bank&apos;s voltage over the panels&apos; best</source>
-        <translation>Anteil, den ein PWM-Regler nutzt: Spannung der Bank durch Bestspannung der Module</translation>
-    </message>
-    <message>
         <source>sum of the arrays, each: E = P · h · f · (1 − cut)</source>
         <translation>Summe der Modulgruppen, je: E = P · h · f · (1 − cut)</translation>
     </message>
@@ -4512,10 +4400,6 @@
         <translation>Tage, die die Bank allein reichen muss</translation>
     </message>
     <message>
-        <source>As rated capacity: {capacity} at {volts}.</source>
-        <translation>Als Nennkapazität: {capacity} bei {volts}.</translation>
-    </message>
-    <message>
         <source>Share of the rated capacity in the trip&apos;s coldest month</source>
         <translation>Anteil der Nennkapazität im kältesten Reisemonat</translation>
     </message>
@@ -4574,14 +4458,6 @@
     <message>
         <source>Banks chosen, usable energy together</source>
         <translation>Gewählte Bänke, nutzbare Energie zusammen</translation>
-    </message>
-    <message>
-        <source>E = n · C · V · u · k</source>
-        <translation>E = n · C · V · u · k</translation>
-    </message>
-    <message>
-        <source>sum of the banks, each: E = n · C · V · u · k</source>
-        <translation>Summe der Bänke, je: E = n · C · V · u · k</translation>
     </message>
     <message>
         <source>A higher usable share gives more days, but fewer cycles in the battery&apos;s life.</source>
@@ -4644,10 +4520,6 @@
         <translation>Nötiges Laden vom Motor im schwächsten Monat</translation>
     </message>
     <message>
-        <source>I = (E_day − E_sun) / (η · t · V); zero where the sun is enough</source>
-        <translation>I = (E_day − E_sun) / (η · t · V); null, wo die Sonne genügt</translation>
-    </message>
-    <message>
         <source>E_sun</source>
         <translation>E_sun</translation>
     </message>
@@ -4662,22 +4534,6 @@
     <message>
         <source>No driving is planned: the engine adds nothing.</source>
         <translation>Es ist keine Fahrt geplant: Der Motor trägt nichts bei.</translation>
-    </message>
-    <message>
-        <source>charger&apos;s output</source>
-        <translation>Ausgangsstrom des Ladegeräts</translation>
-    </message>
-    <message>
-        <source>Driving time from empty to full</source>
-        <translation>Fahrzeit von leer bis voll</translation>
-    </message>
-    <message>
-        <source>t = n · C · u / I</source>
-        <translation>t = n · C · u / I</translation>
-    </message>
-    <message>
-        <source>own arithmetic; without the last, slower part</source>
-        <translation>eigene Rechnung; ohne den letzten, langsameren Teil</translation>
     </message>
     <message>
         <source>half of the alternator&apos;s rating, within the limits of relay and bank (judgement)</source>
@@ -5344,10 +5200,6 @@
         <translation>{source} zu {unit}</translation>
     </message>
     <message>
-        <source>starter battery to {unit} and back</source>
-        <translation>Starterbatterie zu {unit} und zurück</translation>
-    </message>
-    <message>
         <source>{unit} to bus bars</source>
         <translation>{unit} zu Sammelschienen</translation>
     </message>
@@ -5622,10 +5474,6 @@
     <message>
         <source>relay&apos;s negative</source>
         <translation>Minus des Relais</translation>
-    </message>
-    <message>
-        <source>starter battery to bus bars and back</source>
-        <translation>Starterbatterie zu Sammelschienen und zurück</translation>
     </message>
     <message>
         <source>Both fuses of the relay in, engine stopped: no current flows. Start the engine: within a minute, above {joins} at the starter battery, it connects both batteries.</source>
@@ -6528,10 +6376,6 @@
         <translation>Solarkabel</translation>
     </message>
     <message>
-        <source>EN 50618, single, free air, 60 °C ambient, 120 °C conductor</source>
-        <translation>EN 50618, einzeln, frei in Luft, 60 °C Umgebung, 120 °C am Leiter</translation>
-    </message>
-    <message>
         <source>IEC 60364-4-43 table 43A, cross-linked 90 to 250 °C</source>
         <translation>IEC 60364-4-43 Tabelle 43A, vernetzt 90 bis 250 °C</translation>
     </message>
@@ -6564,16 +6408,8 @@
         <translation>Sicherung über der Belastbarkeit ihres Kabels</translation>
     </message>
     <message>
-        <source>IEC 60364-4-43, 433.1 (I_n ≤ I_z); ISO 10133. EN 1648: check</source>
-        <translation>IEC 60364-4-43, 433.1 (I_n ≤ I_z); ISO 10133. EN 1648: prüfen</translation>
-    </message>
-    <message>
         <source>fuse below 1.25 times the load</source>
         <translation>Sicherung unter dem 1,25-Fachen des Stroms</translation>
-    </message>
-    <message>
-        <source>NEC 210.20/215.3, used by choice; blade fuses: 80 % of the rating (common practice)</source>
-        <translation>NEC 210.20/215.3, freiwillig angewandt; Flachsicherungen: 80 % des Nennstroms (gängige Praxis)</translation>
     </message>
     <message>
         <source>no fuse where a fault can be fed</source>
@@ -6784,10 +6620,6 @@
         <translation>gasende Batterie im Wohnraum</translation>
     </message>
     <message>
-        <source>IEC 62485-2 (ventilation of battery rooms), used by choice. EN 1648: check</source>
-        <translation>IEC 62485-2 (Lüftung von Batterieräumen), freiwillig angewandt. EN 1648: prüfen</translation>
-    </message>
-    <message>
         <source>batteries in series without balancing</source>
         <translation>Batterien in Reihe ohne Ausgleich</translation>
     </message>
@@ -6826,10 +6658,6 @@
     <message>
         <source>maker&apos;s start voltage; panel&apos;s temperature coefficient</source>
         <translation>Startspannung nach Hersteller; Temperaturkoeffizient des Moduls</translation>
-    </message>
-    <message>
-        <source>three or more strings without string fuses</source>
-        <translation>drei oder mehr Stränge ohne Strangsicherungen</translation>
     </message>
     <message>
         <source>IEC 62548; panel&apos;s largest series fuse (maker)</source>
@@ -6948,10 +6776,6 @@
         <translation>Masseverbindung zu dünn</translation>
     </message>
     <message>
-        <source>IEC 60364-7-721 (4 mm²), one size below the largest positive by ABYC E-11</source>
-        <translation>IEC 60364-7-721 (4 mm²), eine Stufe kleiner als der größte Plusquerschnitt nach ABYC E-11</translation>
-    </message>
-    <message>
         <source>a negative bypasses the shunt</source>
         <translation>ein Minus umgeht den Shunt</translation>
     </message>
@@ -7030,10 +6854,6 @@
     <message>
         <source>barrel bores after DIN 46235; below 6 mm² ring terminals</source>
         <translation>Hülsenbohrungen nach DIN 46235; unter 6 mm² Ringkabelschuhe</translation>
-    </message>
-    <message>
-        <source>from memory; class 5 strands often need the flexible lug with a larger bore</source>
-        <translation>aus dem Gedächtnis; Klasse-5-Litzen brauchen oft den flexiblen Kabelschuh mit größerer Bohrung</translation>
     </message>
     <message>
         <source>ABYC and IEC figures well known; ISO 10133 from memory; the rest common practice</source>
@@ -7244,10 +7064,6 @@
         <translation>Kabelgewicht ohne Kupfer</translation>
     </message>
     <message>
-        <source>a lug or terminal with its sleeve</source>
-        <translation>ein Kabelschuh oder Stecker mit Schrumpfschlauch</translation>
-    </message>
-    <message>
         <source>torque for brass terminals of devices, dry: common practice</source>
         <translation>Drehmoment für Messingklemmen von Geräten, trocken: gängige Praxis</translation>
     </message>
@@ -7422,10 +7238,6 @@
     <message>
         <source>UL 248-15</source>
         <translation>UL 248-15</translation>
-    </message>
-    <message>
-        <source>1.1 and 1.35 times: well known; the rest weak</source>
-        <translation>1,1- und 1,35-fach: gut bekannt; der Rest schwach belegt</translation>
     </message>
     <message>
         <source>UL 248-15, well known</source>
@@ -8344,14 +8156,6 @@
         <translation>ABYC E-10 (Lüftung); NEC 551.10(D), aus dem Gedächtnis</translation>
     </message>
     <message>
-        <source>maker&apos;s limit; NEC 690.7(B) for the method</source>
-        <translation>Grenzwert des Herstellers; NEC 690.7(B) für das Verfahren</translation>
-    </message>
-    <message>
-        <source>NEC 690.9(A)</source>
-        <translation>NEC 690.9(A)</translation>
-    </message>
-    <message>
         <source>NEC 690.8: 1.56 times short-circuit current</source>
         <translation>NEC 690.8: 1,56-facher Kurzschlussstrom</translation>
     </message>
@@ -8360,20 +8164,12 @@
         <translation>NEC 551.20, 551.56, aus dem Gedächtnis; ABYC E-11</translation>
     </message>
     <message>
-        <source>NEC 551.56 (8 AWG), from memory; one size below the largest positive by ABYC E-11</source>
-        <translation>NEC 551.56 (8 AWG), aus dem Gedächtnis; eine Stufe kleiner als der größte Plusquerschnitt nach ABYC E-11</translation>
-    </message>
-    <message>
         <source>NEC article 551</source>
         <translation>NEC Artikel 551</translation>
     </message>
     <message>
         <source>area by ASTM B258; resistance at 20 °C 17.241/A of annealed copper, 1.02 times for stranding (ASTM B8/B174)</source>
         <translation>Fläche nach ASTM B258; Widerstand bei 20 °C 17,241/A von geglühtem Kupfer, 1,02-fach für Verseilung (ASTM B8/B174)</translation>
-    </message>
-    <message>
-        <source>area: well known; stranding allowance: from memory; outer diameter: common practice</source>
-        <translation>Fläche: gut bekannt; Verseilungszuschlag: aus dem Gedächtnis; Außendurchmesser: gängige Praxis</translation>
     </message>
     <message>
         <source>lug sizes commonly sold (common practice)</source>
@@ -9739,6 +9535,1082 @@
         <source>Fit a smaller fuse there.</source>
         <translation>Dort eine kleinere Sicherung einsetzen.</translation>
     </message>
+    <message>
+        <source>tubular lug for flexible conductors, {size} {stud}</source>
+        <translation>Rohrkabelschuh für feindrähtige Leiter, {size} {stud}</translation>
+    </message>
+    <message>
+        <source>ring terminal {size} {stud}</source>
+        <translation>Ringkabelschuh {size} {stud}</translation>
+    </message>
+    <message>
+        <source>adhesive heat-shrink 3:1 for {size}</source>
+        <translation>Schrumpfschlauch 3:1 mit Kleber für {size}</translation>
+    </message>
+    <message>
+        <source>needed = f · I_B / w; I_n: the family&apos;s next rating up; I_cn ≥ I_k</source>
+        <translation>nötig = f · I_B / w; I_n: der nächsthöhere Nennstrom der Bauart; I_cn ≥ I_k</translation>
+    </message>
+    <message>
+        <source>w</source>
+        <translation>w</translation>
+    </message>
+    <message>
+        <source>part of its rating that it bears for hours where it stands</source>
+        <translation>Teil ihres Nennstroms, den sie an ihrem Ort stundenlang führt</translation>
+    </message>
+    <message>
+        <source>Decided by: the largest fuse that is allowed before a thinner cable.</source>
+        <translation>Ausschlaggebend: die größte Sicherung, die vor einem dünneren Kabel zulässig ist.</translation>
+    </message>
+    <message>
+        <source>Decided by: what the maker of what it feeds asks for.</source>
+        <translation>Ausschlaggebend: was der Hersteller des gespeisten Geräts verlangt.</translation>
+    </message>
+    <message>
+        <source>Fit a fuse in each string</source>
+        <translation>Eine Sicherung in jeden Strang setzen</translation>
+    </message>
+    <message>
+        <source>The others drive up to {others} (1.25 times their short-circuit current) into a faulty one; its panels withstand {bears}.</source>
+        <translation>Die anderen treiben bis zu {others} (das 1,25-Fache ihres Kurzschlussstroms) in einen fehlerhaften; seine Module halten {bears} aus.</translation>
+    </message>
+    <message>
+        <source>Fit a gPV fuse of at least {least} and at most {most} in each string: {fuse}.</source>
+        <translation>In jeden Strang eine gPV-Sicherung von mindestens {least} und höchstens {most} setzen: {fuse}.</translation>
+    </message>
+    <message>
+        <source>No fuse is made between {least}, which a string needs, and {most}, which its panels withstand: wire fewer strings in parallel, or use panels that withstand more.</source>
+        <translation>Zwischen {least}, die ein Strang braucht, und {most}, die seine Module aushalten, gibt es keine Sicherung: weniger Stränge parallel schalten, oder Module verwenden, die mehr aushalten.</translation>
+    </message>
+    <message>
+        <source>The panels&apos; short-circuit current is {array}; {controller} takes up to {limit}.</source>
+        <translation>Der Kurzschlussstrom der Module beträgt {array}; {controller} verträgt bis zu {limit}.</translation>
+    </message>
+    <message>
+        <source>With reversed panels, or a fault inside, more flows than its maker reckoned with.</source>
+        <translation>Bei verpolten Modulen oder einem Fehler im Gerät fließt mehr, als sein Hersteller vorgesehen hat.</translation>
+    </message>
+    <message>
+        <source>Wire more panels in series, or use a controller that takes more.</source>
+        <translation>Mehr Module in Reihe schalten, oder einen Regler verwenden, der mehr verträgt.</translation>
+    </message>
+    <message>
+        <source>Nothing switches the panels off: {volts} in daylight, up to {current}.</source>
+        <translation>Nichts schaltet die Module ab: {volts} bei Tageslicht, bis zu {current}.</translation>
+    </message>
+    <message>
+        <source>Their plugs draw an arc when they are opened under load, and the controller&apos;s leads stay live while somebody works on them.</source>
+        <translation>Ihre Stecker ziehen einen Lichtbogen, wenn sie unter Last getrennt werden, und die Leitungen des Reglers stehen unter Spannung, während jemand an ihnen arbeitet.</translation>
+    </message>
+    <message>
+        <source>Fit a switch for direct current that opens both poles, near the controller; until then cover the panels first.</source>
+        <translation>Einen Gleichstromschalter, der beide Pole trennt, nahe am Regler einbauen; bis dahin die Module zuerst abdecken.</translation>
+    </message>
+    <message>
+        <source>Fit a solar isolator</source>
+        <translation>Einen Solartrennschalter einbauen</translation>
+    </message>
+    <message>
+        <source>What runs at once draws {current} out of one battery; its limit is {limit}.</source>
+        <translation>Was gleichzeitig läuft, zieht {current} aus einer Batterie; ihre Grenze ist {limit}.</translation>
+    </message>
+    <message>
+        <source>With everything on and the inverter at its rating, one battery must deliver {current}; its limit is {limit}. What your needs draw, {needs}, is within it.</source>
+        <translation>Wenn alles läuft und der Wechselrichter seine Nennleistung abgibt, muss eine Batterie {current} liefern; ihre Grenze ist {limit}. Was Ihr Bedarf zieht, {needs}, liegt darunter.</translation>
+    </message>
+    <message>
+        <source>The fuse of {name} ({fuse}) is above {largest}, the largest that is allowed before {size}.</source>
+        <translation>Die Sicherung von {name} ({fuse}) liegt über {largest}, der größten vor {size} zulässigen.</translation>
+    </message>
+    <message>
+        <source>Low-voltage wiring of recreational vehicles has a largest fuse for each small size, whatever the table of ampacities allows (NEC 551.10(E)).</source>
+        <translation>Für die Kleinspannungsanlage von Wohnmobilen gilt für jeden kleinen Querschnitt eine größte Sicherung, was auch immer die Tabelle der Strombelastbarkeit erlaubt (NEC 551.10(E)).</translation>
+    </message>
+    <message>
+        <source>Use {size}, or a smaller fuse.</source>
+        <translation>{size} verwenden, oder eine kleinere Sicherung.</translation>
+    </message>
+    <message>
+        <source>No larger one may stand there: its maker, or the thickest cable, bears no more. Divide the load between two feeds, or choose a higher bank voltage.</source>
+        <translation>Eine größere darf dort nicht sitzen: Ihr Hersteller oder das dickste Kabel lässt nicht mehr zu. Die Last auf zwei Zuleitungen verteilen, oder eine höhere Spannung der Bank wählen.</translation>
+    </message>
+    <message>
+        <source>{charger} charges lead-acid only; the bank is {chemistry}.</source>
+        <translation>{charger} lädt nur Blei; die Bank ist {chemistry}.</translation>
+    </message>
+    <message>
+        <source>It equalises and floats at volts that lithium must not get, or never fills it; and it may start again and again.</source>
+        <translation>Es gleicht aus und erhält mit Spannungen, die Lithium nicht bekommen darf, oder lädt es nie voll; und es fängt womöglich immer wieder von vorn an.</translation>
+    </message>
+    <message>
+        <source>Use a charger whose charging voltages can be set for lithium, or check with both makers.</source>
+        <translation>Ein Ladegerät verwenden, dessen Ladespannungen sich auf Lithium einstellen lassen, oder bei beiden Herstellern nachfragen.</translation>
+    </message>
+    <message>
+        <source>{battery} switches itself off to protect itself, and an alternator charges it directly.</source>
+        <translation>{battery} schaltet sich zum eigenen Schutz ab, und eine Lichtmaschine lädt sie unmittelbar.</translation>
+    </message>
+    <message>
+        <source>When it switches off at full charging current, the alternator&apos;s voltage shoots up for a moment: its diodes and what hangs on the bars may be destroyed.</source>
+        <translation>Schaltet sie bei vollem Ladestrom ab, schießt die Spannung der Lichtmaschine für einen Augenblick hoch: Ihre Dioden und was an den Sammelschienen hängt, können zerstört werden.</translation>
+    </message>
+    <message>
+        <source>Put a DC-DC charger between, or a regulator that the batteries can tell to stop first; a surge protector at the alternator is the least.</source>
+        <translation>Einen Ladebooster dazwischensetzen, oder einen Regler, den die Batterien vorher anhalten können; ein Überspannungsschutz an der Lichtmaschine ist das Mindeste.</translation>
+    </message>
+    <message>
+        <source>The bank is at &apos;{place}&apos;, where it gets {ambient}; {chemistry} is charged up to {limit}.</source>
+        <translation>Die Bank steht in &apos;{place}&apos;, wo es {ambient} warm wird; {chemistry} wird bis {limit} geladen.</translation>
+    </message>
+    <message>
+        <source>Its BMS stops charging when it is hot, and heat ages the cells for good.</source>
+        <translation>Ihr BMS hält das Laden an, wenn sie heiß ist, und Hitze lässt die Zellen dauerhaft altern.</translation>
+    </message>
+    <message>
+        <source>Heat dries it out: each ten degrees more halve its life.</source>
+        <translation>Hitze trocknet sie aus: Je zehn Grad mehr halbieren ihr Leben.</translation>
+    </message>
+    <message>
+        <source>Keep the bank where people live, or in a locker with air.</source>
+        <translation>Die Bank im Wohnraum unterbringen, oder in einem belüfteten Staufach.</translation>
+    </message>
+    <message>
+        <source>In the same place as a battery that gives off hydrogen: {devices}.</source>
+        <translation>Am selben Ort wie eine Batterie, die Wasserstoff abgibt: {devices}.</translation>
+    </message>
+    <message>
+        <source>Their contacts spark when they switch. Nothing that sparks may be within {distance} of its vents.</source>
+        <translation>Ihre Kontakte funken beim Schalten. Nichts, was funkt, darf näher als {distance} an ihren Öffnungen sein.</translation>
+    </message>
+    <message>
+        <source>Mount them farther away than {distance}, or behind a gas-tight wall; a box with its own vents ends it.</source>
+        <translation>Weiter als {distance} entfernt montieren, oder hinter einer gasdichten Wand; ein Kasten mit eigener Lüftung behebt es.</translation>
+    </message>
+    <message>
+        <source>{name} is counted with the {rated} of its plate; one of its kind usually draws {usual} while it is on.</source>
+        <translation>{name} wird mit den {rated} des Typenschilds gerechnet; ein Gerät dieser Art zieht eingeschaltet meist {usual}.</translation>
+    </message>
+    <message>
+        <source>The plate says the most it may draw. Energy per day, bank and charging are sized by what it draws on average.</source>
+        <translation>Das Typenschild nennt das meiste, das es ziehen darf. Tagesenergie, Bank und Ladung bemessen sich nach dem, was es im Mittel zieht.</translation>
+    </message>
+    <message>
+        <source>Measure it over a day with a plug-in or clamp meter, and enter what you find in Needs.</source>
+        <translation>Einen Tag lang mit Zwischenstecker oder Stromzange messen, und das Ergebnis unter Bedarf eintragen.</translation>
+    </message>
+    <message>
+        <source>Coldest night to plan for</source>
+        <translation>Kälteste Nacht, mit der zu rechnen ist</translation>
+    </message>
+    <message>
+        <source>T = T_month − (T_coldest month − T_record) / 2</source>
+        <translation>T = T_Monat − (T_kältester Monat − T_Rekord) / 2</translation>
+    </message>
+    <message>
+        <source>T_month</source>
+        <translation>T_Monat</translation>
+    </message>
+    <message>
+        <source>mean of {month}, the coldest of the trip</source>
+        <translation>Mittel im {month}, dem kältesten der Reise</translation>
+    </message>
+    <message>
+        <source>T_coldest month</source>
+        <translation>T_kältester Monat</translation>
+    </message>
+    <message>
+        <source>mean of the year&apos;s coldest month</source>
+        <translation>Mittel des kältesten Monats im Jahr</translation>
+    </message>
+    <message>
+        <source>T_record</source>
+        <translation>T_Rekord</translation>
+    </message>
+    <message>
+        <source>passed about once in ten years</source>
+        <translation>etwa einmal in zehn Jahren unterschritten</translation>
+    </message>
+    <message>
+        <source>judgement: half the span between that month and the record</source>
+        <translation>Ermessen: die halbe Spanne zwischen diesem Monat und dem Rekord</translation>
+    </message>
+    <message>
+        <source>On this trip the coldest nights are near {night}; {model} has no heater.</source>
+        <translation>Auf dieser Reise haben die kältesten Nächte etwa {night}; {model} hat keine Heizung.</translation>
+    </message>
+    <message>
+        <source>In the leanest month the sun leaves so much to make up that {hours} of driving a day would be needed with {chosen}; {time} are planned.</source>
+        <translation>Im magersten Monat lässt die Sonne so viel übrig, dass mit {chosen} {hours} Fahrt am Tag nötig wären; geplant sind {time}.</translation>
+    </message>
+    <message>
+        <source>The bank is emptied a little more each day.</source>
+        <translation>Die Bank wird jeden Tag etwas leerer.</translation>
+    </message>
+    <message>
+        <source>What touches the body returns through it until that circuit&apos;s fuse opens, and it must bear that.</source>
+        <translation>Was die Karosserie berührt, fließt durch sie zurück, bis die Sicherung jenes Stromkreises auslöst; das muss sie aushalten.</translation>
+    </message>
+    <message>
+        <source>Starting, the loads that run at once draw {worst} for a moment; the inverter can give {surge}.</source>
+        <translation>Beim Anlaufen ziehen die gleichzeitig laufenden Verbraucher kurz {worst}; der Wechselrichter kann {surge} abgeben.</translation>
+    </message>
+    <message>
+        <source>A motor that gets too little does not start, and the inverter switches off on overload.</source>
+        <translation>Ein Motor, der zu wenig bekommt, läuft nicht an, und der Wechselrichter schaltet wegen Überlast ab.</translation>
+    </message>
+    <message>
+        <source>Use an inverter with a larger surge, an appliance that starts softly, or start it before the others run.</source>
+        <translation>Einen Wechselrichter mit mehr Spitzenleistung verwenden, ein Gerät mit Sanftanlauf, oder es einschalten, bevor die anderen laufen.</translation>
+    </message>
+    <message>
+        <source>{name} is {size}; the inverter&apos;s maker asks for {asked}.</source>
+        <translation>{name} hat {size}; der Hersteller des Wechselrichters verlangt {asked}.</translation>
+    </message>
+    <message>
+        <source>The maker knows what its terminals and its ripple ask for, and may refuse a claim otherwise.</source>
+        <translation>Der Hersteller weiß, was seine Anschlüsse und ihr Wechselanteil verlangen, und lehnt sonst womöglich die Gewährleistung ab.</translation>
+    </message>
+    <message>
+        <source>The fuse of {name} is {rating}; the inverter&apos;s maker asks for {asked}.</source>
+        <translation>Die Sicherung von {name} hat {rating}; der Hersteller des Wechselrichters verlangt {asked}.</translation>
+    </message>
+    <message>
+        <source>A fault inside the inverter could burn longer than its maker reckoned with.</source>
+        <translation>Ein Fehler im Wechselrichter könnte länger brennen, als sein Hersteller vorgesehen hat.</translation>
+    </message>
+    <message>
+        <source>You use the inverter up to {most} of its {rated}. Its fuse, {fuse}, bears {low} on a low battery and {usual} on a full one.</source>
+        <translation>Sie nutzen den Wechselrichter bis {most} von seinen {rated}. Seine Sicherung, {fuse}, trägt {low} bei leerer und {usual} bei voller Batterie.</translation>
+    </message>
+    <message>
+        <source>Above that it opens after a while, sooner the more is drawn: cables, fuse and bank are sized for what you said.</source>
+        <translation>Darüber löst sie nach einer Weile aus, umso eher, je mehr gezogen wird: Kabel, Sicherung und Bank sind für das bemessen, was Sie angegeben haben.</translation>
+    </message>
+    <message>
+        <source>Write it beside the inverter&apos;s switch, or size for its whole rating.</source>
+        <translation>Schreiben Sie es neben den Schalter des Wechselrichters, oder bemessen Sie für seine ganze Nennleistung.</translation>
+    </message>
+    <message>
+        <source>In the situation &apos;{moment}&apos; the inverter gets {volts}; it gives up below {limit}.</source>
+        <translation>In der Situation &apos;{moment}&apos; bekommt der Wechselrichter {volts}; unter {limit} gibt er auf.</translation>
+    </message>
+    <message>
+        <source>It switches off under its largest load although the bank is half full.</source>
+        <translation>Er schaltet unter seiner größten Last ab, obwohl die Bank halb voll ist.</translation>
+    </message>
+    <message>
+        <source>Use a larger bank, whose volts fall less, thicker or shorter cables, or run less at once.</source>
+        <translation>Eine größere Bank verwenden, deren Spannung weniger fällt, dickere oder kürzere Kabel, oder weniger gleichzeitig betreiben.</translation>
+    </message>
+    <message>
+        <source>Voltage at the inverter under its largest load</source>
+        <translation>Spannung am Wechselrichter unter seiner größten Last</translation>
+    </message>
+    <message>
+        <source>U, where loads, cables and the bank&apos;s own resistance come to rest</source>
+        <translation>U, bei der Verbraucher, Kabel und der eigene Widerstand der Bank ins Gleichgewicht kommen</translation>
+    </message>
+    <message>
+        <source>U</source>
+        <translation>U</translation>
+    </message>
+    <message>
+        <source>between its terminals</source>
+        <translation>zwischen seinen Anschlüssen</translation>
+    </message>
+    <message>
+        <source>U_low</source>
+        <translation>U_min</translation>
+    </message>
+    <message>
+        <source>its low cut-off</source>
+        <translation>seine Abschaltspannung</translation>
+    </message>
+    <message>
+        <source>&apos;{place}&apos; is set to {ambient}: {n} conductor there has insulation for less, {name} for {maximum}.</source>
+        <translation>&apos;{place}&apos; steht auf {ambient}: {n} Leitung dort hat eine Isolierung für weniger, {name} für {maximum}.</translation>
+    </message>
+    <message>
+        <source>&apos;{place}&apos; is set to {ambient}: {n} conductors there have insulation for less, {name} for {maximum}.</source>
+        <translation>&apos;{place}&apos; steht auf {ambient}: {n} Leitungen dort haben eine Isolierung für weniger, {name} für {maximum}.</translation>
+    </message>
+    <message>
+        <source>Measure how hot that place really gets. If it does: another route, or cable rated for more heat.</source>
+        <translation>Messen Sie, wie heiß es dort wirklich wird. Wenn ja: ein anderer Weg, oder Kabel für mehr Wärme.</translation>
+    </message>
+    <message>
+        <source>In &apos;{place}&apos;, at {ambient}, {name} would have to be {size} to carry {needed}: only because of the heat.</source>
+        <translation>In &apos;{place}&apos;, bei {ambient}, müsste {name} {size} haben, um {needed} zu führen: nur wegen der Wärme.</translation>
+    </message>
+    <message>
+        <source>Cable with insulation for more heat carries the same there with much less copper.</source>
+        <translation>Kabel mit Isolierung für mehr Wärme führt dort dasselbe mit viel weniger Kupfer.</translation>
+    </message>
+    <message>
+        <source>Measure how hot that place really gets; use cable rated for more heat there.</source>
+        <translation>Messen Sie, wie heiß es dort wirklich wird; dort Kabel für mehr Wärme verwenden.</translation>
+    </message>
+    <message>
+        <source>Use insulation for more heat there</source>
+        <translation>Dort eine Isolierung für mehr Wärme verwenden</translation>
+    </message>
+    <message>
+        <source>Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then accept this.</source>
+        <translation>Näher heranrücken. Liegt das Kabel auf dem ganzen Stück in einem Mantel oder Rohr, sind bis zu {sheathed} zulässig: Dann nehmen Sie dies hin.</translation>
+    </message>
+    <message>
+        <source>Move it closer; even in a sheath or conduit no more than {sheathed} are allowed.</source>
+        <translation>Näher heranrücken; auch in einem Mantel oder Rohr sind nicht mehr als {sheathed} zulässig.</translation>
+    </message>
+    <message>
+        <source>A short circuit here may open both, and all that hangs on the one upstream goes dark.</source>
+        <translation>Ein Kurzschluss hier löst womöglich beide aus, und alles, was an der vorgelagerten hängt, wird dunkel.</translation>
+    </message>
+    <message>
+        <source>Fit a larger fuse and cable upstream, or give this load a fuse of its own farther up.</source>
+        <translation>Vorgelagert eine größere Sicherung und ein größeres Kabel einsetzen, oder dieser Last weiter oben eine eigene Sicherung geben.</translation>
+    </message>
+    <message>
+        <source>The {family} of {name} closes again by itself.</source>
+        <translation>{family} von {name}: Sie schließt von selbst wieder.</translation>
+    </message>
+    <message>
+        <source>A fault that nobody sees is fed again and again, and what is damaged gets hotter each time.</source>
+        <translation>Ein Fehler, den niemand sieht, wird immer wieder gespeist, und was beschädigt ist, wird jedes Mal heißer.</translation>
+    </message>
+    <message>
+        <source>Fit a fuse, or a breaker that stays open until somebody resets it.</source>
+        <translation>Eine Sicherung einsetzen, oder einen Automaten, der offen bleibt, bis ihn jemand zurückstellt.</translation>
+    </message>
+    <message>
+        <source>The {family} of {name} does not fit {device}, whose ways take: {takes}.</source>
+        <translation>{family} von {name} passt nicht in {device}; dessen Plätze nehmen: {takes}.</translation>
+    </message>
+    <message>
+        <source>A fuse that is forced between other contacts gets hot, or falls out.</source>
+        <translation>Eine Sicherung, die zwischen andere Kontakte gezwängt wird, wird heiß oder fällt heraus.</translation>
+    </message>
+    <message>
+        <source>Fit the family that it takes, or give this fuse a holder of its own.</source>
+        <translation>Die Bauart einsetzen, die er nimmt, oder dieser Sicherung einen eigenen Halter geben.</translation>
+    </message>
+    <message>
+        <source>While the relay is closed, the inverter ({power}) draws on the starter battery too.</source>
+        <translation>Solange das Relais geschlossen ist, zieht der Wechselrichter ({power}) auch aus der Starterbatterie.</translation>
+    </message>
+    <message>
+        <source>With the engine stopped the relay stays closed until the starter battery has fallen to its limit; with it idling the alternator gives less than a large load takes.</source>
+        <translation>Bei stehendem Motor bleibt das Relais geschlossen, bis die Starterbatterie auf ihre Grenze gefallen ist; im Leerlauf gibt die Lichtmaschine weniger, als eine große Last nimmt.</translation>
+    </message>
+    <message>
+        <source>Run large loads on the inverter with the relay&apos;s switch open, or with the engine off for a while; or use a DC-DC charger, through which nothing flows back.</source>
+        <translation>Große Lasten am Wechselrichter bei offenem Schalter des Relais betreiben, oder wenn der Motor schon eine Weile steht; oder einen Ladebooster verwenden, durch den nichts zurückfließt.</translation>
+    </message>
+    <message>
+        <source>Current through the closed relay while the engine is started</source>
+        <translation>Strom durch das geschlossene Relais beim Anlassen</translation>
+    </message>
+    <message>
+        <source>I = I_start · R_starter / (R_starter + R_way)</source>
+        <translation>I = I_Start · R_Starter / (R_Starter + R_Weg)</translation>
+    </message>
+    <message>
+        <source>I_start</source>
+        <translation>I_Start</translation>
+    </message>
+    <message>
+        <source>what a starter motor takes while it turns</source>
+        <translation>was ein Anlasser nimmt, während er dreht</translation>
+    </message>
+    <message>
+        <source>R_starter</source>
+        <translation>R_Starter</translation>
+    </message>
+    <message>
+        <source>inside the starter battery</source>
+        <translation>in der Starterbatterie</translation>
+    </message>
+    <message>
+        <source>R_way</source>
+        <translation>R_Weg</translation>
+    </message>
+    <message>
+        <source>cables, fuses and relay, the body, and inside the bank</source>
+        <translation>Kabel, Sicherungen und Relais, die Karosserie, und in der Bank</translation>
+    </message>
+    <message>
+        <source>drop of the path over its current, and the bank&apos;s own</source>
+        <translation>Spannungsfall des Weges durch seinen Strom, und der eigene der Bank</translation>
+    </message>
+    <message>
+        <source>If the relay is closed while the engine is started, {share} flow through it; it is rated {rating}, its fuse {fuse}.</source>
+        <translation>Ist das Relais beim Anlassen geschlossen, fließen {share} durch es; sein Nennstrom ist {rating}, der seiner Sicherung {fuse}.</translation>
+    </message>
+    <message>
+        <source>Sun or a charger at the bank can hold it closed: its contacts weld, or its fuse opens on a cold morning.</source>
+        <translation>Sonne oder ein Ladegerät an der Bank kann es geschlossen halten: Seine Kontakte verschweißen, oder seine Sicherung löst an einem kalten Morgen aus.</translation>
+    </message>
+    <message>
+        <source>Open it with its own switch before starting, or use a relay, cables and fuses that carry it.</source>
+        <translation>Es vor dem Anlassen mit seinem eigenen Schalter öffnen, oder Relais, Kabel und Sicherungen verwenden, die das führen.</translation>
+    </message>
+    <message>
+        <source>On the road in sunshine {unit} takes {part} from the engine and {part} from the panels, not {whole} from either.</source>
+        <translation>Während der Fahrt bei Sonne nimmt {unit} {part} vom Motor und {part} von den Modulen, nicht {whole} von einem allein.</translation>
+    </message>
+    <message>
+        <source>Weak sun in the morning can halve what a long drive brings.</source>
+        <translation>Schwache Sonne am Morgen kann halbieren, was eine lange Fahrt bringt.</translation>
+    </message>
+    <message>
+        <source>Fit a solar isolator: with it open the engine gives all. Or use two units, each with its own rating.</source>
+        <translation>Einen Solartrennschalter einbauen: Ist er offen, gibt der Motor alles. Oder zwei Geräte verwenden, jedes mit eigenem Nennstrom.</translation>
+    </message>
+    <message>
+        <source>{name} is {length} long; {least} is the least that can be crimped at both ends.</source>
+        <translation>{name} ist {length} lang; {least} ist das Mindeste, das sich an beiden Enden verpressen lässt.</translation>
+    </message>
+    <message>
+        <source>What joins two terminals is never without length: its resistance and its drop are counted as nothing.</source>
+        <translation>Was zwei Anschlüsse verbindet, hat immer eine Länge: Sein Widerstand und sein Spannungsfall zählen sonst als nichts.</translation>
+    </message>
+    <message>
+        <source>Enter the length as cut; or move the end to the terminal itself, where a link or a bar joins both.</source>
+        <translation>Die Länge wie zugeschnitten eintragen; oder das Ende an den Anschluss selbst legen, wo eine Brücke oder Schiene beide verbindet.</translation>
+    </message>
+    <message>
+        <source>Use the computed length</source>
+        <translation>Die berechnete Länge verwenden</translation>
+    </message>
+    <message>
+        <source>general standard, used by choice</source>
+        <translation>allgemeine Norm, freiwillig angewandt</translation>
+    </message>
+    <message>
+        <source>status: general standard, used by choice</source>
+        <translation>Status: allgemeine Norm, freiwillig angewandt</translation>
+    </message>
+    <message>
+        <source>charges lead-acid only</source>
+        <translation>lädt nur Blei</translation>
+    </message>
+    <message>
+        <source>with an air gap</source>
+        <translation>mit Luftspalt</translation>
+    </message>
+    <message>
+        <source>glued to the roof</source>
+        <translation>auf das Dach geklebt</translation>
+    </message>
+    <message>
+        <source>in the open, on legs</source>
+        <translation>frei aufgestellt</translation>
+    </message>
+    <message>
+        <source>mounted</source>
+        <translation>Montage</translation>
+    </message>
+    <message>
+        <source>largest fuse allowed at the bank</source>
+        <translation>größte zulässige Sicherung an der Bank</translation>
+    </message>
+    <message>
+        <source>largest short-circuit current of the array</source>
+        <translation>größter Kurzschlussstrom der Module</translation>
+    </message>
+    <message>
+        <source>fuse that its maker asks for</source>
+        <translation>vom Hersteller verlangte Sicherung</translation>
+    </message>
+    <message>
+        <source>cable that its maker asks for</source>
+        <translation>vom Hersteller verlangtes Kabel</translation>
+    </message>
+    <message>
+        <source>It is on for {hours} a day.</source>
+        <translation>Es ist {hours} am Tag eingeschaltet.</translation>
+    </message>
+    <message>
+        <source>A day has 24 hours: shorten its times, or raise its number.</source>
+        <translation>Ein Tag hat 24 Stunden: seine Zeiten kürzen, oder seine Anzahl erhöhen.</translation>
+    </message>
+    <message>
+        <source>The bond by eye: bare metal, a star washer, one place, tight. It is measured later, under load.</source>
+        <translation>Die Masseverbindung mit dem Auge: blankes Metall, Fächerscheibe, eine Stelle, fest. Gemessen wird sie später, unter Last.</translation>
+    </message>
+    <message>
+        <source>Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on.</source>
+        <translation>Geschraubte Sicherungen hinter dem Hauptschalter werden spannungsfrei eingesetzt: Hauptschalter aus, Module und Ladegeräte getrennt, Spannungsfreiheit der Schiene festgestellt. Einschrauben, dann den Hauptschalter einschalten.</translation>
+    </message>
+    <message>
+        <source>At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back.</source>
+        <translation>An der Starterbatterie: die Minusklemme abnehmen, die Sicherung einschrauben, die Klemme wieder aufsetzen.</translation>
+    </message>
+    <message>
+        <source>Bolted fuses before the main switch are fitted while the battery&apos;s own last lead is still off; then that lead is joined.</source>
+        <translation>Geschraubte Sicherungen vor dem Hauptschalter werden eingesetzt, solange die letzte Leitung der Batterie noch ab ist; dann wird diese angeschlossen.</translation>
+    </message>
+    <message>
+        <source>from V − (E − E_low) − d to V + (E_high − E) + d</source>
+        <translation>von V − (E − E_min) − d bis V + (E_max − E) + d</translation>
+    </message>
+    <message>
+        <source>with the bank as it is delivered or charged before</source>
+        <translation>mit der Bank, wie sie geliefert oder vorher geladen wird</translation>
+    </message>
+    <message>
+        <source>E_low</source>
+        <translation>E_min</translation>
+    </message>
+    <message>
+        <source>E_high</source>
+        <translation>E_max</translation>
+    </message>
+    <message>
+        <source>meter, and surface charge</source>
+        <translation>Messgerät und Oberflächenladung</translation>
+    </message>
+    <message>
+        <source>Lead comes nearly full, lithium about half; several lithium batteries are charged full before they are joined.</source>
+        <translation>Blei wird fast voll geliefert, Lithium etwa halb; mehrere Lithiumbatterien werden voll geladen, bevor sie verbunden werden.</translation>
+    </message>
+    <message>
+        <source>from the larger of d and q · I to I · (1 + p)</source>
+        <translation>vom größeren von d und q · I bis I · (1 + p)</translation>
+    </message>
+    <message>
+        <source>q</source>
+        <translation>q</translation>
+    </message>
+    <message>
+        <source>share that comes on a dull day</source>
+        <translation>Anteil an einem trüben Tag</translation>
+    </message>
+    <message>
+        <source>A lamp of {watts} ({volts}) from a fused plus to bare metal of the body, a metre from the bond: it lights brightly. Measure millivolts between the negative bar and that metal while it is lit; with the lamp off they are gone.</source>
+        <translation>Eine Lampe mit {watts} ({volts}) von einem abgesicherten Plus an blankes Metall der Karosserie, einen Meter neben der Masseverbindung: Sie leuchtet hell. Währenddessen Millivolt zwischen der Minusschiene und diesem Metall messen; ohne die Lampe sind sie weg.</translation>
+    </message>
+    <message>
+        <source>voltage, negative bar to the body, lamp lit</source>
+        <translation>Spannung, Minusschiene gegen Karosserie, Lampe an</translation>
+    </message>
+    <message>
+        <source>U = I · R</source>
+        <translation>U = I · R</translation>
+    </message>
+    <message>
+        <source>the lamp&apos;s current</source>
+        <translation>Strom der Lampe</translation>
+    </message>
+    <message>
+        <source>its power over the nominal voltage</source>
+        <translation>ihre Leistung durch die Nennspannung</translation>
+    </message>
+    <message>
+        <source>the bond, warm, its joints and the body</source>
+        <translation>die Masseverbindung, warm, ihre Kontakte und die Karosserie</translation>
+    </message>
+    <message>
+        <source>the bond&apos;s row in Cables, and the body</source>
+        <translation>die Zeile der Masseverbindung unter Kabel, und die Karosserie</translation>
+    </message>
+    <message>
+        <source>Much more means a joint on paint; none at all that the lamp&apos;s current comes back another way, or is not lit.</source>
+        <translation>Viel mehr bedeutet einen Kontakt auf Lack; gar nichts, dass der Strom der Lampe anders zurückfließt oder sie nicht leuchtet.</translation>
+    </message>
+    <message>
+        <source>Loads off, one after the other, and what still runs by itself: heater, fridge.</source>
+        <translation>Verbraucher aus, einer nach dem anderen, auch was noch von selbst läuft: Heizung, Kühlschrank.</translation>
+    </message>
+    <message>
+        <source>Inverter off at its own switch, its output unplugged.</source>
+        <translation>Wechselrichter an seinem eigenen Schalter aus, sein Ausgang ausgesteckt.</translation>
+    </message>
+    <message>
+        <source>Shore power unplugged, at the post first.</source>
+        <translation>Landstrom ausgesteckt, zuerst an der Säule.</translation>
+    </message>
+    <message>
+        <source>Panels first: solar isolator open, or the panels covered where there is none.</source>
+        <translation>Zuerst die Module: Solartrennschalter offen, oder die Module abgedeckt, wo es keinen gibt.</translation>
+    </message>
+    <message>
+        <source>The panels&apos; side stays live in daylight. Never pull their plugs under load.</source>
+        <translation>Die Seite der Module bleibt bei Tageslicht unter Spannung. Ihre Stecker nie unter Last ziehen.</translation>
+    </message>
+    <message>
+        <source>Only then the controller from its battery: its isolator, or its fuse.</source>
+        <translation>Erst dann den Regler von seiner Batterie: sein Trennschalter, oder seine Sicherung.</translation>
+    </message>
+    <message>
+        <source>A controller that loses its battery while the sun shines on its panels can be destroyed.</source>
+        <translation>Ein Regler, der seine Batterie verliert, während die Sonne auf seine Module scheint, kann zerstört werden.</translation>
+    </message>
+    <message>
+        <source>Engine stopped, ignition off. What comes from the starter battery is still live up to its fuse there.</source>
+        <translation>Motor aus, Zündung aus. Was von der Starterbatterie kommt, steht bis zu seiner Sicherung dort noch unter Spannung.</translation>
+    </message>
+    <message>
+        <source>Main switch off. What hangs before it stays live: see its labels.</source>
+        <translation>Hauptschalter aus. Was davor hängt, bleibt unter Spannung: siehe die Beschriftung.</translation>
+    </message>
+    <message>
+        <source>There is no main switch: take off the bank&apos;s negative lead.</source>
+        <translation>Es gibt keinen Hauptschalter: die Minusleitung der Bank abnehmen.</translation>
+    </message>
+    <message>
+        <source>Wait five minutes: capacitors of inverters and chargers keep their charge. Then prove the bars dead, plus to minus and each to the body, with a meter that has just shown the bank&apos;s voltage.</source>
+        <translation>Fünf Minuten warten: Kondensatoren von Wechselrichtern und Ladegeräten halten ihre Ladung. Dann die Spannungsfreiheit der Schienen feststellen, Plus gegen Minus und jede gegen die Karosserie, mit einem Messgerät, das eben noch die Spannung der Bank gezeigt hat.</translation>
+    </message>
+    <message>
+        <source>For work at the bank itself: its negative lead off first, and on last. Bolted fuses come out only when all this is done.</source>
+        <translation>Für Arbeiten an der Bank selbst: ihre Minusleitung zuerst ab und zuletzt wieder an. Geschraubte Sicherungen kommen erst heraus, wenn all dies getan ist.</translation>
+    </message>
+    <message>
+        <source>For storage: leave lithium about half full and above freezing, and look at it every two months.</source>
+        <translation>Zum Einlagern: Lithium etwa halb voll und über dem Gefrierpunkt lassen, und alle zwei Monate danach sehen.</translation>
+    </message>
+    <message>
+        <source>For storage: leave lead-acid full, and charge it every two months, more often in the warm.</source>
+        <translation>Zum Einlagern: Blei voll lassen, und alle zwei Monate laden, in der Wärme öfter.</translation>
+    </message>
+    <message>
+        <source>E_off</source>
+        <translation>E_aus</translation>
+    </message>
+    <message>
+        <source>of these, standby while the inverter is off: subtracted</source>
+        <translation>davon Bereitschaft, während der Wechselrichter aus ist: abgezogen</translation>
+    </message>
+    <message>
+        <source>their standby power over that time</source>
+        <translation>ihre Bereitschaftsleistung über diese Zeit</translation>
+    </message>
+    <message>
+        <source>share a PWM controller uses (bank&apos;s voltage over the panels&apos; best), and what panels as warm as these give</source>
+        <translation>Anteil, den ein PWM-Regler nutzt (Spannung der Bank durch die beste der Module), und was so warme Module geben</translation>
+    </message>
+    <message>
+        <source>what panels glued to the roof, which are warmer, give</source>
+        <translation>was auf das Dach geklebte Module geben, die wärmer sind</translation>
+    </message>
+    <message>
+        <source>As rated capacity: {capacity} at {volts}, of which {part} can be used: less in the cold, and less where much is drawn at once.</source>
+        <translation>Als Nennkapazität: {capacity} bei {volts}, wovon {part} nutzbar sind: weniger in der Kälte, und weniger, wo viel auf einmal gezogen wird.</translation>
+    </message>
+    <message>
+        <source>Share of the capacity at the rate at which it is drawn</source>
+        <translation>Anteil der Kapazität bei dem Strom, mit dem sie entnommen wird</translation>
+    </message>
+    <message>
+        <source>p = Σ I / Σ I · max(1, I / I_20)^(k − 1), by quarter hours of a day</source>
+        <translation>p = Σ I / Σ I · max(1, I / I_20)^(k − 1), nach Viertelstunden eines Tages</translation>
+    </message>
+    <message>
+        <source>I_20</source>
+        <translation>I_20</translation>
+    </message>
+    <message>
+        <source>rated capacity over 20 h</source>
+        <translation>Nennkapazität durch 20 h</translation>
+    </message>
+    <message>
+        <source>largest mean of a quarter hour, as the day is drawn in Needs</source>
+        <translation>größtes Mittel einer Viertelstunde, wie der Tag unter Bedarf gezeichnet ist</translation>
+    </message>
+    <message>
+        <source>all that hangs on the banks</source>
+        <translation>alles, was an den Bänken hängt</translation>
+    </message>
+    <message>
+        <source>Peukert&apos;s exponent, {chemistry}</source>
+        <translation>Peukert-Exponent, {chemistry}</translation>
+    </message>
+    <message>
+        <source>Peukert&apos;s law: t = H · (C / (I · H))^k</source>
+        <translation>Peukert-Gesetz: t = H · (C / (I · H))^k</translation>
+    </message>
+    <message>
+        <source>share at the rate drawn</source>
+        <translation>Anteil beim entnommenen Strom</translation>
+    </message>
+    <message>
+        <source>E = n · C · V · u · k · p</source>
+        <translation>E = n · C · V · u · k · p</translation>
+    </message>
+    <message>
+        <source>sum of the banks, each: E = n · C · V · u · k · p</source>
+        <translation>Summe der Bänke, je: E = n · C · V · u · k · p</translation>
+    </message>
+    <message>
+        <source>I = (E_day − η · E_sun) / (η · t · V); zero where the sun is enough</source>
+        <translation>I = (E_Tag − η · E_Sonne) / (η · t · V); null, wo die Sonne reicht</translation>
+    </message>
+    <message>
+        <source>share that is charged with falling current</source>
+        <translation>Anteil, der mit fallendem Strom geladen wird</translation>
+    </message>
+    <message>
+        <source>charge that comes out again, of what goes in</source>
+        <translation>Ladung, die wieder herauskommt, von der hineingegangenen</translation>
+    </message>
+    <message>
+        <source>chargers&apos; output</source>
+        <translation>Ausgang der Ladegeräte</translation>
+    </message>
+    <message>
+        <source>Driving time from as empty as it is used to full</source>
+        <translation>Fahrzeit von so leer, wie sie genutzt wird, bis voll</translation>
+    </message>
+    <message>
+        <source>t = n · C · (u − f) / (η · I) + n · C · f / (η · I) · ln(f / 1 %)</source>
+        <translation>t = n · C · (u − f) / (η · I) + n · C · f / (η · I) · ln(f / 1 %)</translation>
+    </message>
+    <message>
+        <source>own arithmetic; the falling current as an exponential (judgement)</source>
+        <translation>eigene Rechnung; der fallende Strom als Exponentialfunktion (Ermessen)</translation>
+    </message>
+    <message>
+        <source>Up to where the current falls: {bulk}.</source>
+        <translation>Bis dahin, wo der Strom fällt: {bulk}.</translation>
+    </message>
+    <message>
+        <source>panel connectors, pair</source>
+        <translation>Solarsteckverbinder, Paar</translation>
+    </message>
+    <message>
+        <source>branch connector of two strings, one pole</source>
+        <translation>Abzweigstecker für zwei Stränge, ein Pol</translation>
+    </message>
+    <message>
+        <source>roof gland for two cables</source>
+        <translation>Dachdurchführung für zwei Kabel</translation>
+    </message>
+    <message>
+        <source>{family}, {rating}, in line in each string</source>
+        <translation>{family}, {rating}, in jedem Strang in der Leitung</translation>
+    </message>
+    <message>
+        <source>Charge each battery full by itself, with a charger for lithium, and let it rest for an hour: in the middle of its charge equal volts prove nothing. Then the voltage of each by itself, before the leads are joined: they should agree within 0.05 V. Then insert the battery fuses, main switch still off.</source>
+        <translation>Jede Batterie für sich mit einem Ladegerät für Lithium voll laden und eine Stunde ruhen lassen: In der Mitte der Ladung beweisen gleiche Spannungen nichts. Dann die Spannung jeder für sich, bevor die Leitungen verbunden werden: Sie sollen auf 0,05 V übereinstimmen. Dann die Batteriesicherungen einsetzen, Hauptschalter noch aus.</translation>
+    </message>
+    <message>
+        <source>temperature compensation</source>
+        <translation>Temperaturkompensation</translation>
+    </message>
+    <message>
+        <source>{mv} mV/K from 25 °C</source>
+        <translation>{mv} mV/K ab 25 °C</translation>
+    </message>
+    <message>
+        <source>no charging below</source>
+        <translation>kein Laden unter</translation>
+    </message>
+    <message>
+        <source>starts above, at its input</source>
+        <translation>beginnt über, am Eingang</translation>
+    </message>
+    <message>
+        <source>stops below, at its input</source>
+        <translation>endet unter, am Eingang</translation>
+    </message>
+    <message>
+        <source>Peukert&apos;s exponent</source>
+        <translation>Peukert-Exponent</translation>
+    </message>
+    <message>
+        <source>charge efficiency</source>
+        <translation>Ladewirkungsgrad</translation>
+    </message>
+    <message>
+        <source>IEC 60364-4-43, 433.1 (I_n ≤ I_z); ISO 10133 as boat practice. EN 1648: check</source>
+        <translation>IEC 60364-4-43, 433.1 (I_n ≤ I_z); ISO 10133 als Bootspraxis. EN 1648: prüfen</translation>
+    </message>
+    <message>
+        <source>common practice after NEC 215.3, which does not govern a van&apos;s 12 V; blade fuses: 80 % of the rating (common practice)</source>
+        <translation>übliche Praxis nach NEC 215.3, das für 12 V im Fahrzeug nicht gilt; Flachsicherungen: 80 % des Nennstroms (übliche Praxis)</translation>
+    </message>
+    <message>
+        <source>fuse does not fit what holds it</source>
+        <translation>Sicherung passt nicht in ihren Halter</translation>
+    </message>
+    <message>
+        <source>families that a distributor&apos;s or block&apos;s ways take, as in the library</source>
+        <translation>Bauarten, die die Plätze eines Verteilers oder Halters nehmen, wie in der Bibliothek</translation>
+    </message>
+    <message>
+        <source>self-resetting breaker</source>
+        <translation>selbstrückstellender Automat</translation>
+    </message>
+    <message>
+        <source>common practice; SAE J553 type I closes again by itself</source>
+        <translation>übliche Praxis; SAE J553 Typ I schließt von selbst wieder</translation>
+    </message>
+    <message>
+        <source>thicker only because a place is hot</source>
+        <translation>dicker nur, weil ein Ort heiß ist</translation>
+    </message>
+    <message>
+        <source>ampacity of insulation for more heat, as in the library</source>
+        <translation>Strombelastbarkeit mit Isolierung für mehr Wärme, wie in der Bibliothek</translation>
+    </message>
+    <message>
+        <source>IEC 62485-2 (ventilation of battery rooms). EN 1648: check</source>
+        <translation>IEC 62485-2 (Belüftung von Batterieräumen). EN 1648: prüfen</translation>
+    </message>
+    <message>
+        <source>charger without a charging curve for the chemistry</source>
+        <translation>Ladegerät ohne Ladekennlinie für die Zellchemie</translation>
+    </message>
+    <message>
+        <source>charger&apos;s and battery&apos;s makers</source>
+        <translation>Hersteller von Ladegerät und Batterie</translation>
+    </message>
+    <message>
+        <source>bank that may switch itself off beside a running alternator</source>
+        <translation>Bank, die sich neben laufender Lichtmaschine abschalten kann</translation>
+    </message>
+    <message>
+        <source>alternator and battery makers (load dump)</source>
+        <translation>Hersteller von Lichtmaschinen und Batterien (Lastabwurf)</translation>
+    </message>
+    <message>
+        <source>bank in a place too hot to charge it in</source>
+        <translation>Bank an einem Ort, der zum Laden zu heiß ist</translation>
+    </message>
+    <message>
+        <source>charging temperatures of the chemistry, as in the library</source>
+        <translation>Ladetemperaturen der Zellchemie, wie in der Bibliothek</translation>
+    </message>
+    <message>
+        <source>what sparks stands beside a gassing battery</source>
+        <translation>Funkendes neben einer gasenden Batterie</translation>
+    </message>
+    <message>
+        <source>IEC 62485-2: no source of sparks within d = 28.8 · ∛(N · I_gas · C) mm, from memory</source>
+        <translation>IEC 62485-2: keine Funkenquelle innerhalb d = 28,8 · ∛(N · I_gas · C) mm, aus dem Gedächtnis</translation>
+    </message>
+    <message>
+        <source>strings in parallel without string fuses</source>
+        <translation>parallele Stränge ohne Strangsicherungen</translation>
+    </message>
+    <message>
+        <source>panels without a switch of their own</source>
+        <translation>Module ohne eigenen Schalter</translation>
+    </message>
+    <message>
+        <source>IEC 60364-7-712 (a switch on the DC side)</source>
+        <translation>IEC 60364-7-712 (ein Schalter auf der Gleichstromseite)</translation>
+    </message>
+    <message>
+        <source>one unit for engine and sun halves both</source>
+        <translation>ein Gerät für Motor und Sonne halbiert beides</translation>
+    </message>
+    <message>
+        <source>maker&apos;s sharing, as in the library</source>
+        <translation>Aufteilung des Herstellers, wie in der Bibliothek</translation>
+    </message>
+    <message>
+        <source>inverter draws on the starter battery through the relay</source>
+        <translation>Wechselrichter zieht durch das Relais aus der Starterbatterie</translation>
+    </message>
+    <message>
+        <source>relay carries the starter&apos;s current</source>
+        <translation>Relais führt Anlasserstrom</translation>
+    </message>
+    <message>
+        <source>own arithmetic from the resistances of both batteries and what joins them</source>
+        <translation>eigene Rechnung aus den Widerständen beider Batterien und dem, was sie verbindet</translation>
+    </message>
+    <message>
+        <source>IEC 60364-7-721 (4 mm², from memory); IEC 60364-4-43, 434.5 (k²S² ≥ I²t)</source>
+        <translation>IEC 60364-7-721 (4 mm², aus dem Gedächtnis); IEC 60364-4-43, 434.5 (k²S² ≥ I²t)</translation>
+    </message>
+    <message>
+        <source>conductor too short for its lugs</source>
+        <translation>Leitung zu kurz für ihre Kabelschuhe</translation>
+    </message>
+    <message>
+        <source>plate value used where appliances of this kind draw much less</source>
+        <translation>Typenschild verwendet, wo Geräte dieser Art viel weniger ziehen</translation>
+    </message>
+    <message>
+        <source>typical appliances, as in the library</source>
+        <translation>typische Geräte, wie in der Bibliothek</translation>
+    </message>
+    <message>
+        <source>cable or fuse other than the inverter&apos;s maker asks for</source>
+        <translation>anderes Kabel oder andere Sicherung, als der Hersteller des Wechselrichters verlangt</translation>
+    </message>
+    <message>
+        <source>maker&apos;s instructions, as entered</source>
+        <translation>Anleitung des Herstellers, wie eingetragen</translation>
+    </message>
+    <message>
+        <source>inverter used below its rating</source>
+        <translation>Wechselrichter unter seiner Nennleistung genutzt</translation>
+    </message>
+    <message>
+        <source>inverter gets too little voltage</source>
+        <translation>Wechselrichter bekommt zu wenig Spannung</translation>
+    </message>
+    <message>
+        <source>network solved; low cut-off as in the library</source>
+        <translation>gelöstes Netz; Abschaltspannung wie in der Bibliothek</translation>
+    </message>
+    <message>
+        <source>array&apos;s short-circuit current above the controller&apos;s limit</source>
+        <translation>Kurzschlussstrom der Module über der Grenze des Reglers</translation>
+    </message>
+    <message>
+        <source>from memory</source>
+        <translation>aus dem Gedächtnis</translation>
+    </message>
+    <message>
+        <source>fuse of a string of panels: at least so many times its short-circuit current</source>
+        <translation>Sicherung eines Modulstrangs: mindestens das Vielfache seines Kurzschlussstroms</translation>
+    </message>
+    <message>
+        <source>IEC 62548 (1.5 times the short-circuit current), from memory</source>
+        <translation>IEC 62548 (1,5-facher Kurzschlussstrom), aus dem Gedächtnis</translation>
+    </message>
+    <message>
+        <source>a ferrule</source>
+        <translation>eine Aderendhülse</translation>
+    </message>
+    <message>
+        <source>a ring or blade terminal, up to 6 mm²</source>
+        <translation>ein Ring- oder Flachstecker, bis 6 mm²</translation>
+    </message>
+    <message>
+        <source>a tubular lug, up to 16 mm²</source>
+        <translation>ein Rohrkabelschuh, bis 16 mm²</translation>
+    </message>
+    <message>
+        <source>a tubular lug, up to 50 mm²</source>
+        <translation>ein Rohrkabelschuh, bis 50 mm²</translation>
+    </message>
+    <message>
+        <source>a tubular lug, above 50 mm²</source>
+        <translation>ein Rohrkabelschuh, über 50 mm²</translation>
+    </message>
+    <message>
+        <source>a piece of adhesive heat-shrink 3:1</source>
+        <translation>ein Stück Schrumpfschlauch 3:1 mit Kleber</translation>
+    </message>
+    <message>
+        <source>a pair of panel connectors</source>
+        <translation>ein Paar Solarsteckverbinder</translation>
+    </message>
+    <message>
+        <source>a branch connector for two strings, one pole</source>
+        <translation>ein Abzweigstecker für zwei Stränge, ein Pol</translation>
+    </message>
+    <message>
+        <source>a gland for two cables through a roof</source>
+        <translation>eine Dachdurchführung für zwei Kabel</translation>
+    </message>
+    <message>
+        <source>fused bus distributor, 600 A, 8 ways, strip fuses M8</source>
+        <translation>Sicherungsverteiler, 600 A, 8 Plätze, Streifensicherungen M8</translation>
+    </message>
+    <message>
+        <source>fused bus distributor, 600 A, 8 ways, ANL</source>
+        <translation>Sicherungsverteiler, 600 A, 8 Plätze, ANL</translation>
+    </message>
+    <message>
+        <source>isolator, two pole, DC, 100 A</source>
+        <translation>Trennschalter, zweipolig, DC, 100 A</translation>
+    </message>
+    <message>
+        <source>common practice after NEC 210.20(A) and 215.3, which do not govern a van&apos;s 12 V</source>
+        <translation>übliche Praxis nach NEC 210.20(A) und 215.3, die für 12 V im Fahrzeug nicht gelten</translation>
+    </message>
+    <message>
+        <source>NEC 690.7(A): the panel&apos;s temperature coefficient; maker&apos;s limit</source>
+        <translation>NEC 690.7(A): Temperaturkoeffizient des Moduls; Grenze des Herstellers</translation>
+    </message>
+    <message>
+        <source>NEC 690.9(A); panel&apos;s largest series fuse (maker)</source>
+        <translation>NEC 690.9(A); größte Strangsicherung des Moduls (Hersteller)</translation>
+    </message>
+    <message>
+        <source>NEC 690.13, 690.15</source>
+        <translation>NEC 690.13, 690.15</translation>
+    </message>
+    <message>
+        <source>NEC 551.56 (8 AWG), from memory; IEC 60364-4-43, 434.5 (k²S² ≥ I²t)</source>
+        <translation>NEC 551.56 (8 AWG), aus dem Gedächtnis; IEC 60364-4-43, 434.5 (k²S² ≥ I²t)</translation>
+    </message>
+    <message>
+        <source>largest_device_a, from memory: NEC 551.10(E), low-voltage wiring of recreational vehicles; area: well known; stranding allowance: from memory; outer diameter: common practice</source>
+        <translation>largest_device_a aus dem Gedächtnis: NEC 551.10(E), Kleinspannungsanlage von Wohnmobilen; Querschnitt: gut bekannt; Zuschlag für Verseilung: aus dem Gedächtnis; Außendurchmesser: übliche Praxis</translation>
+    </message>
+    <message>
+        <source>NEC 690.9(B): 1.25 times 1.25 times the short-circuit current</source>
+        <translation>NEC 690.9(B): 1,25 mal 1,25 mal der Kurzschlussstrom</translation>
+    </message>
+    <message>
+        <source>fuses of the strings</source>
+        <translation>Sicherungen der Stränge</translation>
+    </message>
+    <message>
+        <source>where needed</source>
+        <translation>wo nötig</translation>
+    </message>
+    <message>
+        <source>From three strings on the others can drive more into a faulty one than its panels withstand: each then has a fuse in its plug.</source>
+        <translation>Ab drei Strängen können die anderen mehr in einen fehlerhaften treiben, als seine Module aushalten: Jeder hat dann eine Sicherung in seinem Stecker.</translation>
+    </message>
+    <message>
+        <source>Fewer plugs. Only where the panels withstand what the others give.</source>
+        <translation>Weniger Stecker. Nur wo die Module aushalten, was die anderen geben.</translation>
+    </message>
+    <message>
+        <source>Its voltage collapses under load, and drained so fast it ages early.</source>
+        <translation>Ihre Spannung bricht unter Last ein, und so schnell entladen altert sie früh.</translation>
+    </message>
+    <message>
+        <source>At best {current} charge the bank: {time} to put back what of it is used.</source>
+        <translation>Bestenfalls laden {current} die Bank: {time}, um zurückzuladen, was von ihr genutzt wird.</translation>
+    </message>
+    <message>
+        <source>Fit another: {family}; or a fuse with enough interrupting capacity upstream.</source>
+        <translation>Eine andere einsetzen: {family}; oder vorgelagert eine Sicherung mit genügend Schaltvermögen.</translation>
+    </message>
+    <message>
+        <source>It is always charged and drained the most: it ages first, and the others follow.</source>
+        <translation>Sie wird immer am meisten geladen und entladen: Sie altert zuerst, und die anderen folgen.</translation>
+    </message>
+    <message>
+        <source>Use a controller for a higher voltage, or panels of a lower one.</source>
+        <translation>Einen Regler für höhere Spannung verwenden, oder Module mit niedrigerer.</translation>
+    </message>
+    <message>
+        <source>In the situation &apos;{moment}&apos; the loads can only just not be supplied, weakest at {load}.</source>
+        <translation>In der Situation &apos;{moment}&apos; lassen sich die Verbraucher gerade nicht mehr versorgen, am schwächsten {load}.</translation>
+    </message>
+    <message>
+        <source>starter battery to {unit}</source>
+        <translation>Starterbatterie bis {unit}</translation>
+    </message>
+    <message>
+        <source>starter battery to bus bars</source>
+        <translation>Starterbatterie bis Sammelschienen</translation>
+    </message>
+    <message>
+        <source>EN 50618, two touching on a surface, 60 °C ambient, 120 °C conductor</source>
+        <translation>EN 50618, zwei sich berührend auf einer Fläche, 60 °C Umgebung, 120 °C Leiter</translation>
+    </message>
+    <message>
+        <source>IEC 60364-4-43, by its formula: 120 to 250 °C</source>
+        <translation>IEC 60364-4-43, nach ihrer Formel: 120 bis 250 °C</translation>
+    </message>
+    <message>
+        <source>1.1 and 1.35 times: well known; the rest weak; studs likely</source>
+        <translation>1,1- und 1,35-fach: gut bekannt; der Rest schwach; Bolzen wahrscheinlich</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>
@@ -9913,10 +10785,6 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
         <translation>Erstes Einschalten</translation>
     </message>
     <message>
-        <source>Expected voltages are for a bank delivered half charged; compare with the same meter at the battery. Expected currents are what the monitor or a clamp meter, zeroed beforehand, shows.</source>
-        <translation>Die erwarteten Spannungen gelten für eine halb geladen gelieferte Bank; mit demselben Messgerät an der Batterie vergleichen. Die erwarteten Ströme zeigt der Batteriemonitor oder eine vorher genullte Stromzange.</translation>
-    </message>
-    <message>
         <source>Dead tests: everything off</source>
         <translation>Prüfungen im spannungsfreien Zustand: alles aus</translation>
     </message>
@@ -9943,6 +10811,14 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Switching on</source>
         <translation>Einschalten</translation>
+    </message>
+    <message>
+        <source>Expected voltages are for a bank as it is delivered: lead nearly full, lithium about half, several lithium batteries charged full first. Compare with the same meter at the battery. Expected currents are what the monitor or a clamp meter, zeroed beforehand, shows.</source>
+        <translation>Erwartete Spannungen gelten für eine Bank, wie sie geliefert wird: Blei fast voll, Lithium etwa halb, mehrere Lithiumbatterien vorher voll geladen. Mit demselben Messgerät an der Batterie vergleichen. Erwartete Ströme sind, was der Monitor oder eine vorher genullte Stromzange zeigt.</translation>
+    </message>
+    <message>
+        <source>Switching off, for work and for storage</source>
+        <translation>Ausschalten, für Arbeiten und zum Einlagern</translation>
     </message>
 </context>
 <context>
@@ -10730,10 +11606,6 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
         <translation>Von Ihnen akzeptiert: %1</translation>
     </message>
     <message>
-        <source>Fixes this in one step that can be undone</source>
-        <translation>Behebt dies in einem Schritt, der sich rückgängig machen lässt</translation>
-    </message>
-    <message>
         <source>Show where</source>
         <translation>Zeigen, wo</translation>
     </message>
@@ -10768,6 +11640,22 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Accept a finding</source>
         <translation>Befund akzeptieren</translation>
+    </message>
+    <message>
+        <source>Trying what would end this…</source>
+        <translation>Es wird erprobt, was dies beheben würde …</translation>
+    </message>
+    <message>
+        <source>No single step that Spirk has tried ends this without bringing something as grave.</source>
+        <translation>Kein einzelner Schritt, den Spirk erprobt hat, behebt dies, ohne etwas ebenso Schweres zu bringen.</translation>
+    </message>
+    <message>
+        <source>Ends this in one step that can be undone</source>
+        <translation>Behebt dies in einem Schritt, der rückgängig gemacht werden kann</translation>
+    </message>
+    <message>
+        <source>Ends this in one step that can be undone: %1</source>
+        <translation>Behebt dies in einem Schritt, der rückgängig gemacht werden kann: %1</translation>
     </message>
 </context>
 <context>
@@ -11317,6 +12205,10 @@ Zum Beispiel: Ein Kühlschrank nimmt etwa 45 W auf, solange der Kompressor läuf
         <source>Needs</source>
         <translation>Bedarf</translation>
     </message>
+    <message>
+        <source>Heating</source>
+        <translation>Heizung</translation>
+    </message>
 </context>
 <context>
     <name>spirk::app::Notices</name>
@@ -11618,12 +12510,16 @@ Zum Beispiel: Ein Kühlschrank nimmt etwa 45 W auf, solange der Kompressor läuf
         <translation>Einstellungen</translation>
     </message>
     <message>
-        <source>Switching on: expected readings, bank half charged</source>
-        <translation>Einschalten: erwartete Messwerte, Bank halb geladen</translation>
-    </message>
-    <message>
         <source>Power-up</source>
         <translation>Einschalten</translation>
+    </message>
+    <message>
+        <source>Switching on: expected readings</source>
+        <translation>Einschalten: erwartete Messwerte</translation>
+    </message>
+    <message>
+        <source>Switching off, for work and for storage</source>
+        <translation>Ausschalten, für Arbeiten und zum Einlagern</translation>
     </message>
 </context>
 <context>
@@ -11849,6 +12745,10 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
         <source>Nothing to switch on yet.</source>
         <translation>Noch nichts einzuschalten.</translation>
     </message>
+    <message>
+        <source>Switching off</source>
+        <translation>Ausschalten</translation>
+    </message>
 </context>
 <context>
     <name>spirk::app::Strip</name>
@@ -12011,10 +12911,6 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
         <translation>keine Module gewählt</translation>
     </message>
     <message>
-        <source>current into the bank; from empty to full in %1 of driving</source>
-        <translation>Strom in die Bank; leer bis voll in %1 Fahrzeit</translation>
-    </message>
-    <message>
         <source>no engine charging chosen</source>
         <translation>kein Laden vom Motor gewählt</translation>
     </message>
@@ -12037,6 +12933,10 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
     <message>
         <source>panels for %1 alone</source>
         <translation>Module für %1 allein</translation>
+    </message>
+    <message>
+        <source>current into the bank; what of it is used is back after %1 of driving</source>
+        <translation>Strom in die Bank; was von ihr genutzt wird, ist nach %1 Fahrt wieder darin</translation>
     </message>
 </context>
 <context>

@@ -134,11 +134,11 @@ std::vector<Page> listPages(const Design& design, const Library& /*library*/) {
 
 std::vector<Page> sheetPages(const Design& design) {
     PageFlow flow = flowFor(ListPages::tr("First switch-on"), design);
-    flow.paragraph(
-        ListPages::tr("Expected voltages are for a bank as it is delivered: lead nearly full, "
-                      "lithium about half, several lithium batteries charged full first. Compare with "
-                      "the same meter at the battery. Expected currents are what the monitor or a "
-                      "clamp meter, zeroed beforehand, shows."));
+    flow.paragraph(ListPages::tr(
+        "Expected voltages are for a bank as it is delivered: lead nearly full, "
+        "lithium about half, several lithium batteries charged full first. Compare with "
+        "the same meter at the battery. Expected currents are what the monitor or a "
+        "clamp meter, zeroed beforehand, shows."));
     flow.heading(ListPages::tr("Dead tests: everything off"));
     int number = 0;
     for (const SwitchStep& step : design.powerUp.deadTests) {

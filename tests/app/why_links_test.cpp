@@ -101,7 +101,7 @@ TEST_F(WhyLinks, AReadingOfTheSheetIsAnsweredInTheDrawer) {
     auto* why = find<QTextBrowser>("drawer.why");
     EXPECT_TRUE(why->isVisible());
     EXPECT_TRUE(why->toPlainText().contains(reading->second));
-    EXPECT_TRUE(why->toPlainText().contains("E_20"));
+    EXPECT_TRUE(why->toPlainText().contains("E_low"));
     // From there on to the solved volts of the step, and back.
     const auto further = linksOf(*why);
     const auto volts = further.find("why:moment.on.inverter.volts.inverter%3Adc%2B");
@@ -109,7 +109,7 @@ TEST_F(WhyLinks, AReadingOfTheSheetIsAnsweredInTheDrawer) {
     emit why->anchorClicked(QUrl(volts->first));
     EXPECT_TRUE(why->toPlainText().contains("V = E - ΔV"));
     emit why->anchorClicked(QUrl("back:"));
-    EXPECT_TRUE(why->toPlainText().contains("E_20"));
+    EXPECT_TRUE(why->toPlainText().contains("E_low"));
 }
 
 TEST_F(WhyLinks, AFigureThatHasGoneSaysSo) {

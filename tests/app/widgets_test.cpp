@@ -39,12 +39,12 @@ protected:
 TEST_F(Widgets, RailSaysWhatEachStationHasComeTo) {
     const auto* model = find<QListView>("rail")->model();
     ASSERT_EQ(model->rowCount(), 7);
-    const QString summaries[] = {"3.68 kWh per day", "1.2 of 2 days"};
+    const QString summaries[] = {"3.69 kWh per day", "1.2 of 2 days"};
     for (int i = 0; i < 2; ++i) {
         EXPECT_EQ(model->index(i, 0).data(app::RailModel::SummaryRole).toString(), summaries[i]);
     }
     EXPECT_TRUE(
-        model->index(4, 0).data(app::RailModel::SummaryRole).toString().startsWith("1 danger, "));
+        model->index(4, 0).data(app::RailModel::SummaryRole).toString().startsWith("2 dangers, "));
     EXPECT_EQ(model->index(0, 0).data(app::RailModel::StateRole).toInt(),
               static_cast<int>(app::StationState::Settled));
     EXPECT_EQ(model->index(1, 0).data(app::RailModel::StateRole).toInt(),
@@ -173,7 +173,7 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
     const QPoint chosen(20, rules[0]->fontMetrics().height() * 29 / 10 + 14);
     QTest::mouseClick(rules[0], Qt::LeftButton, {}, chosen);
     EXPECT_TRUE(why->toPlainText().contains("Bank chosen, usable energy"));
-    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.36 kWh, chosen 4.44 kWh"));
+    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.38 kWh, chosen 4.44 kWh"));
 }
 
 TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {

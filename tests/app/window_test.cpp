@@ -248,7 +248,7 @@ TEST_F(Window, TermsOfAWhyAreLinksToFurtherOnes) {
     auto* why = find<QTextBrowser>("drawer.why");
     EXPECT_TRUE(why->toHtml().contains("why:supply.demand"));
     emit why->anchorClicked(QUrl("why:supply.demand"));
-    EXPECT_TRUE(why->toPlainText().contains("E = E_dc + E_mains + E_inverter"));
+    EXPECT_TRUE(why->toPlainText().contains("E = E_dc + E_mains + E_off + E_inverter"));
     emit why->anchorClicked(QUrl("back:"));
     EXPECT_TRUE(why->toPlainText().contains("days = E_usable / E_day"));
 }

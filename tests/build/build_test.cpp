@@ -164,7 +164,7 @@ TEST(Labels, SayNumberWhereToSizeAndFuse) {
     const auto label =
         std::ranges::find(d.build.labels, ConductorId("inverter.feed+"), &LabelText::conductor);
     EXPECT_NE(english(label->first).find("inverter"), std::string::npos);
-    EXPECT_NE(english(label->second).find("bus.pos:bar → inverter:dc+"), std::string::npos);
+    EXPECT_NE(english(label->second).find("positive bus bar → "), std::string::npos);
     EXPECT_NE(english(label->second).find("mm²"), std::string::npos);
     EXPECT_NE(english(label->second).find(" A"), std::string::npos);
 }

@@ -6,6 +6,8 @@
 
 #include <algorithm>
 #include <functional>
+#include <map>
+#include <set>
 
 #include "core/design/tried_mends.h"
 #include "core/plan/edit.h"
@@ -75,6 +77,46 @@ TEST(Rules, EveryMendEndsItsFinding) {
     }
 }
 
+// What a planted mistake makes dangerous besides itself, and truly: a fuse ten times too large
+// before a block no longer interrupts for the small ones in it, a thin cable is thin for its fuse
+// and for a short, 24 V batteries meet 12 V gear.
+const std::map<std::string, std::set<std::string>> kConsequences{{"W1", {"W5", "W8"}},
+                                                                 {"W5", {"W8"}},
+                                                                 {"W6", {"V1", "W5"}},
+                                                                 {"W7", {"W1"}},
+                                                                 {"W8", {"W1"}},
+                                                                 {"W15", {"W1"}},
+                                                                 {"W17", {"W1"}},
+                                                                 {"W21", {"W5", "W8"}},
+                                                                 {"G2", {"W8"}},
+                                                                 {"V1", {"B7"}},
+                                                                 {"V2", {"V1"}},
+                                                                 {"B10", {"V1"}},
+                                                                 {"B14", {"W5"}},
+                                                                 {"B17", {"B7"}},
+                                                                 {"S3", {"V1"}},
+                                                                 {"S12", {"S1"}},
+                                                                 {"I4", {"W1"}}};
+
+// What is planted is found (above), and nothing else is a danger because of it but what follows
+// from it. With the mistakes of connection (tests/topology) that are more than sixty.
+TEST(Rules, WhatIsPlantedBringsNoOtherDanger) {
+    const Design sound = design(test::aFullVan(), library());
+    for (const test::RuleCase& c : test::ruleCases()) {
+        SCOPED_TRACE(c.rule);
+        const auto follows = kConsequences.find(c.rule);
+        for (const Finding& f : design(changed(c.fires), library()).checks.findings) {
+            const bool there = std::ranges::find(sound.checks.findings, f.id, &Finding::id) !=
+                               sound.checks.findings.end();
+            const bool expected =
+                f.rule == c.rule || f.rule == "MAINS" ||
+                (follows != kConsequences.end() && follows->second.contains(f.rule));
+            EXPECT_TRUE(f.severity != Severity::Danger || there || expected) << f.id;
+        }
+    }
+    EXPECT_GE(test::ruleCases().size() + test::mistakes().size(), 60u);
+}
+
 // Every check that a region's table rests on is made to fire somewhere.
 TEST(Rules, EveryRowOfTheTableHasItsCase) {
     for (const Library& region : test::libraries().regions) {
@@ -114,6 +156,27 @@ TEST(Rules, AnInverterWithoutAMainsSideIsAStandingDangerWithoutAMend) {
     EXPECT_EQ(f->severity, Severity::Danger);
     EXPECT_EQ(f->standing, Standing::GovernsVans);
     EXPECT_TRUE(f->mends.empty());
+}
+
+// IEC 60309 and shop practice alike: a device is used within its rating. 37.6 A (four times 9.4 A)
+// through an isolator for 32 A.
+TEST(Rules, AnIsolatorBelowTheArraysCurrentIsSaid) {
+    Plan plan = test::aFullVan();
+    putSolar(plan.gear, SolarChoice{"panel_180", 1, 4, "mppt_100_50"});
+    plan.amendments = {SetHardware{DeviceId("array.isolator"), "pv_isolator_32"}};
+    EXPECT_NE(test::findingOf(design(plan, library()), "W13"), nullptr);
+    plan.amendments = {SetHardware{DeviceId("array.isolator"), "pv_isolator_63"}};
+    EXPECT_EQ(test::findingOf(design(plan, library()), "W13"), nullptr);
+}
+
+// Five fuses on four ways.
+TEST(Rules, MoreFusesThanWaysAreSaid) {
+    Plan plan = test::aFullVan();
+    mainRailOf(plan.gear).kind = Distribution::Distributor;
+    plan.amendments = {SetHardware{DeviceId("bus.pos"), "distributor_4_anl"}};
+    EXPECT_EQ(test::findingOf(design(plan, library()), "W13"), nullptr);
+    plan.appliances.push_back(test::aLoad("press", watts(600), Category::Work));
+    EXPECT_EQ(test::findingOf(design(plan, library()), "W13")->id, "W13 ways bus.pos");
 }
 
 TEST(Rules, MainsAppliancesWithoutAnInverterAreSaid) {

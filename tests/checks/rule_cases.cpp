@@ -344,19 +344,25 @@ const std::vector<RuleCase> kCases = {
              place.ambient = place.id == PlaceId("galley") ? celsius(67) : place.ambient;
          }
      }},
+    {"N3",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("mppt.feed+"), metres(0.05)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetLength{ConductorId("mppt.feed+"), metres(0.1)}};
+     }},
     {"W20",
      Severity::Fault,
      [](Plan& p) {
          mainRailOf(p.gear).kind = Distribution::Distributor;
-         p.amendments = {
-             SetHardware{DeviceId("bus.pos"), "distributor_6_sf51"},
-             SetFuse{ConductorId("inverter.feed+"), End::From, "anl", amps(200)}};
+         p.amendments = {SetHardware{DeviceId("bus.pos"), "distributor_6_sf51"},
+                         SetFuse{ConductorId("inverter.feed+"), End::From, "anl", amps(200)}};
      },
      [](Plan& p) {
          mainRailOf(p.gear).kind = Distribution::Distributor;
-         p.amendments = {
-             SetHardware{DeviceId("bus.pos"), "distributor_6_sf51"},
-             SetFuse{ConductorId("inverter.feed+"), End::From, "sf51", amps(200)}};
+         p.amendments = {SetHardware{DeviceId("bus.pos"), "distributor_6_sf51"},
+                         SetFuse{ConductorId("inverter.feed+"), End::From, "sf51", amps(200)}};
      }},
     {"W21",
      Severity::Fault,

@@ -1,10 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "tests/checks/rule_cases.h"
-
 #include <string>
 
 #include "core/plan/own_gear.h"
 #include "core/plan/units.h"
+#include "tests/checks/rule_cases.h"
 #include "tests/support/builders.h"
 
 namespace spirk::test {
@@ -327,7 +326,9 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) {
          putSolar(p.gear, SolarChoice{"panel_180", 1, 4, "mppt_100_20"});
      },
-     [](Plan& p) { putSolar(p.gear, SolarChoice{"panel_180", 1, 3, "mppt_100_20"}); }},
+     [](Plan& p) {
+         putSolar(p.gear, SolarChoice{"panel_180", 1, 3, "mppt_100_20"});
+     }},
     {"I2",
      Severity::Fault,
      [](Plan& p) {
@@ -345,8 +346,12 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { putFarInverter(p, 50); }},
     {"B8",
      Severity::Fault,
-     [](Plan& p) { putSolar(p.gear, SolarChoice{"panel_100", 1, 1, "pwm_50_10"}); },
-     [](Plan& p) { putSolar(p.gear, SolarChoice{"panel_100", 1, 1, "pwm_50_20"}); }},
+     [](Plan& p) {
+         putSolar(p.gear, SolarChoice{"panel_100", 1, 1, "pwm_50_10"});
+     },
+     [](Plan& p) {
+         putSolar(p.gear, SolarChoice{"panel_100", 1, 1, "pwm_50_20"});
+     }},
     {"B13",
      Severity::Fault,
      [](Plan& p) { putRelay(p.gear); },

@@ -119,7 +119,8 @@ TEST_F(Recompute, EngineNeededRefillAndLimit) {
                missing / (term(needed, "η") * term(needed, "t") * term(needed, "V")),
                kTolerance);
     const Derivation& refill = why("supply.engine.refill");
-    const double whole = term(refill, "n") * term(refill, "C") / (term(refill, "η") * term(refill, "I"));
+    const double whole =
+        term(refill, "n") * term(refill, "C") / (term(refill, "η") * term(refill, "I"));
     const double f = term(refill, "f");
     expectNear(result(refill),
                whole * (term(refill, "u") - f) + whole * f * std::log(f / 0.01),
@@ -141,7 +142,9 @@ TEST_F(Recompute, AmpacityOfEveryConductor) {
         const Derivation& d = why(cableFigure(label.conductor, "ampacity").value);
         const double room =
             (term(d, "T_max") - term(d, "T_a")) / (term(d, "T_max") - term(d, "T_ref"));
-        expectNear(result(d), term(d, "I_table") * std::sqrt(room), kTolerance);
+        // Tables that are for a hot roof give no more below it.
+        const bool noGain = english(d.formula).find("no more in cooler") != std::string::npos;
+        expectNear(result(d), term(d, "I_table") * (noGain ? 1.0 : std::sqrt(room)), kTolerance);
     }
 }
 

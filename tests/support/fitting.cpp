@@ -102,7 +102,10 @@ private:
         SolarChoice sun;
         const ControllerModel& controller = pick(library_.controllers);
         sun.controller = controller.id;
-        if (putPanels(sun, controller.maxVoc)) {
+        const auto current = [&] {
+            return findById(library_.panels, sun.panel)->isc * static_cast<double>(sun.parallel);
+        };
+        if (putPanels(sun, controller.maxVoc) && current() <= controller.maxArray) {
             source("sun", WayKind::Sun, sun);
         }
     }
@@ -145,8 +148,8 @@ private:
     }
     void addLoads() {
         const bool mains = !plan_.gear.inverters.empty();
-        const auto strongest = std::ranges::max_element(
-            library_.converters, {}, [&](const ConverterModel& m) {
+        const auto strongest =
+            std::ranges::max_element(library_.converters, {}, [&](const ConverterModel& m) {
                 return m.inputSystem == system_ ? m.maxOutput : Amps();
             });
         if (system_ > volts(12.0) && strongest->inputSystem == system_) {

@@ -160,9 +160,9 @@ TEST(ManyUnits, EachIsSwitchedOnOnce) {
     }
 }
 
-// The lead bank's volts are read against lead as it is delivered, 80 to 100 % (12.62 to 12.85 V), the
-// lithium bank's against lithium charged full, 90 to 100 % (13.36 to 13.60 V; chemistries.json), and
-// 0.05 V of meter on both sides.
+// The lead bank's volts are read against lead as it is delivered, 80 to 100 % (12.62 to 12.85 V),
+// the lithium bank's against lithium charged full, 90 to 100 % (13.36 to 13.60 V;
+// chemistries.json), and 0.05 V of meter on both sides.
 TEST(ManyUnits, EachBanksVoltsAreReadAgainstItsOwnChemistry) {
     const Design d = design(aCrowdedVan(), library());
     const auto bandOf = [&](const char* step) {

@@ -112,7 +112,8 @@ void FindingCard::awaitMends() {
 void FindingCard::offer(const std::vector<TriedMend>& mends) {
     clearMends();
     if (mends.empty()) {
-        say(tr("No single step that Spirk has tried ends this without bringing something as grave."));
+        say(tr(
+            "No single step that Spirk has tried ends this without bringing something as grave."));
     }
     const StandingFigures now = standingFigures(*document_.design());
     for (std::size_t i = 0; i < mends.size(); ++i) {

@@ -129,7 +129,9 @@ PowerUpStation::PowerUpStation(Document& document, Selection& selection, QWidget
 
 QString PowerUpStation::summary() const {
     const PowerUp& p = design().powerUp;
-    return tr("%n step(s)", nullptr, static_cast<int>(p.deadTests.size() + p.switchOn.size() + p.shutDown.size()));
+    return tr("%n step(s)",
+              nullptr,
+              static_cast<int>(p.deadTests.size() + p.switchOn.size() + p.shutDown.size()));
 }
 
 StationState PowerUpStation::state() const {

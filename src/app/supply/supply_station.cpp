@@ -189,11 +189,11 @@ void SupplyStation::refreshRules() {
     sunRule_->show(s.sun,
                    s.sun ? tr("panels for %1 alone").arg(q(monthName(s.leanestMonth)))
                          : tr("no panels chosen"));
-    engineRule_->show(s.engine,
-                      s.engineRefill
-                          ? tr("current into the bank; from empty to full in %1 of driving")
-                                .arg(q(*s.engineRefill))
-                          : tr("no engine charging chosen"));
+    engineRule_->show(
+        s.engine,
+        s.engineRefill ? tr("current into the bank; what of it is used is back after %1 of driving")
+                             .arg(q(*s.engineRefill))
+                       : tr("no engine charging chosen"));
     inverterRule_->show(s.inverter,
                         s.inverter
                             ? tr("worst case at once; surge %1").arg(q(design().needs.worstSurge))

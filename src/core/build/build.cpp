@@ -35,9 +35,10 @@ std::vector<LabelText> labelsOf(const Library& library,
         label.conductor = c.id;
         label.first = {"{number}  {conductor}"_text,
                        {{"number", count(label.number)}, {"conductor", c.name}}};
-        label.second = {
-            "{from} → {to}, {cable}"_text,
-            {{"from", text(c.from)}, {"to", text(c.to)}, {"cable", sizeAndFuse(library, *row)}}};
+        label.second = {"{from} → {to}, {cable}"_text,
+                        {{"from", placeName(circuit, c.from)},
+                         {"to", placeName(circuit, c.to)},
+                         {"cable", sizeAndFuse(library, *row)}}};
         if (const auto way = build.ways.find(c.id); way != build.ways.end()) {
             label.second = {"way {way}, {rest}"_text,
                             {{"way", count(way->second)}, {"rest", label.second}}};

@@ -39,6 +39,8 @@ struct CutPiece {
     Text colour;
     Metres length;
     Text fromLug, toLug;
+    double fromPrice = 0.0, toPrice = 0.0;  // of a lug, order of magnitude
+    int shrunk = 0;                         // ends that get a piece of heat-shrink
     bool operator==(const CutPiece&) const = default;
 };
 

@@ -25,6 +25,11 @@ bool inHolder(const Library& library, const std::optional<ChosenFuse>& fuse) {
            familyOf(library, fuse->family).mount != FuseMount::Stud;
 }
 
+bool isTubular(SquareMetres area) {
+    constexpr double kLargestRing = 6.0;
+    return inMm2(area) > kLargestRing;
+}
+
 }  // namespace
 
 bool inBox(const Circuit& circuit, const Conductor& c, bool Device::*flag) {
@@ -48,7 +53,20 @@ Text lugText(SquareMetres area, const std::string& stud) {
     if (stud == "crimp") {
         return {"crimped contact {size}"_text, {{"size", measure(area)}}};
     }
-    return {"lug {size} {stud}"_text, {{"size", measure(area)}, {"stud", Words{stud}}}};
+    // Fine strands are wider than those that lugs are stamped for.
+    return {isTubular(area) ? "tubular lug for flexible conductors, {size} {stud}"_text
+                            : "ring terminal {size} {stud}"_text,
+            {{"size", measure(area)}, {"stud", Words{stud}}}};
+}
+
+double lugPrice(const Library& library, SquareMetres area, const std::string& stud) {
+    const double mm2 = inMm2(area);
+    const char* id = stud == "clamp" ? "ferrule_price"
+                     : mm2 <= 6.0    ? "lug_0_price"
+                     : mm2 <= 16.0   ? "lug_6_price"
+                     : mm2 <= 54.0   ? "lug_16_price"  // 1/0 AWG among them
+                                     : "lug_50_price";
+    return rule(library, id).value;
 }
 
 std::vector<CutPiece> cutList(const Library& library,
@@ -76,20 +94,31 @@ std::vector<CutPiece> cutList(const Library& library,
         whole.length = lengths.routes[i].length;
         whole.fromLug = lugText(row.area, studName(library, lugStud(library, row.from.stud)));
         whole.toLug = lugText(row.area, studName(library, lugStud(library, row.to.stud)));
+        whole.fromPrice = lugPrice(library, row.area, row.from.stud);
+        whole.toPrice = lugPrice(library, row.area, row.to.stud);
+        const auto shrinks = [&](const std::string& end) {
+            return isTubular(row.area) && needsLug(end) ? 1 : 0;
+        };
+        whole.shrunk = shrinks(row.from.stud) + shrinks(row.to.stud);
         if (!inHolder(library, row.fuseFrom)) {
             out.push_back(std::move(whole));
             continue;
         }
-        const std::string& stud = familyOf(library, row.fuseFrom->family).stud;
+        const std::string& stud =
+            studOf(familyOf(library, row.fuseFrom->family), row.fuseFrom->rating);
         CutPiece first = whole;
         first.piece += "a";
         first.to = "fuse holder"_text;
         first.toLug = lugText(row.area, studName(library, stud));
-        first.length = row.fuseFrom->distance;
+        first.toPrice = lugPrice(library, row.area, stud);
+        first.shrunk = shrinks(row.from.stud) + shrinks(stud);
+        first.length = std::max(metres(kShortestPiece), row.fuseFrom->distance);
         CutPiece second = whole;
         second.piece += "b";
         second.from = "fuse holder"_text;
         second.fromLug = lugText(row.area, studName(library, stud));
+        second.fromPrice = first.toPrice;
+        second.shrunk = shrinks(stud) + shrinks(row.to.stud);
         second.length = std::max(metres(kShortestPiece), whole.length - row.fuseFrom->distance);
         out.push_back(std::move(first));
         out.push_back(std::move(second));

@@ -50,7 +50,11 @@ void addDevices(const Circuit& circuit, PartCounter& parts) {
             parts.add(PartGroup::Devices, d.part, count(d.units), d.name, {d.weightKg, d.price});
         }
         for (const Along& with : d.along) {
-            parts.add(PartGroup::Devices, with.part, count(with.units), d.name, {with.weightKg, with.price});
+            parts.add(PartGroup::Devices,
+                      with.part,
+                      count(with.units),
+                      d.name,
+                      {with.weightKg, with.price});
         }
     }
 }
@@ -196,10 +200,18 @@ std::vector<Part> partList(const Library& library,
             Text::given(cut.piece),
             metreOf(library, cut.area));
     }
-    const Each lug{0.0, rule(library, "lug_price").value};
+    const Each sleeve{0.0, rule(library, "heat_shrink_price").value};
     for (const CutPiece& cut : cuts) {
-        parts.add(PartGroup::Lugs, cut.fromLug, count(1), Text::given(cut.piece), lug);
-        parts.add(PartGroup::Lugs, cut.toLug, count(1), Text::given(cut.piece), lug);
+        const Text piece = Text::given(cut.piece);
+        parts.add(PartGroup::Lugs, cut.fromLug, count(1), piece, {0.0, cut.fromPrice});
+        parts.add(PartGroup::Lugs, cut.toLug, count(1), piece, {0.0, cut.toPrice});
+        if (cut.shrunk > 0) {
+            parts.add(PartGroup::Lugs,
+                      {"adhesive heat-shrink 3:1 for {size}"_text, {{"size", measure(cut.area)}}},
+                      count(cut.shrunk),
+                      piece,
+                      sleeve);
+        }
     }
     return parts.take();
 }

@@ -21,8 +21,8 @@ namespace {
 // short circuit is beyond them the cube on the bar's stud, then class T.
 constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
 constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
-// In line in a thin lead: as it is sold with such leads, and where that cannot interrupt a battery's
-// short circuit the small cartridge that can.
+// In line in a thin lead: as it is sold with such leads, and where that cannot interrupt a
+// battery's short circuit the small cartridge that can.
 constexpr std::array<const char*, 2> kInThinLead{"blade", "gpv"};
 // Where a distributor does not say what its ways take.
 constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
@@ -154,19 +154,15 @@ double borneAt(const SizingTask& task, std::size_t index, End end, const FuseFam
     return 1.0 - family.perKelvin * std::max(0.0, found->ambient.degrees - kRatedAt);
 }
 
-// 1.25 times what flows for hours, and in the warm a little above it with what the fuse loses there;
-// of a charger that cannot exceed its rating the latter is enough, where the fuse is bolted.
+// 1.25 times what flows for hours, and in the warm a little above it with what the fuse loses
+// there; of a charger that cannot exceed its rating the latter is enough, where the fuse is bolted.
 struct Factor {
     double factor = 1.0;
     const char* rule = nullptr;
     std::optional<double> bears;
 };
-Factor factorFor(const SizingTask& task,
-                 std::size_t index,
-                 End end,
-                 const FuseFamily& family) {
-    const Protection& slot =
-        *protectionAt(task.circuit(), task.circuit().conductors[index], end);
+Factor factorFor(const SizingTask& task, std::size_t index, End end, const FuseFamily& family) {
+    const Protection& slot = *protectionAt(task.circuit(), task.circuit().conductors[index], end);
     const bool bolted = slot.holds != Holds::Block && slot.family.empty();
     const bool limited =
         task.index.limited[index] && bolted && follows(task.plan, habit::kChargerFuse);
@@ -180,8 +176,8 @@ Factor factorFor(const SizingTask& task,
 // Judgement: a fuse of more than twice what is needed protects the cable, not what hangs on it.
 constexpr double kFarAbove = 2.0;
 
-// Where the ways of a distributor begin far above what is needed, or above what any cable bears that
-// the terminals take, the fuse gets a holder of its own beside it.
+// Where the ways of a distributor begin far above what is needed, or above what any cable bears
+// that the terminals take, the fuse gets a holder of its own beside it.
 bool outgrows(const SizingTask& task,
               const SizingState& state,
               std::size_t index,
@@ -203,8 +199,7 @@ Holds holdsAt(const SizingTask& task,
               End end,
               const std::function<Amps(const FuseFamily&)>& needed,
               Holds slotHolds) {
-    const Protection& slot =
-        *protectionAt(task.circuit(), task.circuit().conductors[index], end);
+    const Protection& slot = *protectionAt(task.circuit(), task.circuit().conductors[index], end);
     const std::string held = heldAt(task, index, end, slot);
     const bool out = slotHolds == Holds::Distributor && !held.empty() &&
                      outgrows(task, state, index, held, needed(familyOf(task.library, held)));
@@ -236,19 +231,14 @@ std::string familyFor(const SizingTask& task,
 Amps computedRating(const SizingTask& task,
                     std::size_t index,
                     const FuseFamily& family,
-                    Amps needed,
-                    Amps load) {
+                    Amps needed) {
     const Amps rating = ratingOf(family, needed);
     if (const auto& most = task.index.makersFuse[index]; most && rating > *most) {
         return ratingWithin(family, *most).value_or(family.ratings.front());
     }
-    // Above what the thickest cable bears a fuse protects nothing: better one that ages.
+    // Above what the thickest cable bears a fuse protects nothing: better one that opens.
     const auto bears = ampacityOf(task, index, task.library.conductors.back().area);
-    if (bears && rating > *bears) {
-        const auto below = ratingWithin(family, *bears);
-        return below && enough(*below, load) ? *below : rating;
-    }
-    return rating;
+    return bears && rating > *bears ? ratingWithin(family, *bears).value_or(rating) : rating;
 }
 
 void chooseOne(const SizingTask& task,
@@ -265,9 +255,8 @@ void chooseOne(const SizingTask& task,
     const bool rises = choice == Choice::OnlyRise;
     const std::string present = rises ? fuse.computedFamily : std::string();
     const auto neededOf = [&](const FuseFamily& family) {
-        return c.purpose == Purpose::Signal
-                   ? amps(kControlAmps)
-                   : w.load * factorFor(task, index, end, family).factor;
+        return c.purpose == Purpose::Signal ? amps(kControlAmps)
+                                            : w.load * factorFor(task, index, end, family).factor;
     };
     fuse.holds = holdsAt(task, state, index, end, neededOf, rises ? fuse.holds : slot.holds);
     const std::string family = familyFor(task,
@@ -284,7 +273,7 @@ void chooseOne(const SizingTask& task,
     fuse.factorRule = factor.rule;
     fuse.bears = factor.bears;
     fuse.needed = neededOf(chosen);
-    const Amps rating = computedRating(task, index, chosen, fuse.needed, w.load);
+    const Amps rating = computedRating(task, index, chosen, fuse.needed);
     const bool keep = rises && family == fuse.computedFamily;
     fuse.computedRating = keep ? std::max(rating, fuse.computedRating) : rating;
     fuse.computedFamily = family;
@@ -302,8 +291,7 @@ void chooseOne(const SizingTask& task,
         interruptingAt(familyOf(task.library, fuse.family), task.index.nominal[index]);
     const bool atSource = end == End::From;
     fuse.backup = atSource ? backupFor(task, state, index, fuse.strongest) : std::nullopt;
-    fuse.usuallyBacked =
-        atSource && backupFor(task, state, index, fuse.prospective).has_value();
+    fuse.usuallyBacked = atSource && backupFor(task, state, index, fuse.prospective).has_value();
 }
 
 }  // namespace
@@ -339,8 +327,7 @@ std::optional<double> throughBackup(const SizingTask& task,
     if (interruptingAt(family, task.index.nominal[index]) < fault) {
         return std::nullopt;
     }
-    return letThroughA2s(
-        family, computed ? up.fuse->computedRating : up.fuse->rating, fault);
+    return letThroughA2s(family, computed ? up.fuse->computedRating : up.fuse->rating, fault);
 }
 
 }  // namespace spirk

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/cables/conductor_physics.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace spirk {
@@ -16,7 +17,9 @@ Ohms wireResistance(const ConductorRow& row, Metres length, Celsius working) {
 
 double ambientFactor(const AmpacityColumn& column, Celsius ambient) {
     const double room = (column.maximum - ambient).kelvins;
-    return room <= 0.0 ? 0.0 : std::sqrt(room / (column.maximum - column.reference).kelvins);
+    const double factor =
+        room <= 0.0 ? 0.0 : std::sqrt(room / (column.maximum - column.reference).kelvins);
+    return column.noGain ? std::min(1.0, factor) : factor;
 }
 
 BundleFactor bundleFactor(const Library& library, int tied) {

@@ -81,10 +81,12 @@ private:
             .title = of(c,
                         end == End::From ? "{conductor}, fuse"_text
                                          : "{conductor}, fuse at its far end"_text),
-            .formula = c.purpose == Purpose::Signal
-                           ? "the smallest that is commonly sold"_text
-                           : (f.bears ? "needed = f · I_B / w; I_n: the family's next rating up; I_cn ≥ I_k"_text
-                                    : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k"_text),
+            .formula =
+                c.purpose == Purpose::Signal
+                    ? "the smallest that is commonly sold"_text
+                    : (f.bears
+                           ? "needed = f · I_B / w; I_n: the family's next rating up; I_cn ≥ I_k"_text
+                           : "needed = f · I_B; I_n: the family's next rating up; I_cn ≥ I_k"_text),
             .terms =
                 {{"I_B"_text,
                   "current"_text,
@@ -181,6 +183,10 @@ private:
                      .result = measure(row.ampacity),
                      .source = Words{column.source},
                      .note = trade(row.area)};
+        if (column.noGain && ambient < column.reference) {
+            d.formula = bundle.rule == nullptr ? "I_z = I_table, no more in cooler places"_text
+                                               : "I_z = I_table · k, no more in cooler places"_text;
+        }
         if (bundle.rule != nullptr) {
             d.terms.push_back({"k"_text,
                                {"{n} conductors bundled together"_text, {{"n", count(tied)}}},

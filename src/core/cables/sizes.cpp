@@ -223,7 +223,8 @@ Need needOf(const SizingTask& task, const SizingState& state, std::size_t i) {
     need.atLeast(sizeForCurrent(task, i, needed.amps), needed.decides);
     need.atLeast(sizeForShort(task, state, i), Decides::ShortCircuit);
     need.atLeast(sizeForDevice(task, state, i), Decides::Device);
-    for (const EndAt* end : {&task.circuit().index->ends[i].from, &task.circuit().index->ends[i].to}) {
+    for (const EndAt* end :
+         {&task.circuit().index->ends[i].from, &task.circuit().index->ends[i].to}) {
         const Port& port = task.circuit().devices[end->device].ports[end->port];
         need.atLeast(sizeAtLeast(task, port.leastArea), Decides::Maker);
     }

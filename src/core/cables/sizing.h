@@ -23,7 +23,7 @@ struct SizingIndex {
     std::vector<Volts> nominal;  // of each conductor, that it is on
     // Of each conductor, the largest that makers allow before what its own fuse feeds.
     std::vector<std::optional<Amps>> makersFuse;
-    std::vector<Amps> given;     // most that a device which limits itself puts into each conductor
+    std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
     // Of each conductor, those whose shorts at their far end return through it.
     std::vector<std::vector<std::size_t>> returns;
     // What each device may be made of, the least first; empty where it is no hardware.
@@ -166,11 +166,8 @@ struct LetThrough {
 
 // What the fuse before a block or a bar lets through while it interrupts a fault for a conductor's
 // own, which cannot; nothing where that can by itself, or where none before it could.
-[[nodiscard]] std::optional<double> throughBackup(const SizingTask& task,
-                                                  const SizingState& state,
-                                                  std::size_t index,
-                                                  FuseView view,
-                                                  Amps fault);
+[[nodiscard]] std::optional<double> throughBackup(
+    const SizingTask& task, const SizingState& state, std::size_t index, FuseView view, Amps fault);
 
 // Rows and margins of the settled state; `drops` are its pathDrops.
 [[nodiscard]] std::vector<CableRow> cableRows(const SizingTask& task,

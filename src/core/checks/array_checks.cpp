@@ -109,9 +109,8 @@ void offerFuses(const CheckInput& in, const SunUnit& s, Finding& f) {
 void checkStrings(const CheckInput& in, const SunUnit& s, Checks& out) {
     const ParallelStrings all = stringsAt(in.library, in.gear, s);
     const auto panels = in.gear.panelsAt(s);
-    const bool everyOne = std::ranges::all_of(panels, [&](const SunUnit* p) {
-        return stringFuse(in.library, in.gear, *p).has_value();
-    });
+    const bool everyOne = std::ranges::all_of(
+        panels, [&](const SunUnit* p) { return stringFuse(in.library, in.gear, *p).has_value(); });
     if (!all.needsFuses() || everyOne) {
         return;
     }
@@ -122,10 +121,11 @@ void checkStrings(const CheckInput& in, const SunUnit& s, Checks& out) {
         "The others drive up to {others} (1.25 times their short-circuit current) into a faulty one; its panels withstand {bears}."_text,
         {{"others", measure(all.others)}, {"bears", measure(all.bears)}}};
     if (all.rating) {
-        f.remedy = {"Fit a gPV fuse of at least {least} and at most {most} in each string: {fuse}."_text,
-                    {{"least", measure(all.least)},
-                     {"most", measure(all.bears)},
-                     {"fuse", measure(*all.rating)}}};
+        f.remedy = {
+            "Fit a gPV fuse of at least {least} and at most {most} in each string: {fuse}."_text,
+            {{"least", measure(all.least)},
+             {"most", measure(all.bears)},
+             {"fuse", measure(*all.rating)}}};
         offerFuses(in, s, f);
     } else {
         f.remedy = {
@@ -147,11 +147,11 @@ void checkArrayCurrent(const CheckInput& in, const SunUnit& s, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "S14", unitSubject(s.id));
-    f.what = {"The panels' short-circuit current is {array}; {controller} takes up to {limit}."_text,
-              {{"array", measure(array)},
-               {"controller", s.controller->name},
-               {"limit", measure(limit)}}};
-    f.why = "With reversed panels, or a fault inside, more flows than its maker reckoned with."_text;
+    f.what = {
+        "The panels' short-circuit current is {array}; {controller} takes up to {limit}."_text,
+        {{"array", measure(array)}, {"controller", s.controller->name}, {"limit", measure(limit)}}};
+    f.why =
+        "With reversed panels, or a fault inside, more flows than its maker reckoned with."_text;
     f.remedy = "Wire more panels in series, or use a controller that takes more."_text;
     offerLongerStrings(s, f);
     const auto* other = leastOnOffer(
@@ -183,8 +183,10 @@ void checkIsolator(const CheckInput& in, const SunUnit& s, Checks& out) {
     f.what = {"Nothing switches the panels off: {volts} in daylight, up to {current}."_text,
               {{"volts", measure(open)},
                {"current", measure(s.panel->isc * static_cast<double>(s.parallel))}}};
-    f.why = "Their plugs draw an arc when they are opened under load, and the controller's leads stay live while somebody works on them."_text;
-    f.remedy = "Fit a switch for direct current that opens both poles, near the controller; until then cover the panels first."_text;
+    f.why =
+        "Their plugs draw an arc when they are opened under load, and the controller's leads stay live while somebody works on them."_text;
+    f.remedy =
+        "Fit a switch for direct current that opens both poles, near the controller; until then cover the panels first."_text;
     f.mends = {{"Fit a solar isolator"_text, {UseOption{s.id, "array_isolator", "one"}}}};
     out.findings.push_back(std::move(f));
 }

@@ -101,8 +101,8 @@ Worst drawnByNeeds(const CheckInput& in, const BankUnit& bank) {
     const std::vector<StringCurrent> strings = stringCurrents(in, bank.id);
     for (const MomentSolution& solved : in.moments) {
         for (std::size_t k = 0; k < strings.size() && k < bank.strings.size(); ++k) {
-            const auto device = static_cast<std::size_t>(strings[k].head -
-                                                         in.wiring.circuit.devices.data());
+            const auto device =
+                static_cast<std::size_t>(strings[k].head - in.wiring.circuit.devices.data());
             const Flow* flow = solved.served() ? solved.flowOf(device) : nullptr;
             const Worst here{flow == nullptr ? Amps() : flow->through, bank.strings[k].model};
             worst = here.part() > worst.part() ? here : worst;
@@ -118,14 +118,17 @@ Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, const Wors
     // What an inverter could give if something asked for it is a limit to know, not a mistake.
     const bool needed = needs.part() > 1.0;
     f.severity = needed ? f.severity : Severity::Advice;
-    f.what = {needed ? "What runs at once draws {current} out of one battery; its limit is {limit}."_text
-                     : "With everything on and the inverter at its rating, one battery must deliver {current}; its limit is {limit}. What your needs draw, {needs}, is within it."_text,
-              {{"current", measure(needed ? needs.current : worst.current)},
-               {"limit", measure(worst.model->maxDischarge)},
-               {"needs", measure(needs.current)}}};
-    f.why = {
-        "Its battery management system (BMS) switches off under load, and everything goes dark at once."_text,
-        {}};
+    f.what = {
+        needed
+            ? "What runs at once draws {current} out of one battery; its limit is {limit}."_text
+            : "With everything on and the inverter at its rating, one battery must deliver {current}; its limit is {limit}. What your needs draw, {needs}, is within it."_text,
+        {{"current", measure(needed ? needs.current : worst.current)},
+         {"limit", measure(worst.model->maxDischarge)},
+         {"needs", measure(needs.current)}}};
+    f.why =
+        bank.battery.family == Family::Lithium
+            ? "Its battery management system (BMS) switches off under load, and everything goes dark at once."_text
+            : "Its voltage collapses under load, and drained so fast it ages early."_text;
     f.remedy = {"Use more or larger batteries, or a smaller inverter."_text, {}};
     f.figures = {unitFigure(bank.id, "discharge")};
     f.mends = largerBanks(in, bank, worst.part());

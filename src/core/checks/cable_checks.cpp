@@ -94,12 +94,14 @@ Finding fuseAboveSize(const CheckInput& in,
                       const ChosenFuse& fuse,
                       Amps largest) {
     Finding f = findingOf(in, "W1", subject(row.id));
-    f.what = {"The fuse of {name} ({fuse}) is above {largest}, the largest that is allowed before {size}."_text,
-              {{"name", conductorOf(in, row).name},
-               {"fuse", measure(fuse.rating)},
-               {"largest", measure(largest)},
-               {"size", measure(row.area)}}};
-    f.why = "Low-voltage wiring of recreational vehicles has a largest fuse for each small size, whatever the table of ampacities allows (NEC 551.10(E))."_text;
+    f.what = {
+        "The fuse of {name} ({fuse}) is above {largest}, the largest that is allowed before {size}."_text,
+        {{"name", conductorOf(in, row).name},
+         {"fuse", measure(fuse.rating)},
+         {"largest", measure(largest)},
+         {"size", measure(row.area)}}};
+    f.why =
+        "Low-voltage wiring of recreational vehicles has a largest fuse for each small size, whatever the table of ampacities allows (NEC 551.10(E))."_text;
     f.figures = {fuseFigure(*row.protectedBy, End::From), cableFigure(row.id, "size")};
     const auto next = std::ranges::find_if(in.library.conductors, [&](const ConductorRow& size) {
         return size.area > row.area &&
@@ -197,7 +199,6 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
     f.id = "W7 " + path.id;
     if (practice) {
         f.severity = Severity::Advice;
-        f.standing = Standing::CommonPractice;
     }
     for (std::size_t i = 1; i < path.conductors.size(); ++i) {
         f.where.push_back(subject(path.conductors[i]));
@@ -210,6 +211,9 @@ Finding dropTooLarge(const CheckInput& in, const PathDrop& path) {
     f.why = {
         "The device at the end gets too little voltage under full load, or a charger measures the wrong voltage."_text,
         {}};
+    // Its own limit's source, not that of the rule at large.
+    f.source = Words{rule(in.library, path.rule).source};
+    f.standing = rule(in.library, path.rule).standing;
     f.figures = {path.figure};
     f.remedy = {"Use a thicker cable where most is lost, or a shorter route."_text, {}};
     if (auto mend = thickerFor(in, path)) {
@@ -298,8 +302,8 @@ void checkRow(const CheckInput& in, const CableRow& row, std::vector<Finding>& o
     if (fuse != nullptr && fuse->rating > row.ampacity && !twin) {
         out.push_back(fuseAboveCable(in, row, *fuse));
     } else if (const auto largest = largestBefore(in, row.area);
-               fuse != nullptr && !twin && c.side == Side::House &&
-               c.purpose != Purpose::Signal && largest && fuse->rating > *largest) {
+               fuse != nullptr && !twin && c.side == Side::House && c.purpose != Purpose::Signal &&
+               largest && fuse->rating > *largest) {
         out.push_back(fuseAboveSize(in, row, *fuse, *largest));
     }
     if (const ChosenFuse* other = fuseOfAnotherSource(in, row); other != nullptr && !twin) {

@@ -67,8 +67,9 @@ void checkLoadDump(const CheckInput& in, const BankUnit& bank, Checks& out) {
         return;
     }
     Finding f = bankFinding(in, bank, "B13");
-    f.what = {"{battery} switches itself off to protect itself, and an alternator charges it directly."_text,
-              {{"battery", bank.model->name}}};
+    f.what = {
+        "{battery} switches itself off to protect itself, and an alternator charges it directly."_text,
+        {{"battery", bank.model->name}}};
     f.why =
         "When it switches off at full charging current, the alternator's voltage shoots up for a moment: its diodes and what hangs on the bars may be destroyed."_text;
     f.remedy =
@@ -88,11 +89,12 @@ void checkPlace(const CheckInput& in, const BankUnit& bank, Checks& out) {
         return;
     }
     Finding f = bankFinding(in, bank, "B16");
-    f.what = {"The bank is at '{place}', where it gets {ambient}; {chemistry} is charged up to {limit}."_text,
-              {{"place", Text::given(place->name)},
-               {"ambient", measure(place->ambient)},
-               {"chemistry", bank.battery.name},
-               {"limit", measure(bank.battery.chargeTo)}}};
+    f.what = {
+        "The bank is at '{place}', where it gets {ambient}; {chemistry} is charged up to {limit}."_text,
+        {{"place", Text::given(place->name)},
+         {"ambient", measure(place->ambient)},
+         {"chemistry", bank.battery.name},
+         {"limit", measure(bank.battery.chargeTo)}}};
     f.why = isLithium(bank)
                 ? "Its BMS stops charging when it is hot, and heat ages the cells for good."_text
                 : "Heat dries it out: each ten degrees more halve its life."_text;
@@ -132,10 +134,12 @@ void checkSparks(const CheckInput& in, const BankUnit& bank, Checks& out) {
     }
     f.what = {"In the same place as a battery that gives off hydrogen: {devices}."_text,
               {{"devices", listed(names)}}};
-    f.why = {"Their contacts spark when they switch. Nothing that sparks may be within {distance} of its vents."_text,
-             {{"distance", measure(sparkDistance(bank))}}};
-    f.remedy = {"Mount them farther away than {distance}, or behind a gas-tight wall; a box with its own vents ends it."_text,
-                {{"distance", measure(sparkDistance(bank))}}};
+    f.why = {
+        "Their contacts spark when they switch. Nothing that sparks may be within {distance} of its vents."_text,
+        {{"distance", measure(sparkDistance(bank))}}};
+    f.remedy = {
+        "Mount them farther away than {distance}, or behind a gas-tight wall; a box with its own vents ends it."_text,
+        {{"distance", measure(sparkDistance(bank))}}};
     out.findings.push_back(std::move(f));
 }
 
@@ -168,12 +172,15 @@ void checkPlates(const CheckInput& in, Checks& out) {
             continue;
         }
         Finding f = findingOf(in, "P10", {SubjectKind::Appliance, a.id.value});
-        f.what = {"{name} is counted with the {rated} of its plate; one of its kind usually draws {usual} while it is on."_text,
-                  {{"name", Text::given(a.name)},
-                   {"rated", measure(a.rated)},
-                   {"usual", measure(typical->measured)}}};
-        f.why = "The plate says the most it may draw. Energy per day, bank and charging are sized by what it draws on average."_text;
-        f.remedy = "Measure it over a day with a plug-in or clamp meter, and enter what you find in Needs."_text;
+        f.what = {
+            "{name} is counted with the {rated} of its plate; one of its kind usually draws {usual} while it is on."_text,
+            {{"name", Text::given(a.name)},
+             {"rated", measure(a.rated)},
+             {"usual", measure(typical->measured)}}};
+        f.why =
+            "The plate says the most it may draw. Energy per day, bank and charging are sized by what it draws on average."_text;
+        f.remedy =
+            "Measure it over a day with a plug-in or clamp meter, and enter what you find in Needs."_text;
         out.findings.push_back(std::move(f));
     }
 }

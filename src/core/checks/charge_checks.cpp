@@ -111,7 +111,7 @@ Finding tooSlow(const CheckInput& in, const BankUnit& bank, Amps most, Seconds t
     Finding f = bankFinding(in, bank, "B3");
     f.id += " slow";
     f.severity = Severity::Advice;
-    f.what = {"At best {current} charge the bank: {time} from empty to full."_text,
+    f.what = {"At best {current} charge the bank: {time} to put back what of it is used."_text,
               {{"current", measure(most)}, {"time", measure(time)}}};
     f.why = {bank.battery.family == Family::Lead
                  ? "A lead-acid battery that is seldom full sulphates and fails early."_text
@@ -160,26 +160,25 @@ void explainNight(const CheckInput& in, Celsius night, Checks& out) {
     }
     const ColdMonth month = coldestMonth(in.plan, *in.gear.climate);
     const Climate& climate = *in.gear.climate;
-    out.why.add(
-        {.id = id,
-         .title = "Coldest night to plan for"_text,
-         .formula = "T = T_month − (T_coldest month − T_record) / 2"_text,
-         .terms = {{"T_month"_text,
-                    {"mean of {month}, the coldest of the trip"_text,
-                     {{"month", monthName(month.month)}}},
-                    measure(month.mean),
-                    fromTable(in.library, "climates", climate.name)},
-                   {"T_coldest month"_text,
-                    "mean of the year's coldest month"_text,
-                    measure(*std::ranges::min_element(climate.mean)),
-                    fromTable(in.library, "climates", climate.name)},
-                   {"T_record"_text,
-                    "passed about once in ten years"_text,
-                    measure(climate.coldest),
-                    fromTable(in.library, "climates", climate.name)}},
-         .result = measure(night),
-         .source = "judgement: half the span between that month and the record"_text,
-         .note = {}});
+    out.why.add({.id = id,
+                 .title = "Coldest night to plan for"_text,
+                 .formula = "T = T_month − (T_coldest month − T_record) / 2"_text,
+                 .terms = {{"T_month"_text,
+                            {"mean of {month}, the coldest of the trip"_text,
+                             {{"month", monthName(month.month)}}},
+                            measure(month.mean),
+                            fromTable(in.library, "climates", climate.name)},
+                           {"T_coldest month"_text,
+                            "mean of the year's coldest month"_text,
+                            measure(*std::ranges::min_element(climate.mean)),
+                            fromTable(in.library, "climates", climate.name)},
+                           {"T_record"_text,
+                            "passed about once in ten years"_text,
+                            measure(climate.coldest),
+                            fromTable(in.library, "climates", climate.name)}},
+                 .result = measure(night),
+                 .source = "judgement: half the span between that month and the record"_text,
+                 .note = {}});
 }
 
 void checkFrost(const CheckInput& in, const BankUnit& bank, Checks& out) {

@@ -14,16 +14,16 @@ namespace spirk {
 [[nodiscard]] Checks solarChecks(const CheckInput& input);       // S
 [[nodiscard]] Checks arrayChecks(const CheckInput& input);       // S: hot days, strings, share
 [[nodiscard]] Checks engineChecks(const CheckInput& input);      // E
-[[nodiscard]] Checks relayChecks(const CheckInput& input);       // E: what limits nothing, or halves
-[[nodiscard]] Checks groundChecks(const CheckInput& input);      // G
-[[nodiscard]] Checks deviceChecks(const CheckInput& input);      // W, G, V: what devices can carry
-[[nodiscard]] Checks chargeChecks(const CheckInput& input);      // B: charging, frost, gas, idle
-[[nodiscard]] Checks careChecks(const CheckInput& input);        // B, P: curves, places, plates
-[[nodiscard]] Checks sharingChecks(const CheckInput& input);     // B, W: batteries side by side
-[[nodiscard]] Checks thinLeadChecks(const CheckInput& input);    // N, W: ports, lengths, copper
-[[nodiscard]] Checks inverterChecks(const CheckInput& input);    // I: rating, surge, maker, volts
-[[nodiscard]] Checks placeChecks(const CheckInput& input);       // W: heat of the places passed
-[[nodiscard]] Checks standingChecks(const CheckInput& input);    // what this version leaves out
+[[nodiscard]] Checks relayChecks(const CheckInput& input);     // E: what limits nothing, or halves
+[[nodiscard]] Checks groundChecks(const CheckInput& input);    // G
+[[nodiscard]] Checks deviceChecks(const CheckInput& input);    // W, G, V: what devices can carry
+[[nodiscard]] Checks chargeChecks(const CheckInput& input);    // B: charging, frost, gas, idle
+[[nodiscard]] Checks careChecks(const CheckInput& input);      // B, P: curves, places, plates
+[[nodiscard]] Checks sharingChecks(const CheckInput& input);   // B, W: batteries side by side
+[[nodiscard]] Checks thinLeadChecks(const CheckInput& input);  // N, W: ports, lengths, copper
+[[nodiscard]] Checks inverterChecks(const CheckInput& input);  // I: rating, surge, maker, volts
+[[nodiscard]] Checks placeChecks(const CheckInput& input);     // W: heat of the places passed
+[[nodiscard]] Checks standingChecks(const CheckInput& input);  // what this version leaves out
 
 // A finding with its id made of rule and subject, and with what the rule rests on in the region.
 [[nodiscard]] Finding findingOf(const CheckInput& in, const std::string& rule, Subject where);

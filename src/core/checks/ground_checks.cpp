@@ -132,8 +132,7 @@ void checkBondSize(const CheckInput& in, const CableRow& row, Checks& out) {
     f.why = {
         "What touches the body returns through it until that circuit's fuse opens, and it must bear that."_text,
         {}};
-    f.remedy = {"Use {size}."_text,
-                {{"size", measure(row.computedArea)}}};
+    f.remedy = {"Use {size}."_text, {{"size", measure(row.computedArea)}}};
     f.figures = {cableFigure(row.id, "size")};
     f.mends = {{{"Use {size}"_text, {{"size", measure(row.computedArea)}}},
                 {TakeBack{SetSize{row.id, {}}}}}};

@@ -44,9 +44,11 @@ Finding inverterTooSmall(const CheckInput& in, Watts rated) {
 Finding surgeTooLarge(const CheckInput& in, Watts surge) {
     Finding f = findingOf(in, "I1", firstSubject(in, DeviceKind::Inverter));
     f.id += " surge";
-    f.what = {"Starting, the loads that run at once draw {worst} for a moment; the inverter can give {surge}."_text,
-              {{"worst", measure(in.needs.worstSurge)}, {"surge", measure(surge)}}};
-    f.why = "A motor that gets too little does not start, and the inverter switches off on overload."_text;
+    f.what = {
+        "Starting, the loads that run at once draw {worst} for a moment; the inverter can give {surge}."_text,
+        {{"worst", measure(in.needs.worstSurge)}, {"surge", measure(surge)}}};
+    f.why =
+        "A motor that gets too little does not start, and the inverter switches off on overload."_text;
     f.remedy =
         "Use an inverter with a larger surge, an appliance that starts softly, or start it before the others run."_text;
     f.figures = {FigureId("needs.inverter.worst")};
@@ -68,7 +70,8 @@ void checkMaker(const CheckInput& in, const InverterUnit& unit, std::vector<Find
                   {{"name", feed->name},
                    {"size", measure(row->area)},
                    {"asked", measure(model.makerArea)}}};
-        f.why = "The maker knows what its terminals and its ripple ask for, and may refuse a claim otherwise."_text;
+        f.why =
+            "The maker knows what its terminals and its ripple ask for, and may refuse a claim otherwise."_text;
         f.remedy = {"Use {size}."_text, {{"size", measure(model.makerArea)}}};
         f.figures = {cableFigure(row->id, "size")};
         f.mends = {setSize(row->id, model.makerArea)};
@@ -90,8 +93,8 @@ void checkMaker(const CheckInput& in, const InverterUnit& unit, std::vector<Find
     }
 }
 
-// The output at which a fuse carries its rating: at the volts at which the inverter gives up, and at
-// the bank's nominal ones.
+// The output at which a fuse carries its rating: at the volts at which the inverter gives up, and
+// at the bank's nominal ones.
 Watts outputAt(const InverterModel& model, Amps current, Volts volts) {
     const Watts input = current * volts;
     Watts low, high = model.surge;
@@ -122,7 +125,8 @@ void checkHeld(const CheckInput& in, const InverterUnit& unit, std::vector<Findi
          {"fuse", measure(rating)},
          {"low", measure(outputAt(*unit.model, rating, bank.chemistry.inverterCutOff))},
          {"usual", measure(outputAt(*unit.model, rating, bank.nominal))}}};
-    f.why = "Above that it opens after a while, sooner the more is drawn: cables, fuse and bank are sized for what you said."_text;
+    f.why =
+        "Above that it opens after a while, sooner the more is drawn: cables, fuse and bank are sized for what you said."_text;
     f.remedy = "Write it beside the inverter's switch, or size for its whole rating."_text;
     f.figures = {fuseFigure(row->id, End::From)};
     out.push_back(std::move(f));
@@ -137,38 +141,37 @@ void checkVolts(const CheckInput& in, const InverterUnit& unit, Checks& out) {
         if (drawn == nullptr || drawn->through.si() <= 0.0) {
             continue;
         }
-        const auto here = solved.between(
-            in.wiring.circuit, TerminalId{device, "dc+"}, TerminalId{device, "dc-"});
+        const auto here =
+            solved.between(in.wiring.circuit, TerminalId{device, "dc+"}, TerminalId{device, "dc-"});
         if (!here || *here >= cutOff) {
             continue;
         }
         const auto moment = std::ranges::find(in.wiring.moments, solved.moment, &Moment::id);
         Finding f = findingOf(in, "I4", unitSubject(unit.id));
-        f.what = {"In the situation '{moment}' the inverter gets {volts}; it gives up below {limit}."_text,
-                  {{"moment", moment->name},
-                   {"volts", measure(*here)},
-                   {"limit", measure(cutOff)}}};
+        f.what = {
+            "In the situation '{moment}' the inverter gets {volts}; it gives up below {limit}."_text,
+            {{"moment", moment->name}, {"volts", measure(*here)}, {"limit", measure(cutOff)}}};
         f.why = "It switches off under its largest load although the bank is half full."_text;
         f.remedy =
             "Use a larger bank, whose volts fall less, thicker or shorter cables, or run less at once."_text;
         f.figures = {unitFigure(unit.id, "volts")};
         out.findings.push_back(std::move(f));
-        out.why.add({.id = unitFigure(unit.id, "volts"),
-                     .title = "Voltage at the inverter under its largest load"_text,
-                     .formula = "U, where loads, cables and the bank's own resistance come to rest"_text,
-                     .terms = {{"U"_text,
-                                "between its terminals"_text,
-                                measure(*here),
-                                FromSolver{moment->name}},
-                               {"U_low"_text,
-                                "its low cut-off"_text,
-                                measure(cutOff),
-                                fromTable(in.library,
-                                          "chemistries",
-                                          in.gear.bankOf(unit.from).chemistry.name)}},
-                     .result = measure(*here),
-                     .source = "network solved"_text,
-                     .note = {}});
+        out.why.add(
+            {.id = unitFigure(unit.id, "volts"),
+             .title = "Voltage at the inverter under its largest load"_text,
+             .formula = "U, where loads, cables and the bank's own resistance come to rest"_text,
+             .terms = {{"U"_text,
+                        "between its terminals"_text,
+                        measure(*here),
+                        FromSolver{moment->name}},
+                       {"U_low"_text,
+                        "its low cut-off"_text,
+                        measure(cutOff),
+                        fromTable(
+                            in.library, "chemistries", in.gear.bankOf(unit.from).chemistry.name)}},
+             .result = measure(*here),
+             .source = "network solved"_text,
+             .note = {}});
         return;
     }
 }

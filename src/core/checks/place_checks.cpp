@@ -47,8 +47,7 @@ void checkInsulation(const CheckInput& in, Checks& out) {
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
         const VanPlace* place = hottest(in.plan.van, routeOf(in, row));
-        const bool tooHot =
-            routeOf(in, row).ambient >= columnOf(in.library, c.insulation).maximum;
+        const bool tooHot = routeOf(in, row).ambient >= columnOf(in.library, c.insulation).maximum;
         if (isOurs(c) && place != nullptr && tooHot) {
             melting[place->id].push_back(&row);
         }
@@ -60,12 +59,16 @@ void checkInsulation(const CheckInput& in, Checks& out) {
         f.id = "W17 " + id.value;
         f.where = subjectsOf(rows);
         f.what = with(
-            with(with(with(counted("'{place}' is set to {ambient}: {n} conductor there has insulation for less, {name} for {maximum}."_text,
-                                   "'{place}' is set to {ambient}: {n} conductors there have insulation for less, {name} for {maximum}."_text,
-                                   static_cast<int>(rows.size())),
-                           {"place", Text::given(placeOf(in, id).name)}),
-                      {"ambient", measure(placeOf(in, id).ambient)}),
-                 {"name", first.name}),
+            with(
+                with(
+                    with(
+                        counted(
+                            "'{place}' is set to {ambient}: {n} conductor there has insulation for less, {name} for {maximum}."_text,
+                            "'{place}' is set to {ambient}: {n} conductors there have insulation for less, {name} for {maximum}."_text,
+                            static_cast<int>(rows.size())),
+                        {"place", Text::given(placeOf(in, id).name)}),
+                    {"ambient", measure(placeOf(in, id).ambient)}),
+                {"name", first.name}),
             {"maximum", measure(column.maximum)});
         f.why = "It softens and can short-circuit even without any current."_text;
         f.remedy =
@@ -122,8 +125,7 @@ void checkThickByHeat(const CheckInput& in, Checks& out) {
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
         const VanPlace* place = hottest(in.plan.van, routeOf(in, row));
-        const bool byCurrent =
-            row.decides == Decides::Current || row.decides == Decides::Returns;
+        const bool byCurrent = row.decides == Decides::Current || row.decides == Decides::Returns;
         const AmpacityColumn* column =
             isOurs(c) && byCurrent && place != nullptr ? cooler(in, row) : nullptr;
         if (column == nullptr) {
@@ -141,14 +143,17 @@ void checkThickByHeat(const CheckInput& in, Checks& out) {
         Finding f = findingOf(in, "W28", subject(worst.id));
         f.id = "W28 " + id.value;
         f.where = subjectsOf(rows);
-        f.what = {"In '{place}', at {ambient}, {name} would have to be {size} to carry {needed}: only because of the heat."_text,
-                  {{"place", Text::given(placeOf(in, id).name)},
-                   {"ambient", measure(placeOf(in, id).ambient)},
-                   {"name", conductorOf(in, worst).name},
-                   {"size", measure(worst.computedArea)},
-                   {"needed", measure(worst.needed)}}};
-        f.why = "Cable with insulation for more heat carries the same there with much less copper."_text;
-        f.remedy = "Measure how hot that place really gets; use cable rated for more heat there."_text;
+        f.what = {
+            "In '{place}', at {ambient}, {name} would have to be {size} to carry {needed}: only because of the heat."_text,
+            {{"place", Text::given(placeOf(in, id).name)},
+             {"ambient", measure(placeOf(in, id).ambient)},
+             {"name", conductorOf(in, worst).name},
+             {"size", measure(worst.computedArea)},
+             {"needed", measure(worst.needed)}}};
+        f.why =
+            "Cable with insulation for more heat carries the same there with much less copper."_text;
+        f.remedy =
+            "Measure how hot that place really gets; use cable rated for more heat there."_text;
         f.figures = {cableFigure(worst.id, "size")};
         mends[id].label = "Use insulation for more heat there"_text;
         f.mends = {mends[id]};

@@ -119,6 +119,20 @@ void checkEnd(const CheckInput& in, const Conductor& c, End end, std::vector<Fin
     }
 }
 
+// Nothing that is made interrupts more there, and it is what Spirk chose.
+bool isTheStrongest(const CheckInput& in, const ChosenFuse& fuse) {
+    return fuse.family == fuse.computedFamily &&
+           std::ranges::none_of(in.library.fuses, [&](const FuseFamily& family) {
+               return interruptingAt(family, in.gear.bank().system) > fuse.interrupts &&
+                      ratingFor(family, fuse.needed);
+           });
+}
+
+bool statesShortCircuit(const CheckInput& in) {
+    return std::ranges::all_of(
+        in.gear.banks, [](const BankUnit& bank) { return bank.model->shortCircuit.has_value(); });
+}
+
 void checkInterrupting(const CheckInput& in,
                        const CableRow& row,
                        End end,
@@ -131,7 +145,10 @@ void checkInterrupting(const CheckInput& in,
     if (fuse->strongest <= fuse->interrupts) {
         return;
     }
-    const bool perhaps = fuse->prospective <= fuse->interrupts || fuse->usuallyBacked;
+    // Of a large bank whose maker says nothing, with the strongest fuse there is, that is to be
+    // asked.
+    const bool perhaps = fuse->prospective <= fuse->interrupts || fuse->usuallyBacked ||
+                         (isTheStrongest(in, *fuse) && !statesShortCircuit(in));
     Finding f = findingOf(in, "W5", subject(row.id));
     f.severity = perhaps ? Severity::Fault : f.severity;
     f.what = {
@@ -155,8 +172,9 @@ void checkInterrupting(const CheckInput& in,
             "Fit a fuse with enough interrupting capacity upstream, near the bank, or fuses that can interrupt more."_text,
             {}};
     } else {
-        f.remedy = {"Fit a {family}, or a fuse with enough interrupting capacity upstream."_text,
-                    {{"family", familyOf(in.library, fuse->computedFamily).name}}};
+        f.remedy = {
+            "Fit another: {family}; or a fuse with enough interrupting capacity upstream."_text,
+            {{"family", familyOf(in.library, fuse->computedFamily).name}}};
     }
     f.source = {"{family}; {rule}"_text,
                 {{"family", Words{family.interruptingSource}}, {"rule", f.source}}};
@@ -204,10 +222,11 @@ void checkDistance(const CheckInput& in,
                {"allowed", measure(allowed)}}};
     f.why = {"The cable up to the fuse is not protected."_text, {}};
     const bool sheathHelps = fuse.distance <= sheathed;
-    f.remedy = {sheathHelps
-                    ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then accept this."_text
-                    : "Move it closer; even in a sheath or conduit no more than {sheathed} are allowed."_text,
-                {{"sheathed", measure(sheathed)}}};
+    f.remedy = {
+        sheathHelps
+            ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then accept this."_text
+            : "Move it closer; even in a sheath or conduit no more than {sheathed} are allowed."_text,
+        {{"sheathed", measure(sheathed)}}};
     f.mends = {
         {{"Put it back near its source"_text, {}}, {TakeBack{SetFuseDistance{row.id, end, {}}}}}};
     out.push_back(std::move(f));
@@ -263,8 +282,7 @@ void checkSelective(const CheckInput& in,
                     const CableRow& row,
                     const ChosenFuse& fuse,
                     std::vector<Finding>& out) {
-    const CableRow* feeder =
-        feederOf(in, static_cast<std::size_t>(&row - in.cables.rows.data()));
+    const CableRow* feeder = feederOf(in, static_cast<std::size_t>(&row - in.cables.rows.data()));
     const double ratio = rule(in.library, "selective_ratio").value;
     if (feeder == nullptr || feeder->fuseFrom->rating >= fuse.rating * ratio ||
         takesMost(in, row, *feeder)) {
@@ -276,7 +294,9 @@ void checkSelective(const CheckInput& in,
               {{"name", conductorOf(in, row).name},
                {"fuse", measure(fuse.rating)},
                {"before", measure(feeder->fuseFrom->rating)}}};
-    f.why = {"A short circuit here may open both, and all that hangs on the one upstream goes dark."_text, {}};
+    f.why = {
+        "A short circuit here may open both, and all that hangs on the one upstream goes dark."_text,
+        {}};
     f.remedy = {
         "Fit a larger fuse and cable upstream, or give this load a fuse of its own farther up."_text,
         {}};
@@ -376,8 +396,8 @@ void checkMainFuse(const CheckInput& in, const InverterUnit& unit, std::vector<F
     if (feed == nullptr || main == nullptr || !main->fuseFrom || main->fuseFrom->leftOut) {
         return;
     }
-    const Amps drawn = inverterCurrent(
-        *unit.model, unit.most, in.gear.bankOf(unit.from).chemistry.inverterCutOff);
+    const Amps drawn =
+        inverterCurrent(*unit.model, unit.most, in.gear.bankOf(unit.from).chemistry.inverterCutOff);
     const Device& from = *findDevice(circuit, feed->from.device);
     const bool passes = from.kind == DeviceKind::BusBar && from.unit == unit.from;
     if (!passes || main->fuseFrom->rating >= drawn) {

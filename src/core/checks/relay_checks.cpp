@@ -48,8 +48,9 @@ void checkInverterBehind(const CheckInput& in, const RelayUnit& relay, Checks& o
         Finding f = findingOf(in, "E8", firstSubject(in, DeviceKind::Relay, relay.id));
         f.id += " " + inverter.id.value;
         f.where.push_back(unitSubject(inverter.id));
-        f.what = {"While the relay is closed, the inverter ({power}) draws on the starter battery too."_text,
-                  {{"power", measure(inverter.most)}}};
+        f.what = {
+            "While the relay is closed, the inverter ({power}) draws on the starter battery too."_text,
+            {{"power", measure(inverter.most)}}};
         f.why =
             "With the engine stopped the relay stays closed until the starter battery has fallen to its limit; with it idling the alternator gives less than a large load takes."_text;
         f.remedy =
@@ -66,17 +67,15 @@ constexpr double kCrankingSeconds = 5.0;
 // All that lies between the starter battery's posts and the bank's, and inside the bank.
 Ohms wayToBank(const CheckInput& in, const RelayUnit& relay, const CableRow& feed) {
     const auto path = std::ranges::find(in.cables.drops, "drop." + relay.id.value, &PathDrop::id);
-    Ohms out = path == in.cables.drops.end() || feed.load.si() <= 0.0
-                   ? feed.warm
-                   : path->drop / feed.load;
+    Ohms out =
+        path == in.cables.drops.end() || feed.load.si() <= 0.0 ? feed.warm : path->drop / feed.load;
     const BankUnit& bank = in.gear.bankOf(relay.into);
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
         const bool links = c.unit == relay.into && c.purpose != Purpose::Bond;
         out += links ? row.warm : Ohms();
     }
-    const Ohms block =
-        batteryResistance(*bank.model, bank.battery, ResistanceCase::Mid, 1.0);
+    const Ohms block = batteryResistance(*bank.model, bank.battery, ResistanceCase::Mid, 1.0);
     return out + block * (static_cast<double>(bank.series) / bank.count);
 }
 
@@ -118,10 +117,11 @@ void checkCranking(const CheckInput& in, const RelayUnit& relay, Checks& out) {
     }
     Finding f = findingOf(in, "E10", firstSubject(in, DeviceKind::Relay, relay.id));
     f.where.push_back(subject(feed->id));
-    f.what = {"If the relay is closed while the engine is started, {share} flow through it; it is rated {rating}, its fuse {fuse}."_text,
-              {{"share", measure(share)},
-               {"rating", measure(relay.relay->maxCurrent)},
-               {"fuse", measure(feed->fuseFrom->rating)}}};
+    f.what = {
+        "If the relay is closed while the engine is started, {share} flow through it; it is rated {rating}, its fuse {fuse}."_text,
+        {{"share", measure(share)},
+         {"rating", measure(relay.relay->maxCurrent)},
+         {"fuse", measure(feed->fuseFrom->rating)}}};
     f.why =
         "Sun or a charger at the bank can hold it closed: its contacts weld, or its fuse opens on a cold morning."_text;
     f.remedy =
@@ -138,10 +138,11 @@ void checkSharing(const CheckInput& in, const CombinedUnit& unit, Checks& out) {
         return;
     }
     Finding f = findingOf(in, "E6", unitSubject(unit.id));
-    f.what = {"On the road in sunshine {unit} takes {part} from the engine and {part} from the panels, not {whole} from either."_text,
-              {{"unit", model.name},
-               {"part", measure(model.eachOfBoth)},
-               {"whole", measure(model.output)}}};
+    f.what = {
+        "On the road in sunshine {unit} takes {part} from the engine and {part} from the panels, not {whole} from either."_text,
+        {{"unit", model.name},
+         {"part", measure(model.eachOfBoth)},
+         {"whole", measure(model.output)}}};
     f.why = "Weak sun in the morning can halve what a long drive brings."_text;
     f.remedy =
         "Fit a solar isolator: with it open the engine gives all. Or use two units, each with its own rating."_text;

@@ -114,8 +114,10 @@ void checkShares(const CheckInput& in, const BankUnit& bank, Checks& out) {
     f.id = "B4 " + bank.id.value;
     f.what = {"One battery carries {share} more than its fair share; up to {limit} is usual."_text,
               {{"share", percent(off)}, {"limit", percent(limit)}}};
-    f.why = {"It ages first, and its BMS may switch off while the others could still deliver."_text,
-             {}};
+    f.why =
+        bank.battery.family == Family::Lithium
+            ? "It ages first, and its BMS may switch off while the others could still deliver."_text
+            : "It is always charged and drained the most: it ages first, and the others follow."_text;
     f.remedy = {"Equal leads to collecting bars: the same cable and length for each battery."_text,
                 {}};
     f.figures = {unitFigure(bank.id, "share")};

@@ -30,7 +30,9 @@ Finding coldTooHigh(const CheckInput& in, const SunUnit& s, Volts cold) {
     f.why = {
         "Above its limit the controller is destroyed, and can short the array into the bank."_text,
         {}};
-    f.remedy = {"Put fewer panels in series, or use a controller for a higher voltage."_text, {}};
+    f.remedy = s.series > 1
+                   ? "Put fewer panels in series, or use a controller for a higher voltage."_text
+                   : "Use a controller for a higher voltage, or panels of a lower one."_text;
     f.figures = {unitFigure(s.id, "voc.cold")};
     if (s.series % 2 == 0) {
         f.mends.push_back({{"Wire {s} in series, {p} in parallel"_text,

@@ -67,8 +67,12 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text
                                           : firstSubject(in, DeviceKind::Battery).id;
     Finding f = findingOf(in, "SERVE", {SubjectKind::Device, id});
     f.id = "SERVE " + solved.moment;
+    // Nearly all is not enough either; as a figure it would only puzzle.
+    constexpr double kNearlyAll = 0.995;
     f.what = {
-        "In the situation '{moment}' the loads cannot be supplied: at most {part} of their power, weakest at {load}."_text,
+        solved.servable < kNearlyAll
+            ? "In the situation '{moment}' the loads cannot be supplied: at most {part} of their power, weakest at {load}."_text
+            : "In the situation '{moment}' the loads can only just not be supplied, weakest at {load}."_text,
         {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
     f.why = {
         "Cables and batteries cannot deliver that power at any voltage: the voltage collapses."_text,

@@ -85,6 +85,27 @@ void checkHomeMadeBar(const CheckInput& in, const Device& d, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+// Judgement: what two lugs, or two ferrules, and a bend between them need.
+constexpr double kShortestLead = 0.1;
+
+void checkLength(const CheckInput& in, const CableRow& row, Checks& out) {
+    const Conductor& c = conductorOf(in, row);
+    const Metres length = routeOf(in, row).length;
+    if (!isNew(c) || !c.ready.empty() || length >= metres(kShortestLead)) {
+        return;
+    }
+    Finding f = findingOf(in, "N3", subject(row.id));
+    f.what = {
+        "{name} is {length} long; {least} is the least that can be crimped at both ends."_text,
+        {{"name", c.name}, {"length", measure(length)}, {"least", measure(metres(kShortestLead))}}};
+    f.why =
+        "What joins two terminals is never without length: its resistance and its drop are counted as nothing."_text;
+    f.remedy =
+        "Enter the length as cut; or move the end to the terminal itself, where a link or a bar joins both."_text;
+    f.mends = {{"Use the computed length"_text, {TakeBack{SetLength{row.id, {}}}}}};
+    out.findings.push_back(std::move(f));
+}
+
 }  // namespace
 
 Checks thinLeadChecks(const CheckInput& input) {
@@ -94,6 +115,9 @@ Checks thinLeadChecks(const CheckInput& input) {
     }
     for (std::size_t i = 0; i < input.wiring.circuit.conductors.size(); ++i) {
         checkReadyLead(input, i, out);
+    }
+    for (const CableRow& row : input.cables.rows) {
+        checkLength(input, row, out);
     }
     for (const Device& d : input.wiring.circuit.devices) {
         checkHomeMadeBar(input, d, out);

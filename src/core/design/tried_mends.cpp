@@ -110,10 +110,10 @@ std::vector<TriedMend> mendsToOffer(const Design& design,
                                     const Finding& finding) {
     std::vector<TriedMend> out;
     for (TriedMend& tried : triedMends(design, library, finding)) {
-        const bool again =
-            std::ranges::find(out, tried.mend.changes, [](const TriedMend& t) -> const auto& {
-                return t.mend.changes;
-            }) != out.end();
+        const bool again = std::ranges::find(
+                               out, tried.mend.changes, [](const TriedMend& t) -> const auto& {
+                                   return t.mend.changes;
+                               }) != out.end();
         if (tried.against == Against::Nothing && !again) {
             out.push_back(std::move(tried));
         }

@@ -34,7 +34,6 @@ enum class ResistanceCase { Low, Mid, High };
 // three times). Times what it has at 25 degC; 1 above that.
 [[nodiscard]] double coldResistance(Celsius battery);
 
-
 // Time to put `charge` back at a constant current; the last, slower part is not in it.
 // Requires current > 0.
 [[nodiscard]] Seconds chargeTime(Coulombs charge, Amps current);

@@ -28,9 +28,7 @@ Volts stringVoc(const PanelModel& panel, int series, Celsius cell) {
     return panel.voc * (1.0 + panel.betaVocPerK * (cell.degrees - kTestCelsius)) * series;
 }
 
-double roofKelvins(PanelMount mount) {
-    return kRoofKelvins.at(static_cast<std::size_t>(mount));
-}
+double roofKelvins(PanelMount mount) { return kRoofKelvins.at(static_cast<std::size_t>(mount)); }
 
 double mountPart(const PanelModel& panel) {
     const double warmer = roofKelvins(panel.mount) - roofKelvins(PanelMount::AirGap);

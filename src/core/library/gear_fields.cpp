@@ -132,15 +132,15 @@ GearFields<ControllerModel> controllerFields() {
          },
          Presence::Optional}};
     out.texts.push_back(leadOnly<M>());
-    out.numbers = {inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
-                   inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
-                   plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
-                   inVolts<&M::startAbove>(
-                       "start_above_v", "starts this far above the bank's voltage"_text, 0, 20),
-                   atMost<&M::maxFuse>(
-                       "max_fuse_a", "largest fuse allowed at the bank"_text, "A", 1, 1000),
-                   atMost<&M::maxArray>(
-                       "max_array_a", "largest short-circuit current of the array"_text, "A", 1, 500)};
+    out.numbers = {
+        inVolts<&M::maxVoc>("max_voc", "largest voltage of the array"_text, 10, 1000),
+        inAmps<&M::maxOutput>("max_a", "largest output"_text, 1, 500),
+        plain<&M::efficiency>("efficiency", "efficiency (0 to 1)"_text, 0.5, 1),
+        inVolts<&M::startAbove>(
+            "start_above_v", "starts this far above the bank's voltage"_text, 0, 20),
+        atMost<&M::maxFuse>("max_fuse_a", "largest fuse allowed at the bank"_text, "A", 1, 1000),
+        atMost<&M::maxArray>(
+            "max_array_a", "largest short-circuit current of the array"_text, "A", 1, 500)};
     out.orders = {{"start_above_v", "max_voc", Equal::Refused}};
     addConnection(out);
     addBox(out);

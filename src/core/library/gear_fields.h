@@ -149,7 +149,11 @@ template <class Model, class AnyShelf>
 
 // Where a term comes from when it is one of a model's figures.
 template <class Model>
-[[nodiscard]] FromTable fromGear(const Library& library, const Model& model) {
+[[nodiscard]] Origin fromGear(const Library& library, const Model& model) {
+    const auto& sold = listOf<Model>(static_cast<const Shelf&>(library));
+    if (model.table.empty() && findById(sold, model.id) == nullptr) {
+        return FromPlan{"own." + std::string(gearFields<Model>().list) + "." + model.id};
+    }
     return fromTable(library,
                      model.table.empty() ? std::string(gearFields<Model>().list) : model.table,
                      model.name);

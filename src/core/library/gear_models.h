@@ -102,8 +102,8 @@ struct CombinedModel : Ware {
     Volts start, stop;  // at its engine's input
     Seconds delay;
     Amps maxInputFuse;
-    Volts maxVoc;      // of the panels
-    Volts startAbove;  // of the panels, above the bank
+    Volts maxVoc;           // of the panels
+    Volts startAbove;       // of the panels, above the bank
     bool leadOnly = false;  // has no charging curve for lithium
     Connection connection;
     bool operator==(const CombinedModel&) const = default;

@@ -223,6 +223,11 @@ FromTable fromTable(const Library& library, const std::string& table, const char
     return fromTable(library, table, Text::given(key));
 }
 
+const std::string& studOf(const FuseFamily& family, Amps rating) {
+    const auto found = family.studUpTo.lower_bound(rating);
+    return found == family.studUpTo.end() ? family.stud : found->second;
+}
+
 // A lead-acid or lithium battery of 12 V is charged at up to 14 V and more, one of 24 V at 32.
 Amps interruptingAt(const FuseFamily& family, Volts nominal) {
     if (family.interruptingUpTo.empty()) {

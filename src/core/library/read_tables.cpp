@@ -98,6 +98,7 @@ void readAmpacity(JsonFields& fields, Library& library) {
         out.reference = celsius(column.number("reference_c", 0, 100));
         out.adiabaticK = column.number("adiabatic_k", 50, 250);
         out.adiabaticSource = column.text("adiabatic_source");
+        out.noGain = column.has("no_gain") && column.flag("no_gain");
         out.satisfiesChecks = column.flag("satisfies_checks");
         out.amps = readAmps(column);
     });
@@ -113,6 +114,12 @@ void readFuses(JsonFields& fields, Library& library) {
         out.certainty = row.text("certainty");
         out.mount = static_cast<FuseMount>(row.oneOf("mount", kMounts));
         out.stud = row.text("stud");
+        if (row.has("stud_up_to_a")) {
+            for (JsonFields& at : row.objects("stud_up_to_a", kMostVoltages)) {
+                out.studUpTo[amps(at.number("a", 1, 2000))] = at.text("stud");
+                at.settleUnknownKeys();
+            }
+        }
         out.maxArea = squareMillimetres(row.number("max_area_mm2", 1, 500));
         out.volts = volts(row.number("volts", 12, 1000));
         out.interrupting = amps(row.number("interrupting_a", 100, 100e3));

@@ -40,6 +40,7 @@ struct AmpacityColumn {
     Celsius maximum;          // of the insulation
     Celsius reference;        // ambient of the table
     double adiabaticK = 0.0;  // A s^0.5 / mm2
+    bool noGain = false;      // below its reference it bears no more than there
     std::string adiabaticSource;
     bool satisfiesChecks = true;  // false: shown for comparison only
     std::map<SquareMetres, Amps> amps;
@@ -61,6 +62,7 @@ struct FuseFamily {
     std::string certainty;
     FuseMount mount = FuseMount::Holder;
     std::string stud;
+    std::map<Amps, std::string> studUpTo;  // of ratings up to each, where they have others
     SquareMetres maxArea;
     Volts volts;
     Amps interrupting;
@@ -68,8 +70,8 @@ struct FuseFamily {
     std::map<Volts, Amps> interruptingUpTo;
     std::string interruptingSource;
     bool selfResets = false;  // a breaker that closes again by itself, into the fault
-    double perKelvin = 0.0;  // part of its rating that it loses with each kelvin above 25 degC
-    Volts dropAtRating;  // over fuse and holder at rated current
+    double perKelvin = 0.0;   // part of its rating that it loses with each kelvin above 25 degC
+    Volts dropAtRating;       // over fuse and holder at rated current
     std::vector<Amps> ratings;
     std::vector<EnvelopePoint> envelope;
     double price = 0.0;  // order of magnitude, fuse with its holder where it has one
@@ -82,6 +84,9 @@ struct FuseFamily {
 [[nodiscard]] std::optional<Amps> ratingFor(const FuseFamily& family, Amps current);
 // The largest rating of the family at or below `current`; nothing below its smallest.
 [[nodiscard]] std::optional<Amps> ratingWithin(const FuseFamily& family, Amps current);
+
+// What a fuse of this rating is fixed to.
+[[nodiscard]] const std::string& studOf(const FuseFamily& family, Amps rating);
 
 // What it interrupts in a circuit of so many nominal volts; nothing above its last.
 [[nodiscard]] Amps interruptingAt(const FuseFamily& family, Volts nominal);
@@ -137,12 +142,12 @@ struct Chemistry {
     Volts cutOff;          // of loads
     Volts inverterCutOff;  // of an inverter's own low-voltage setting
     double chargeEfficiencyWh = 1.0, chargeEfficiencyAh = 1.0;
-    double bulkUntil = 1.0;  // state of charge up to which it takes all that a charger gives
+    double bulkUntil = 1.0;        // state of charge up to which it takes all that a charger gives
     double peukert = 1.0;          // exponent; the rated capacity is that of kRatedHours
     Celsius chargeFrom, chargeTo;  // a battery's own warmth while it is charged
     double millivoltsPerK = 0.0;   // compensation of its charging volts from 25 degC, 12 V block
     double deliveredLow = 0.0, deliveredHigh = 1.0;  // state of charge of a new one
-    bool gasses = false;  // gives off hydrogen when charged
+    bool gasses = false;                             // gives off hydrogen when charged
     // Part of the rated capacity that is there at -20, -10, 0, 10, 25 and 40 degC.
     std::vector<double> coldCapacity;
     std::vector<Volts> restVolts;  // at 0, 10 ... 100 %

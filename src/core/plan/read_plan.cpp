@@ -20,6 +20,9 @@ namespace spirk {
 
 namespace {
 
+// Large blade fuses had another id in older files.
+std::string familyNow(std::string family) { return family == "maxi" ? "blade_large" : family; }
+
 // In the order of the variant; the last one is how an isolator was put in before.
 constexpr std::array<std::string_view, 11> kAmendmentNames{"set_size",
                                                            "set_fuse",
@@ -207,8 +210,10 @@ Amendment readOfConductor(JsonFields& row, std::size_t kind) {
             return SetSize{id, readArea(row)};
         case 1: {
             const End end = readEnd(row);
-            return SetFuse{
-                id, end, row.textOr("family", ""), amps(row.number("rating_a", 0.5, 2000))};
+            return SetFuse{id,
+                           end,
+                           familyNow(row.textOr("family", "")),
+                           amps(row.number("rating_a", 0.5, 2000))};
         }
         case 2:
             return SetLength{id, metres(row.number("length_m", 0, 100))};
@@ -226,7 +231,7 @@ Amendment readOfConductor(JsonFields& row, std::size_t kind) {
         }
         case 7: {
             const End end = readEnd(row);
-            return PutInProtection{id, end, row.textOr("family", "")};
+            return PutInProtection{id, end, familyNow(row.textOr("family", ""))};
         }
         case 8:
             return SetInsulation{id, row.text("insulation")};

@@ -124,8 +124,9 @@ std::vector<SwitchStep> deadTests(const PowerUpInput& in) {
         {"Polarity at each device: follow each lead by its label from end to end; {positive} to plus, {negative} to minus. The shunt's battery side faces the bank."_text,
          {{"positive", in.region.positive}, {"negative", in.region.negative}}}));
     out.push_back(shortTest(in));
-    SwitchStep bond = step("dead.bond",
-                           "The bond by eye: bare metal, a star washer, one place, tight. It is measured later, under load."_text);
+    SwitchStep bond = step(
+        "dead.bond",
+        "The bond by eye: bare metal, a star washer, one place, tight. It is measured later, under load."_text);
     const auto& conductors = in.wiring.circuit.conductors;
     const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
     if (own != conductors.end()) {

@@ -34,8 +34,8 @@ constexpr double kNothing = 1e-3;
 constexpr double kLeastSun = 0.03;
 // Judgement: converters for 12 V loads are set this far apart.
 constexpr double kConverterSpread = 0.5;
-// Judgement: a headlamp bulb, and what a good bond shows with it: from a third of what is reckoned to
-// some tens of millivolts.
+// Judgement: a headlamp bulb, and what a good bond shows with it: from a third of what is reckoned
+// to some tens of millivolts.
 constexpr double kLampWatts = 55.0;
 constexpr double kLeastOfBond = 0.33;
 constexpr double kMostOverBond = 0.02;
@@ -152,16 +152,19 @@ private:
             switched = switched || live == LiveFrom::Switched;
         }
         if (switched) {
-            text = then("Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on."_text,
-                        std::move(text));
+            text = then(
+                "Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on."_text,
+                std::move(text));
         }
         if (vehicle) {
-            text = then("At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
-                        std::move(text));
+            text = then(
+                "At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
+                std::move(text));
         }
         if (battery) {
-            text = then("Bolted fuses before the main switch are fitted while the battery's own last lead is still off; then that lead is joined."_text,
-                        std::move(text));
+            text = then(
+                "Bolted fuses before the main switch are fitted while the battery's own last lead is still off; then that lead is joined."_text,
+                std::move(text));
         }
         return text;
     }
@@ -421,8 +424,8 @@ private:
              .note = {}});
     }
 
-    // What ties potentials carries nothing in use: it is tested with a lamp's current through it, in
-    // millivolts. In ohms a hand meter shows its own leads.
+    // What ties potentials carries nothing in use: it is tested with a lamp's current through it,
+    // in millivolts. In ohms a hand meter shows its own leads.
     void bond() {
         const auto& conductors = circuit().conductors;
         const auto own = std::ranges::find(conductors, Purpose::Bond, &Conductor::purpose);
@@ -448,7 +451,10 @@ private:
             {.id = {},
              .title = {},
              .formula = "U = I · R"_text,
-             .terms = {{"I"_text, "the lamp's current"_text, measure(lamp), FromRule{"its power over the nominal voltage"_text}},
+             .terms = {{"I"_text,
+                        "the lamp's current"_text,
+                        measure(lamp),
+                        FromRule{"its power over the nominal voltage"_text}},
                        {"R"_text,
                         "the bond, warm, its joints and the body"_text,
                         measure(way),

@@ -46,7 +46,7 @@ struct PowerUp {
     std::vector<DeviceSetting> settings;
     std::vector<SwitchStep> switchOn;
     std::vector<SwitchStep> shutDown;  // for work on it, and for storage
-    std::vector<Moment> moments;  // of the steps, as they were solved
+    std::vector<Moment> moments;       // of the steps, as they were solved
     Derivations why;
 };
 

@@ -41,8 +41,7 @@ std::vector<bool> Reach::reached(bool starter) const {
         if (emf == nullptr || (d.kind == DeviceKind::Starter) != starter) {
             continue;
         }
-        const int pos =
-            circuit_.index->firstNode[source.device] + static_cast<int>(emf->at.pos);
+        const int pos = circuit_.index->firstNode[source.device] + static_cast<int>(emf->at.pos);
         for (const int node : reachedFrom(joins, pos)) {
             out[static_cast<std::size_t>(node)] = true;
         }

@@ -23,7 +23,8 @@ public:
     explicit ShutDown(const PowerUpInput& in) : in_(in) {}
 
     std::vector<SwitchStep> steps() {
-        add("off.loads", "Loads off, one after the other, and what still runs by itself: heater, fridge."_text);
+        add("off.loads",
+            "Loads off, one after the other, and what still runs by itself: heater, fridge."_text);
         inverter();
         shore();
         sun();
@@ -63,7 +64,8 @@ private:
         add("off.panels",
             "Panels first: solar isolator open, or the panels covered where there is none."_text,
             all(circuit(), DeviceKind::PvIsolator))
-            .caution = "The panels' side stays live in daylight. Never pull their plugs under load."_text;
+            .caution =
+            "The panels' side stays live in daylight. Never pull their plugs under load."_text;
         add("off.controller",
             "Only then the controller from its battery: its isolator, or its fuse."_text,
             all(circuit(), DeviceKind::SolarController))

@@ -109,7 +109,7 @@ std::string format(Measure m, const Units& units) {
         case Unit::Count:
             return fmt::format("{:.0f}", m.si);
         case Unit::Percent:
-            return formatNumber(m.si * 100.0, kDigits) + " %";
+            return scaled(m.si * 100.0, "%", nullptr);
         case Unit::Volt:
             return fmt::format("{:.2f} V", m.si);
         case Unit::Ampere:

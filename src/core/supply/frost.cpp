@@ -45,9 +45,9 @@ std::optional<BatteryHeater> heaterOf(const BankUnit& bank) {
     if (bank.heater || !bank.model->heated) {
         return bank.heater;
     }
-    return BatteryHeater{watts(kHeaterWattsPerAh * inAmpHours(bank.model->capacity) *
-                               blocksOf(bank.model->nominal)),
-                         celsius(0.0)};
+    return BatteryHeater{
+        watts(kHeaterWattsPerAh * inAmpHours(bank.model->capacity) * blocksOf(bank.model->nominal)),
+        celsius(0.0)};
 }
 
 Joules heatersDay(const Plan& plan, const System& gear) {

@@ -117,10 +117,13 @@ Derivation monthOfOne(const MonthSun& m,
                 percent(m.cut),
                 FromRule{"average day as a half sine of ten bright hours (judgement)"_text}}};
     if (part != 1.0) {
-        d.terms.push_back({"t"_text,
-                           s.controller->tracking == Tracking::Pwm ? "share a PWM controller uses (bank's voltage over the panels' best), and what panels as warm as these give"_text : "what panels glued to the roof, which are warmer, give"_text,
-                           percent(part),
-                           fromTable(library, "controllers", s.controller->name)});
+        d.terms.push_back(
+            {"t"_text,
+             s.controller->tracking == Tracking::Pwm
+                 ? "share a PWM controller uses (bank's voltage over the panels' best), and what panels as warm as these give"_text
+                 : "what panels glued to the roof, which are warmer, give"_text,
+             percent(part),
+             fromTable(library, "controllers", s.controller->name)});
     }
     return d;
 }

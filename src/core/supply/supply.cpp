@@ -24,23 +24,25 @@ constexpr double kRatedHours = 20.0;
 
 void explainBankNeeded(
     const Plan& plan, const BankUnit& bank, double part, Joules needed, Supply& s) {
-    s.why.add({.id = fig("supply.bank.needed"),
-               .title = "Bank needed, usable energy"_text,
-               .formula = "E = E_day · days"_text,
-               .terms = {{"E_day"_text,
-                          "drawn from the bank per day"_text,
-                          measure(s.demand),
-                          FromFigure{fig("supply.demand")}},
-                         {"days"_text,
-                          "days the bank must last by itself"_text,
-                          number(plan.trip.daysWithoutSun),
-                          FromPlan{"trip.days_without_sun"}}},
-               .result = measure(needed),
-               .source = "own arithmetic"_text,
-               .note = {"As rated capacity: {capacity} at {volts}, of which {part} can be used: less in the cold, and less where much is drawn at once."_text,
-                        {{"capacity", measure(needed / (bank.nominal * part))},
-                         {"volts", measure(bank.nominal)},
-                         {"part", percent(part)}}}});
+    s.why.add(
+        {.id = fig("supply.bank.needed"),
+         .title = "Bank needed, usable energy"_text,
+         .formula = "E = E_day · days"_text,
+         .terms = {{"E_day"_text,
+                    "drawn from the bank per day"_text,
+                    measure(s.demand),
+                    FromFigure{fig("supply.demand")}},
+                   {"days"_text,
+                    "days the bank must last by itself"_text,
+                    number(plan.trip.daysWithoutSun),
+                    FromPlan{"trip.days_without_sun"}}},
+         .result = measure(needed),
+         .source = "own arithmetic"_text,
+         .note = {
+             "As rated capacity: {capacity} at {volts}, of which {part} can be used: less in the cold, and less where much is drawn at once."_text,
+             {{"capacity", measure(needed / (bank.nominal * part))},
+              {"volts", measure(bank.nominal)},
+              {"part", percent(part)}}}});
 }
 
 struct ColdBank {
@@ -53,8 +55,9 @@ ColdBank coldOf(const Plan& plan, const System& gear, const BankUnit& bank) {
     return {temperature, capacityAt(bank.chemistry, temperature)};
 }
 
-// Drawn faster than the rating reckons with, a battery gives less: over the day as it is drawn, each
-// quarter hour's charge counts (I / I_rated)^(k - 1) times where its current is above the rated one.
+// Drawn faster than the rating reckons with, a battery gives less: over the day as it is drawn,
+// each quarter hour's charge counts (I / I_rated)^(k - 1) times where its current is above the
+// rated one.
 struct FastDrawn {
     double part = 1.0;  // of the capacity that is there
     Amps most;          // in any quarter hour
@@ -67,8 +70,7 @@ FastDrawn fastDrawn(const Needs& needs, const System& gear, const BankUnit& bank
     for (std::size_t slot = 0; slot < kDaySlots; ++slot) {
         const Watts watts = needs.dc[slot] + (gear.inverters.empty() ? Watts() : needs.mains[slot]);
         const Amps current = watts / bank.nominal;
-        const double times =
-            std::pow(std::max(1.0, current / rated), bank.chemistry.peukert - 1.0);
+        const double times = std::pow(std::max(1.0, current / rated), bank.chemistry.peukert - 1.0);
         out.most = std::max(out.most, current);
         drawn += current.si();
         counted += current.si() * times;
@@ -122,25 +124,25 @@ void explainFast(const Library& library,
                  const BankUnit& bank,
                  const FastDrawn& fast,
                  Supply& s) {
-    s.why.add({.id = fastFigure(gear, bank),
-               .title = "Share of the capacity at the rate at which it is drawn"_text,
-               .formula = "p = Σ I / Σ I · max(1, I / I_20)^(k − 1), by quarter hours of a day"_text,
-               .terms = {{"I_20"_text,
-                          "rated capacity over 20 h"_text,
-                          measure(bankCapacity(bank) / hours(kRatedHours)),
-                          fromGear(library, *bank.model)},
-                         {"I"_text,
-                          "largest mean of a quarter hour, as the day is drawn in Needs"_text,
-                          measure(fast.most),
-                          FromRule{"all that hangs on the banks"_text}},
-                         {"k"_text,
-                          {"Peukert's exponent, {chemistry}"_text,
-                           {{"chemistry", bank.chemistry.name}}},
-                          number(bank.chemistry.peukert),
-                          fromTable(library, "chemistries", bank.chemistry.name)}},
-               .result = percent(fast.part),
-               .source = "Peukert's law: t = H · (C / (I · H))^k"_text,
-               .note = {}});
+    s.why.add(
+        {.id = fastFigure(gear, bank),
+         .title = "Share of the capacity at the rate at which it is drawn"_text,
+         .formula = "p = Σ I / Σ I · max(1, I / I_20)^(k − 1), by quarter hours of a day"_text,
+         .terms = {{"I_20"_text,
+                    "rated capacity over 20 h"_text,
+                    measure(bankCapacity(bank) / hours(kRatedHours)),
+                    fromGear(library, *bank.model)},
+                   {"I"_text,
+                    "largest mean of a quarter hour, as the day is drawn in Needs"_text,
+                    measure(fast.most),
+                    FromRule{"all that hangs on the banks"_text}},
+                   {"k"_text,
+                    {"Peukert's exponent, {chemistry}"_text, {{"chemistry", bank.chemistry.name}}},
+                    number(bank.chemistry.peukert),
+                    fromTable(library, "chemistries", bank.chemistry.name)}},
+         .result = percent(fast.part),
+         .source = "Peukert's law: t = H · (C / (I · H))^k"_text,
+         .note = {}});
 }
 
 // n · C, of strings that are not alike the sum of what they have.
@@ -382,20 +384,20 @@ void explainRefill(const Plan& plan, const Library& library, const System& gear,
     const Refill refill = refillOf(bank, allChargers(plan, library, gear));
     const Origin table = fromTable(library, "chemistries", bank.chemistry.name);
     Terms terms = capacityTerms(library, bank);
-    for (Term& term : Terms{
-             {"u"_text, "usable share"_text, percent(bank.chemistry.usable), table},
-             {"f"_text,
-              "share that is charged with falling current"_text,
-              percent(std::min(1.0 - bank.chemistry.bulkUntil, bank.chemistry.usable)),
-              table},
-             {"η"_text,
-              "charge that comes out again, of what goes in"_text,
-              percent(bank.chemistry.chargeEfficiencyAh),
-              table},
-             {"I"_text,
-              "chargers' output"_text,
-              measure(allChargers(plan, library, gear)),
-              FromFigure{fig("supply.engine.chosen")}}}) {
+    for (Term& term :
+         Terms{{"u"_text, "usable share"_text, percent(bank.chemistry.usable), table},
+               {"f"_text,
+                "share that is charged with falling current"_text,
+                percent(std::min(1.0 - bank.chemistry.bulkUntil, bank.chemistry.usable)),
+                table},
+               {"η"_text,
+                "charge that comes out again, of what goes in"_text,
+                percent(bank.chemistry.chargeEfficiencyAh),
+                table},
+               {"I"_text,
+                "chargers' output"_text,
+                measure(allChargers(plan, library, gear)),
+                FromFigure{fig("supply.engine.chosen")}}}) {
         terms.push_back(std::move(term));
     }
     s.why.add({.id = fig("supply.engine.refill"),
@@ -403,8 +405,7 @@ void explainRefill(const Plan& plan, const Library& library, const System& gear,
                .formula = "t = n · C · (u − f) / (η · I) + n · C · f / (η · I) · ln(f / 1 %)"_text,
                .terms = std::move(terms),
                .result = measure(*s.engineRefill),
-               .source =
-                   "own arithmetic; the falling current as an exponential (judgement)"_text,
+               .source = "own arithmetic; the falling current as an exponential (judgement)"_text,
                .note = {"Up to where the current falls: {bulk}."_text,
                         {{"bulk", measure(refill.bulk)}}}});
 }
@@ -447,10 +448,10 @@ void addEngine(const Plan& plan, const Library& library, const System& gear, Sup
     }
     const Chemistry& chemistry = gear.bank().chemistry;
     const Seconds driving = plan.trip.drivingPerDay;
-    const Amps needed =
-        driving.si() > 0.0
-            ? leftForEngine(s, chemistry) / (chemistry.chargeEfficiencyWh * driving * chemistry.absorption)
-            : amps(0.0);
+    const Amps needed = driving.si() > 0.0
+                            ? leftForEngine(s, chemistry) /
+                                  (chemistry.chargeEfficiencyWh * driving * chemistry.absorption)
+                            : amps(0.0);
     explainEngineNeeded(plan, library, gear, needed, s);
     s.engine = Marks{measure(needed),
                      measure(allChargers(plan, library, gear)),

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// Strings of panels in parallel: what the others can drive into a faulty one, and the fuse that each
-// then needs.
+// Strings of panels in parallel: what the others can drive into a faulty one, and the fuse that
+// each then needs.
 
 #include <optional>
 

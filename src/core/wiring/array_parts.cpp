@@ -127,6 +127,24 @@ private:
         Draft::port(array, "-", plug, Pole::Negative);
         array.elements.emplace_back(curveOf(sun_));
         addFuses(array);
+        addPlugs(array);
+    }
+
+    // A pair of plugs where the panels' leads end, branches where strings meet, a way through the
+    // roof.
+    void addPlugs(Device& array) const {
+        const auto along = [&](Phrase part, int units, const char* price) {
+            array.along.push_back({part, units, 0.0, rule(draft_.library, price).value});
+        };
+        along("panel connectors, pair"_text, 2, "panel_plug_price");
+        if (sun_.parallel > 1) {
+            along("branch connector of two strings, one pole"_text,
+                  2 * (sun_.parallel - 1),
+                  "branch_plug_price");
+        }
+        if (!portable_) {
+            along("roof gland for two cables"_text, 1, "roof_gland_price");
+        }
     }
 
     // In-line holders in the plugs of each string.

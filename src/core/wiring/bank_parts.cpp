@@ -37,17 +37,16 @@ void addBattery(Draft& draft, const BankUnit& bank, int string, int place) {
     const auto inside = [&](ResistanceCase which) {
         return batteryResistance(model, own.battery, which, own.left);
     };
-    d.elements.emplace_back(
-        Emf{{0, 1},
-            own.battery.restVolts,
-            inside(ResistanceCase::High) *
-                coldResistance(bankInCold(draft.plan, *draft.gear.climate)),
-            inside(ResistanceCase::Mid),
-            inside(ResistanceCase::Low),
-            {},
-            fromTable(draft.library,
-                      "chemistries",
-                      {"{chemistry}, at rest"_text, {{"chemistry", own.battery.name}}})});
+    d.elements.emplace_back(Emf{
+        {0, 1},
+        own.battery.restVolts,
+        inside(ResistanceCase::High) * coldResistance(bankInCold(draft.plan, *draft.gear.climate)),
+        inside(ResistanceCase::Mid),
+        inside(ResistanceCase::Low),
+        {},
+        fromTable(draft.library,
+                  "chemistries",
+                  {"{chemistry}, at rest"_text, {{"chemistry", own.battery.name}}})});
 }
 
 // The string's current flows through its links; its fuse stands at the positive end.

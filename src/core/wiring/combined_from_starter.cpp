@@ -106,9 +106,8 @@ Piece combinedFromStarter(Draft draft, const CombinedUnit& unit) {
     draft.piece.steps = {coveredStep(unit.sun), inSun(unit), started(unit)};
     draft.piece.settings =
         chargeSettings(DeviceId(unit.id.value), draft.gear.bankOf(unit.into).chemistry);
-    std::ranges::move(
-        inputSettings(DeviceId(unit.id.value), unit.model->start, unit.model->stop),
-        std::back_inserter(draft.piece.settings));
+    std::ranges::move(inputSettings(DeviceId(unit.id.value), unit.model->start, unit.model->stop),
+                      std::back_inserter(draft.piece.settings));
     return std::move(draft.piece);
 }
 

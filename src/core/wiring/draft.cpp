@@ -244,10 +244,8 @@ std::vector<WantedSetting> chargeSettings(const DeviceId& charger, const Chemist
          lithium ? Text("off"_text)
                  : Text("{mv} mV/K from 25 °C"_text, {{"mv", number(chemistry.millivoltsPerK)}})}};
     if (lithium) {
-        out.push_back({charger,
-                       Sets::Charging,
-                       "no charging below"_text,
-                       measure(chemistry.chargeFrom)});
+        out.push_back(
+            {charger, Sets::Charging, "no charging below"_text, measure(chemistry.chargeFrom)});
     }
     return out;
 }

@@ -80,7 +80,7 @@ void addEngineInput(Draft& draft, const EngineUnit& engine, const EngineNames& n
     draft.unit = engine.id;
     draft.protect(in, guarding(holderFuse(draft), "E5"));
     draft.drop({.id = "drop." + partOf(engine.id, "engine"),
-                .name = {"starter battery to {unit} and back"_text, {{"unit", names.unit}}},
+                .name = {"starter battery to {unit}"_text, {{"unit", names.unit}}},
                 .rule = "drop_dcdc_input",
                 .moment = "sizing.driving",
                 .base = volts(12.0)},  // the vehicle's own system

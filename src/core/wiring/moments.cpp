@@ -28,8 +28,7 @@ Moment moment(const char* id, const Text& name, double stateOfCharge) {
 template <class OutputOf>
 void setOutputs(Moment& m, const Draft& draft, const OutputOf& outputOf) {
     for (const InverterUnit& inverter : draft.gear.inverters) {
-        m.drawn[DeviceId(inverter.id.value)] =
-            inverterInput(*inverter.model, outputOf(inverter));
+        m.drawn[DeviceId(inverter.id.value)] = inverterInput(*inverter.model, outputOf(inverter));
     }
 }
 

@@ -67,7 +67,7 @@ private:
 
     void addDrop() {
         draft_.drop({.id = "drop." + id_,
-                     .name = "starter battery to bus bars and back"_text,
+                     .name = "starter battery to bus bars"_text,
                      // It limits nothing: what is lost on the way only charges slower.
                      .rule = "drop_relay",
                      .moment = "sizing.driving",

@@ -107,7 +107,7 @@ private:
                                            Purpose::Signal);
         lead.insulation = draft_.library.region.smallInsulation;
         Protection fuse = guarding(holderFuse(draft_), "G5");
-            draft_.protect(lead.id, std::move(fuse));
+        draft_.protect(lead.id, std::move(fuse));
     }
 
     // Whether a display reads it.
@@ -235,10 +235,7 @@ private:
                  measure(bank_.chemistry.absorption -
                          volts(kBelowAbsorption) * blocksOf(bank_.nominal))},
                 {shunt, Sets::Monitor, "tail current"_text, percent(0.04)},
-                {shunt,
-                 Sets::Monitor,
-                 "Peukert's exponent"_text,
-                 number(bank_.chemistry.peukert)},
+                {shunt, Sets::Monitor, "Peukert's exponent"_text, number(bank_.chemistry.peukert)},
                 {shunt,
                  Sets::Monitor,
                  "charge efficiency"_text,
