@@ -10611,6 +10611,14 @@
         <source>1.1 and 1.35 times: well known; the rest weak; studs likely</source>
         <translation>1,1- und 1,35-fach: gut bekannt; der Rest schwach; Bolzen wahrscheinlich</translation>
     </message>
+    <message>
+        <source>I_z = I_table, no more in cooler places</source>
+        <translation>I_z = I_Tabelle, an kühleren Orten nicht mehr</translation>
+    </message>
+    <message>
+        <source>I_z = I_table · k, no more in cooler places</source>
+        <translation>I_z = I_Tabelle · k, an kühleren Orten nicht mehr</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>

@@ -173,7 +173,7 @@ TEST_F(Widgets, ARuleAnswersWhyByMouseAndByKeyboard) {
     const QPoint chosen(20, rules[0]->fontMetrics().height() * 29 / 10 + 14);
     QTest::mouseClick(rules[0], Qt::LeftButton, {}, chosen);
     EXPECT_TRUE(why->toPlainText().contains("Bank chosen, usable energy"));
-    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.38 kWh, chosen 4.44 kWh"));
+    EXPECT_TRUE(rules[0]->accessibleName().contains("Needed 7.39 kWh, chosen 4.43 kWh"));
 }
 
 TEST_F(Widgets, GearCanBeTakenOutAndComesBackWithDefaults) {
