@@ -6,6 +6,7 @@
 #include <QIcon>
 #include <QRegularExpression>
 #include <QStandardPaths>
+#include <QThread>
 #include <algorithm>
 #include <cstdio>
 #include <optional>
@@ -32,6 +33,12 @@ int takePictures(spirk::app::MainWindow& window, const QString& folder) {
         window.showStation(station);
         // Layouts and tables settle by posted events; nothing else is let in.
         // One event may lead to another, as a width to a height.
+        for (int i = 0; i < kRoundsToSettle || window.isBusy(); ++i) {
+            QCoreApplication::sendPostedEvents();
+            if (window.isBusy()) {
+                QThread::msleep(1);
+            }
+        }
         for (int i = 0; i < kRoundsToSettle; ++i) {
             QCoreApplication::sendPostedEvents();
         }

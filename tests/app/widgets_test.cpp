@@ -301,6 +301,7 @@ TEST_F(Widgets, EveryFindingHasACardWithItsMends) {
             const auto* button = window->findChild<QPushButton*>(
                 QString("checks.mend.%1.%2").arg(QString::fromStdString(f.id)).arg(i));
             EXPECT_EQ(button != nullptr, i < offered.size()) << f.id;
+            EXPECT_TRUE(button == nullptr || button->isVisible()) << f.id;
         }
     }
 }

@@ -113,7 +113,7 @@ protected:
     void awaitMends() {
         auto* station = window->findChild<app::ChecksStation*>();
         constexpr int kMostMilliseconds = 60000;
-        ASSERT_TRUE(QTest::qWaitFor([&] { return !station->isTrying(); }, kMostMilliseconds));
+        ASSERT_TRUE(QTest::qWaitFor([&] { return !station->isBusy(); }, kMostMilliseconds));
     }
     const Plan& plan() { return window->document().plan(); }
     const Design& design() { return *window->document().design(); }

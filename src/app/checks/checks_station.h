@@ -23,8 +23,8 @@ public:
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] StationState state() const override;
 
-    // Whether what is offered is still being found out.
-    [[nodiscard]] bool isTrying() const { return job_.isWanted(); }
+    // While what is offered is still being found out.
+    [[nodiscard]] bool isBusy() const override { return job_.isWanted(); }
 
 protected:
     void refresh() override;

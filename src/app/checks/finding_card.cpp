@@ -55,7 +55,11 @@ FindingCard::FindingCard(const Finding& finding,
                          Document& document,
                          Selection& selection,
                          QWidget* parent)
-    : QFrame(parent), id_(q(finding.id)), document_(document), mends_(new QWidget(this)) {
+    : QFrame(parent),
+      id_(q(finding.id)),
+      document_(document),
+      mends_(new QWidget(this)),
+      message_(textLabel(QString(), this, QFont::Normal)) {
     setObjectName("checks.card." + id_);
     setAccessibleName(q(name(finding.severity)) + " " + q(finding.rule) + ": " +
                       q(finding.what, document.plan().units));
@@ -81,6 +85,9 @@ FindingCard::FindingCard(const Finding& finding,
     }
     (new FlowLayout(mends_))->setContentsMargins(0, 2, 0, 0);
     mends_->hide();
+    message_->setEnabled(false);
+    message_->hide();
+    text->addWidget(message_);
     text->addWidget(mends_);
     text->addWidget(makeButtons(finding, document, selection));
     auto* layout = new QHBoxLayout(this);
@@ -95,13 +102,12 @@ void FindingCard::clearMends() {
         item->widget()->deleteLater();
         delete item;  // NOLINT(cppcoreguidelines-owning-memory): a layout gives its items away
     }
-    mends_->show();
+    mends_->hide();
 }
 
 void FindingCard::say(const QString& text) {
-    auto* label = textLabel(text, mends_, QFont::Normal);
-    label->setEnabled(false);
-    mends_->layout()->addWidget(label);
+    message_->setText(text);
+    message_->setVisible(!text.isEmpty());
 }
 
 void FindingCard::awaitMends() {
@@ -111,10 +117,10 @@ void FindingCard::awaitMends() {
 
 void FindingCard::offer(const std::vector<TriedMend>& mends) {
     clearMends();
-    if (mends.empty()) {
-        say(tr(
-            "No single step that Spirk has tried ends this without bringing something as grave."));
-    }
+    say(mends.empty() ? tr("No single step that Spirk has tried ends this without bringing "
+                           "something as grave.")
+                      : QString());
+    mends_->setVisible(!mends.empty());
     const StandingFigures now = standingFigures(*document_.design());
     for (std::size_t i = 0; i < mends.size(); ++i) {
         const Mend& mend = mends[i].mend;

@@ -4,6 +4,7 @@
 // its mends, once they have been tried.
 
 #include <QFrame>
+#include <QLabel>
 #include <QLayout>
 
 #include "app/shared/document.h"
@@ -33,6 +34,7 @@ private:
     const QString id_;
     Document& document_;
     QWidget* mends_;
+    QLabel* message_;  // in place of mends, or while they are tried
 };
 
 }  // namespace spirk::app

@@ -34,6 +34,9 @@ public:
     // The figure that F1 explains when nothing better has the focus; may be empty.
     [[nodiscard]] virtual FigureId mainFigure() const { return {}; }
 
+    // Whether something that it shows is still being computed, off the interface's thread.
+    [[nodiscard]] virtual bool isBusy() const { return false; }
+
 signals:
     // Something that the person should read, beside what they were doing.
     void notice(const QString& text);

@@ -330,6 +330,10 @@ void MainWindow::showStation(const QString& id) {
     }
 }
 
+bool MainWindow::isBusy() const {
+    return std::ranges::any_of(stations_, [](const Station* s) { return s->isBusy(); });
+}
+
 void MainWindow::showNotice(const QString& text) { notices_->showNotice(text); }
 
 void MainWindow::showWarning(Warning which, const QString& text) {

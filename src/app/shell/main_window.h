@@ -42,6 +42,8 @@ public:
     void showWarning(Warning which, const QString& text);
     // An id that no station has shows what is shown.
     void showStation(const QString& id);
+    // Whether a station that is shown is still computing something.
+    [[nodiscard]] bool isBusy() const;
     // In the order of the work.
     [[nodiscard]] QStringList stationIds() const;
     // What stands above the station; empty where there is nothing.
