@@ -114,6 +114,7 @@ protected:
         auto* station = window->findChild<app::ChecksStation*>();
         constexpr int kMostMilliseconds = 60000;
         ASSERT_TRUE(QTest::qWaitFor([&] { return !station->isBusy(); }, kMostMilliseconds));
+        QTest::qWait(0);  // a button that was put in shows itself by a posted event
     }
     const Plan& plan() { return window->document().plan(); }
     const Design& design() { return *window->document().design(); }
