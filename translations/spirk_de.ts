@@ -8320,20 +8320,8 @@
         <translation>schwarz</translation>
     </message>
     <message>
-        <source>red (solar cable)</source>
-        <translation>rot (Solarkabel)</translation>
-    </message>
-    <message>
-        <source>black (solar cable)</source>
-        <translation>schwarz (Solarkabel)</translation>
-    </message>
-    <message>
         <source>blue</source>
         <translation>blau</translation>
-    </message>
-    <message>
-        <source>green and yellow</source>
-        <translation>grün-gelb</translation>
     </message>
     <message>
         <source>North America</source>
@@ -8342,18 +8330,6 @@
     <message>
         <source>yellow</source>
         <translation>gelb</translation>
-    </message>
-    <message>
-        <source>red (PV wire)</source>
-        <translation>rot (PV-Leitung)</translation>
-    </message>
-    <message>
-        <source>black (PV wire)</source>
-        <translation>schwarz (PV-Leitung)</translation>
-    </message>
-    <message>
-        <source>green</source>
-        <translation>grün</translation>
     </message>
     <message>
         <source>voltage-sensing relay, 80 A</source>

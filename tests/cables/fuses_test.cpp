@@ -196,7 +196,7 @@ TEST(Drops, AreWhatTheNetworkLosesBetweenTheirEnds) {
 TEST(Fittings, FollowStudAndSize) {
     const Design d = design(test::aFullVan(), library());
     EXPECT_EQ(rowOf(d, "main.feed+").to.stud, "M8");  // a switch of 200 A, for 155 A
-    EXPECT_EQ(rowOf(d, "array.lead+").from.stud, "clamp");
+    EXPECT_EQ(rowOf(d, "array.lead+").from.stud, "crimp");
     EXPECT_EQ(rowOf(d, "circuit.kitchen.feed+").from.stud, "blade");
 }
 

@@ -97,6 +97,7 @@ Region asChosen(Region region, const Plan& plan) {
         region.negatives, [&](const Words& w) { return w.english == plan.negative; });
     if (found != region.negatives.end()) {
         region.negative = *found;
+        region.bond = *found;
     }
     return region;
 }

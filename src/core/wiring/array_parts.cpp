@@ -112,7 +112,7 @@ private:
     }
 
     void addArray() {
-        const Connection plug{"clamp", squareMillimetres(10)};
+        const Connection plug{"crimp", squareMillimetres(10)};
         const int panels = sun_.series * sun_.parallel;
         Device& array = draft_.device(
             array_,
