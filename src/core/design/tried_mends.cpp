@@ -56,7 +56,8 @@ private:
                 return Against::DoesNotEndIt;
             }
             const auto was = before_.find(f.id);
-            const bool worse = was == before_.end() || f.severity < was->second;
+            const bool worse =
+                (was == before_.end() || f.severity < was->second) && !wasHidden(after, f);
             if (worse && f.severity == Severity::Danger) {
                 out = Against::BringsDanger;
             } else if (worse && f.severity <= finding_.severity && out == Against::Nothing) {
@@ -64,6 +65,17 @@ private:
             }
         }
         return out;
+    }
+
+    // One mistake of connection hides others: what the person changed elsewhere comes to light when
+    // it is mended, and is not the mend's doing.
+    [[nodiscard]] bool wasHidden(const Design& after, const Finding& f) const {
+        if (!design_.topology.sound) {
+            return false;
+        }
+        return std::ranges::any_of(after.plan.amendments, [&](const Amendment& amendment) {
+            return std::ranges::find(f.where, targetOf(amendment)) != f.where.end();
+        });
     }
 
     // To the next size that is sold; false where the mend sets none, or none is larger.

@@ -16,7 +16,7 @@ enum class Against {
     Nothing,
     DoesNotApply,   // the plan has not what it changes
     DoesNotEndIt,   // its finding is still there
-    BringsDanger,   // a danger that was not there
+    BringsDanger,   // a danger that was not there, but for one that a mistake had hidden
     BringsAsGrave,  // another finding that is as grave as its own, or worse
 };
 struct TriedMend {
