@@ -10595,6 +10595,50 @@
         <source>I_z = I_table · k, no more in cooler places</source>
         <translation>I_z = I_Tabelle · k, an kühleren Orten nicht mehr</translation>
     </message>
+    <message>
+        <source>Share of the panels&apos; power that a PWM controller leaves unused</source>
+        <translation>Anteil der Modulleistung, den ein PWM-Regler ungenutzt lässt</translation>
+    </message>
+    <message>
+        <source>1 − V / V_mp</source>
+        <translation>1 − V / V_mp</translation>
+    </message>
+    <message>
+        <source>absorption voltage of the bank</source>
+        <translation>Absorptionsspannung der Bank</translation>
+    </message>
+    <message>
+        <source>of a string at maximum power</source>
+        <translation>eines Strangs bei größter Leistung</translation>
+    </message>
+    <message>
+        <source>Voltage at {name}</source>
+        <translation>Spannung an {name}</translation>
+    </message>
+    <message>
+        <source>the voltage of the bank that it hangs on</source>
+        <translation>die Spannung der Bank, an der es hängt</translation>
+    </message>
+    <message>
+        <source>U_n</source>
+        <translation>U_n</translation>
+    </message>
+    <message>
+        <source>that it is made for</source>
+        <translation>für die es gemacht ist</translation>
+    </message>
+    <message>
+        <source>Share of all loads&apos; power that can be supplied</source>
+        <translation>Anteil der Leistung aller Verbraucher, der sich liefern lässt</translation>
+    </message>
+    <message>
+        <source>the largest share of every load&apos;s power at which voltages come to rest</source>
+        <translation>der größte Anteil der Leistung jedes Verbrauchers, bei dem sich die Spannungen einstellen</translation>
+    </message>
+    <message>
+        <source>found by solving with less and less</source>
+        <translation>gefunden durch Lösen mit immer weniger</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>

@@ -261,6 +261,8 @@ TEST(Rules, ALoadThatCannotBeServedIsNamed) {
     const Finding* f = test::findingOf(d, "SERVE");
     ASSERT_NE(f, nullptr);
     EXPECT_EQ(f->where.front().id, "load.forge");
+    ASSERT_EQ(f->figures.size(), 1u);
+    EXPECT_NE(d.why.find(f->figures.front()), nullptr);
 }
 
 TEST(Rules, FindingsWordNothingAsSafeOrCertified) {

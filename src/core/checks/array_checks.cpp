@@ -305,6 +305,22 @@ void checkSimpleController(const CheckInput& in, const SunUnit& s, Checks& out) 
     f.why = {"These panels give their full power at {vmp}."_text,
              {{"vmp", measure(s.panel->vmp * static_cast<double>(s.series))}}};
     f.remedy = {"Use an MPPT controller, or panels for 12 V."_text, {}};
+    f.figures = {unitFigure(s.id, "pwm")};
+    out.why.add(
+        {.id = unitFigure(s.id, "pwm"),
+         .title = "Share of the panels' power that a PWM controller leaves unused"_text,
+         .formula = "1 − V / V_mp"_text,
+         .terms = {{"V"_text,
+                    "absorption voltage of the bank"_text,
+                    measure(in.gear.bankOf(s.into).chemistry.absorption),
+                    fromTable(in.library, "chemistries", in.gear.bankOf(s.into).battery.name)},
+                   {"V_mp"_text,
+                    "of a string at maximum power"_text,
+                    measure(s.panel->vmp * static_cast<double>(s.series)),
+                    fromGear(in.library, *s.panel)}},
+         .result = percent(lost),
+         .source = "own arithmetic"_text,
+         .note = {}});
     const auto* other = leastOnOffer(
         in.plan.own.controllers,
         in.library.controllers,

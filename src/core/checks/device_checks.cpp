@@ -265,6 +265,24 @@ void checkSystems(const CheckInput& in, Checks& out) {
     }
 }
 
+// The least that feeds all 12 V loads at once from a bank of so many volts; null where none does.
+const ConverterModel* leastConverter(const CheckInput& in, Volts bank) {
+    Watts all;
+    for (const Appliance& a : in.plan.appliances) {
+        const bool twelve = a.feed == Feed::Dc && a.supplied == Supplied::Twelve;
+        all += twelve ? a.rated * static_cast<double>(a.count) : Watts();
+    }
+    return leastOnOffer(
+        in.plan.own.converters,
+        in.library.converters,
+        [&](const ConverterModel& m) {
+            return m.inputSystem == bank && m.maxOutput * m.output >= all;
+        },
+        [](const ConverterModel& m) { return m.maxOutput; });
+}
+
+FigureId supplyFigure(const ApplianceId& id) { return FigureId("supplied." + id.value); }
+
 // Loads on a supply that they are not made for.
 void checkLoadVolts(const CheckInput& in, Checks& out) {
     for (const Appliance& a : in.plan.appliances) {
@@ -290,10 +308,26 @@ void checkLoadVolts(const CheckInput& in, Checks& out) {
         f.remedy = {high ? "Plan a converter for 12 V loads in Supply, or buy the 24 V kind."_text
                          : "Buy the 12 V kind."_text,
                     {}};
-        if (high && !in.library.converters.empty() && in.gear.converter() == nullptr) {
-            f.mends.push_back(
-                useInstead(in.library.converters.back(), UnitId(), GearPart::Converter));
+        const auto* converter =
+            high && in.gear.converter() == nullptr ? leastConverter(in, bank) : nullptr;
+        if (converter != nullptr) {
+            f.mends.push_back(useInstead(*converter, UnitId(), GearPart::Converter));
         }
+        f.figures = {supplyFigure(a.id)};
+        out.why.add({.id = supplyFigure(a.id),
+                     .title = {"Voltage at {name}"_text, {{"name", a.name}}},
+                     .formula = "the voltage of the bank that it hangs on"_text,
+                     .terms = {{"U"_text,
+                                in.gear.bankOf(rail.id).model->name,
+                                measure(bank),
+                                FromPlan{in.gear.bankOf(rail.id).path}},
+                               {"U_n"_text,
+                                "that it is made for"_text,
+                                measure(volts(high ? 12.0 : 24.0)),
+                                FromPlan{"appliances." + a.id.value + ".supplied"}}},
+                     .result = measure(bank),
+                     .source = "own arithmetic"_text,
+                     .note = {}});
         out.findings.push_back(std::move(f));
     }
 }

@@ -78,7 +78,22 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text
         "Cables and batteries cannot deliver that power at any voltage: the voltage collapses."_text,
         {}};
     f.remedy = {"Use thicker or shorter cables to that load, or a larger bank."_text, {}};
+    f.figures = {FigureId("served." + solved.moment)};
     return f;
+}
+
+Derivation servedFigure(const MomentSolution& solved, const Text& name) {
+    return {
+        .id = FigureId("served." + solved.moment),
+        .title = "Share of all loads' power that can be supplied"_text,
+        .formula = "the largest share of every load's power at which voltages come to rest"_text,
+        .terms = {{"p"_text,
+                   "found by solving with less and less"_text,
+                   percent(solved.servable),
+                   FromSolver{name}}},
+        .result = percent(solved.servable),
+        .source = "network solved"_text,
+        .note = {}};
 }
 
 }  // namespace
@@ -105,9 +120,12 @@ Checks standingChecks(const CheckInput& input) {
         // Where the circuit has mistakes of connection, they are said, not what they bring about.
         if (!solved.served() && !input.topology.sound) {
             const auto moment = std::ranges::find(input.wiring.moments, solved.moment, &Moment::id);
-            out.findings.push_back(solved.outcome == Outcome::NotConverged
-                                       ? notSolved(input, solved, moment->name)
-                                       : notServed(input, solved, moment->name));
+            if (solved.outcome == Outcome::NotConverged) {
+                out.findings.push_back(notSolved(input, solved, moment->name));
+                continue;
+            }
+            out.findings.push_back(notServed(input, solved, moment->name));
+            out.why.add(servedFigure(solved, moment->name));
         }
     }
     return out;
