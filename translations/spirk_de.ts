@@ -10639,6 +10639,58 @@
         <source>found by solving with less and less</source>
         <translation>gefunden durch Lösen mit immer weniger</translation>
     </message>
+    <message>
+        <source>size, as it is laid</source>
+        <translation>Querschnitt, wie verlegt</translation>
+    </message>
+    <message>
+        <source>the row of this conductor in Cables</source>
+        <translation>die Zeile dieser Leitung unter Kabel</translation>
+    </message>
+    <message>
+        <source>rating of the fuse of &apos;{id}&apos;</source>
+        <translation>Nennstrom der Sicherung von &apos;{id}&apos;</translation>
+    </message>
+    <message>
+        <source>of these currents the one that lets most through</source>
+        <translation>von diesen Strömen der, der am meisten durchlässt</translation>
+    </message>
+    <message>
+        <source>the worse of near and far end</source>
+        <translation>der schlimmere von nahem und fernem Ende</translation>
+    </message>
+    <message>
+        <source>longest time that this fuse takes to open at it</source>
+        <translation>längste Zeit, die diese Sicherung dabei zum Auslösen braucht</translation>
+    </message>
+    <message>
+        <source>Lengths on the board are assumed, and they decide: twice as long, &apos;{path}&apos; would lose more than its limit.</source>
+        <translation>Längen auf der Montageplatte sind angenommen, und sie entscheiden: doppelt so lang verlöre &apos;{path}&apos; mehr als seine Grenze.</translation>
+    </message>
+    <message>
+        <source>Until the board is laid out nobody knows how far its devices stand apart.</source>
+        <translation>Bis die Platte aufgeteilt ist, weiß niemand, wie weit ihre Geräte auseinander stehen.</translation>
+    </message>
+    <message>
+        <source>Lay the devices out, measure, and enter the lengths in Cables before you buy or cut.</source>
+        <translation>Die Geräte auslegen, messen und die Längen unter Kabel eintragen, bevor Sie kaufen oder schneiden.</translation>
+    </message>
+    <message>
+        <source>length on the board not measured yet</source>
+        <translation>Länge auf der Montageplatte noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>assumed lengths are common practice</source>
+        <translation>angenommene Längen sind übliche Praxis</translation>
+    </message>
+    <message>
+        <source>between an inverter and another device at the same place: it stands beside the board</source>
+        <translation>zwischen einem Wechselrichter und einem anderen Gerät am selben Ort: Er steht neben der Platte</translation>
+    </message>
+    <message>
+        <source>crimp</source>
+        <translation>Crimpkontakt</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>

@@ -33,10 +33,10 @@ protected:
 };
 
 TEST_F(Amend, ASizeIsTakenAndGivenBack) {
-    take("amend.size", "50 mm²");
-    EXPECT_EQ(row().area, squareMillimetres(50));
+    take("amend.size", "95 mm²");
+    EXPECT_EQ(row().area, squareMillimetres(95));
     EXPECT_TRUE(row().areaAmended);
-    take("amend.size", "As computed, 70 mm²");
+    take("amend.size", "As computed, 50 mm²");
     EXPECT_FALSE(row().areaAmended);
     trigger("edit.undo");
     EXPECT_TRUE(row().areaAmended);

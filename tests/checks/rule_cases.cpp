@@ -344,6 +344,7 @@ const std::vector<RuleCase> kCases = {
              place.ambient = place.id == PlaceId("galley") ? celsius(67) : place.ambient;
          }
      }},
+    {"P4", Severity::Advice, [](Plan&) {}, [](Plan& p) { measureBoard(p); }},
     {"N3",
      Severity::Fault,
      [](Plan& p) {

@@ -45,7 +45,7 @@ contains out "50 mm"
 expect "why of a moment's current" 0 "$cli" why "$demo" moment.noon.current.inverter.feed+
 contains out "Kirchhoff"
 expect "why of a reading" 0 "$cli" why "$demo" reading.on.main.1
-contains out "E_95"
+contains out "E_high"
 expect "the tables' folder is named before or behind the command" 1 "$cli" check "$demo" --data "$source/data"
 contains out "W1 danger"
 expect "a folder without tables" 2 "$cli" check "$demo" --data "$work"

@@ -119,8 +119,12 @@ RC_GTEST_PROP(AmendedPlans, AComputedFuseCarriesItsLoad, (const std::vector<int>
     const Design d = design(amendedAtRandom(dice), library());
     for (const CableRow& r : d.cables.rows) {
         const Port& fed = *findPort(d.wiring.circuit, findConductor(d.wiring.circuit, r.id)->to);
-        RC_ASSERT(carriesItsLoad(r.fuseFrom, fed));
-        RC_ASSERT(carriesItsLoad(r.fuseTo, fed));
+        // No larger one than the thickest cable bears is right, and is told.
+        const bool told = std::ranges::any_of(d.checks.findings, [&](const Finding& f) {
+            return (f.rule == "W2" || f.rule == "E11") && f.where.front().id == r.id.value;
+        });
+        RC_ASSERT(told || carriesItsLoad(r.fuseFrom, fed));
+        RC_ASSERT(told || carriesItsLoad(r.fuseTo, fed));
     }
 }
 

@@ -172,6 +172,27 @@ TEST_F(Recompute, TemperatureOfEveryConductor) {
     }
 }
 
+// I²t: what is let through is the square of that current times the time the fuse takes.
+TEST_F(Recompute, LetThroughOfEveryConductor) {
+    int seen = 0;
+    for (const CableRow& row : demo().cables.rows) {
+        const Derivation* d = demo().why.find(cableFigure(row.id, "fault"));
+        if (d == nullptr || !row.letThrough) {
+            continue;
+        }
+        SCOPED_TRACE(row.id.value);
+        EXPECT_GT(term(*d, "I_n"), 0.0);
+        expectNear(result(*d), std::pow(term(*d, "I"), 2.0) * term(*d, "t"), kTolerance);
+        // It is not explained by what it explains.
+        for (const Term& t : d->terms) {
+            const auto* from = std::get_if<FromFigure>(&t.origin);
+            EXPECT_TRUE(from == nullptr || from->figure != cableFigure(row.id, "size"));
+        }
+        ++seen;
+    }
+    EXPECT_GT(seen, 20);
+}
+
 TEST_F(Recompute, DropOfEveryPath) {
     ASSERT_FALSE(demo().cables.drops.empty());
     for (const PathDrop& path : demo().cables.drops) {

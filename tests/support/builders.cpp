@@ -48,6 +48,16 @@ Plan aSmallVan() {
     return plan;
 }
 
+void measureBoard(Plan& plan) {
+    const Design d = design(plan, library());
+    for (std::size_t i = 0; i < d.cables.rows.size(); ++i) {
+        const Route& route = d.lengths.routes[i];
+        if (route.places.size() == 1 && isNew(d.wiring.circuit.conductors[i])) {
+            plan.amendments.emplace_back(SetLength{d.cables.rows[i].id, route.length});
+        }
+    }
+}
+
 Plan aMeasuredVan() {
     Plan plan = aSmallVan();
     for (VanPlace& place : plan.van.places) {
@@ -55,6 +65,7 @@ Plan aMeasuredVan() {
     }
     putSolar(plan.gear, SolarChoice{"panel_180", 1, 1, "mppt_75_15"});
     unitOf(plan.gear, UnitId(kSunUnit))->way = WayId("before_switch");
+    measureBoard(plan);
     return plan;
 }
 

@@ -16,7 +16,11 @@ namespace spirk::test {
 
 // One 100 Ah battery, a fridge and a lamp; no sun, no engine, no inverter.
 [[nodiscard]] Plan aSmallVan();
-// The same with one panel, and with the warmth of every place measured. Clean by all rules.
+// Every length on the board entered as it is assumed.
+void measureBoard(Plan& plan);
+
+// The same with one panel, and with the warmth of every place and the lengths on the board measured.
+// Clean by all rules.
 [[nodiscard]] Plan aMeasuredVan();
 // Three batteries, sun, engine and an inverter: every kind of device that the wiring knows.
 [[nodiscard]] Plan aFullVan();

@@ -10,6 +10,8 @@ namespace spirk {
 
 namespace {
 
+// A stud class that is shown as it is called.
+constexpr Phrase kCrimp = "crimp"_text;
 // A piece shorter than this cannot be crimped at both ends (judgement).
 constexpr double kShortestPiece = 0.1;
 
@@ -50,7 +52,7 @@ Text lugText(SquareMetres area, const std::string& stud) {
     if (stud == "blade") {
         return {"blade terminal {size}"_text, {{"size", measure(area)}}};
     }
-    if (stud == "crimp") {
+    if (stud == kCrimp.english) {
         return {"crimped contact {size}"_text, {{"size", measure(area)}}};
     }
     // Fine strands are wider than those that lugs are stamped for.

@@ -359,7 +359,10 @@ private:
                   column.name,
                   number(column.adiabaticK),
                   FromTable{"ampacity", column.name, column.adiabaticSource, column.certainty}},
-                 {"S"_text, "size"_text, measure(row.area), FromFigure{cableFigure(c.id, "size")}},
+                 {"S"_text,
+                  "size, as it is laid"_text,
+                  measure(row.area),
+                  FromRule{"the row of this conductor in Cables"_text}},
                  {"k²S²"_text,
                   "what it withstands"_text,
                   Measure{row.withstand, Unit::JouleIntegral},
@@ -370,12 +373,37 @@ private:
             .note = row.protectedBy ? Text("Protected by the fuse of '{id}'."_text,
                                            {{"id", row.protectedBy->value}})
                                     : Text()};
+        addOpening(row, d);
         if (row.letThroughBy && row.letThroughBy != row.protectedBy) {
             d.note = then(std::move(d.note),
                           {"The worst returns through it while the fuse of '{id}' opens."_text,
                            {{"id", row.letThroughBy->value}}});
         }
         add(std::move(d));
+    }
+
+    // Whose fuse opens, at which current, and how long it may take.
+    void addOpening(const CableRow& row, Derivation& d) const {
+        const auto index = static_cast<std::size_t>(&row - cables_.rows.data());
+        const auto through = letThroughOf(task_, state_, index, FuseView::Fitted);
+        const CableRow* owner = through ? findRow(cables_, through->fuse) : nullptr;
+        if (owner == nullptr || !owner->fuseFrom || through->current.si() <= 0.0) {
+            return;
+        }
+        const double amps = through->current.si();
+        const FuseFamily& family = familyOf(task_.library, owner->fuseFrom->family);
+        d.terms.push_back({"I_n"_text,
+                           {"rating of the fuse of '{id}'"_text, {{"id", owner->id.value}}},
+                           measure(owner->fuseFrom->rating),
+                           FromFigure{fuseFigure(owner->id, End::From)}});
+        d.terms.push_back({"I"_text,
+                           "of these currents the one that lets most through"_text,
+                           measure(through->current),
+                           FromRule{"the worse of near and far end"_text}});
+        d.terms.push_back({"t"_text,
+                           "longest time that this fuse takes to open at it"_text,
+                           measure(seconds(through->a2s / (amps * amps))),
+                           FromTable{"fuses", family.name, family.source, family.certainty}});
     }
 
     // The conductors' drops of one moment: each may carry more in another.

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// W17, W25, W28: insulation and ambient of the places that a conductor passes.
+// P4, W17, W25, W28: assumed lengths; insulation and ambient of the places that a conductor passes.
 
 #include <algorithm>
 #include <map>
@@ -218,6 +218,49 @@ void checkUsualAmbients(const CheckInput& in, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+// Of a conductor between two devices on the board, that nobody has measured yet.
+bool isAssumed(const CheckInput& in, const CableRow& row) {
+    const Route& route = routeOf(in, row);
+    const Conductor& c = conductorOf(in, row);
+    return isNew(c) && c.ready.empty() && !c.usualLength && !route.amended &&
+           route.places.size() == 1;
+}
+
+// Only where it decides: a path that would pass its limit if those lengths were twice as long.
+void checkAssumedLengths(const CheckInput& in, Checks& out) {
+    std::vector<Subject> where;
+    Text first;
+    for (const PathDrop& path : in.cables.drops) {
+        Volts assumed;
+        std::vector<Subject> here;
+        for (const ConductorId& id : path.conductors) {
+            const CableRow& row = *findRow(in.cables, id);
+            if (isAssumed(in, row)) {
+                assumed += row.drop;
+                here.push_back(subject(id));
+            }
+        }
+        const double twice = path.fraction * (1.0 + assumed / std::max(path.drop, volts(1e-6)));
+        if (path.fraction <= path.limit && twice > path.limit) {
+            first = where.empty() ? path.name : first;
+            where.insert(where.end(), here.begin(), here.end());
+        }
+    }
+    if (where.empty()) {
+        return;
+    }
+    Finding f = findingOf(in, "P4", where.front());
+    f.id = "P4 board";
+    f.where = where;
+    f.what = {
+        "Lengths on the board are assumed, and they decide: twice as long, '{path}' would lose more than its limit."_text,
+        {{"path", first}}};
+    f.why = "Until the board is laid out nobody knows how far its devices stand apart."_text;
+    f.remedy =
+        "Lay the devices out, measure, and enter the lengths in Cables before you buy or cut."_text;
+    out.findings.push_back(std::move(f));
+}
+
 }  // namespace
 
 Checks placeChecks(const CheckInput& input) {
@@ -225,6 +268,7 @@ Checks placeChecks(const CheckInput& input) {
     checkInsulation(input, out);
     checkThickByHeat(input, out);
     checkUsualAmbients(input, out);
+    checkAssumedLengths(input, out);
     return out;
 }
 

@@ -112,13 +112,21 @@ private:
         return route;
     }
 
+    // An inverter is large and warm: it stands beside the board, not on it.
+    [[nodiscard]] const char* onBoard(const Conductor& c) const {
+        const auto isInverter = [&](const TerminalId& end) {
+            return findDevice(circuit_, end.device)->kind == DeviceKind::Inverter;
+        };
+        return isInverter(c.from) || isInverter(c.to) ? "board_inverter_m" : "board_length_m";
+    }
+
     Route wayOf(const Conductor& c) {
         const PlaceId from = placeOf(c.from);
         const PlaceId to = placeOf(c.to);
         Route route;
         if (from == to && ways_.place(from) != nullptr) {
             route.places = {from};
-            route.length = metres(rule(library_, "board_length_m").value);
+            route.length = metres(rule(library_, onBoard(c)).value);
         } else {
             ShortestWay way = ways_.shortest(from, to);
             route.places = std::move(way.places);
@@ -220,7 +228,7 @@ private:
             d.terms = {{"L"_text,
                         routeText(ways_, route.places),
                         measure(route.length),
-                        fromRule(library_, "board_length_m")}};
+                        fromRule(library_, onBoard(c))}};
         } else {
             d.formula = "L = shortest cable route + slack"_text;
             const Metres slack = metres(rule(library_, "lead_slack_m").value);
