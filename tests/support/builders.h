@@ -19,8 +19,8 @@ namespace spirk::test {
 // Every length on the board entered as it is assumed.
 void measureBoard(Plan& plan);
 
-// The same with one panel, and with the warmth of every place and the lengths on the board measured.
-// Clean by all rules.
+// The same with one panel, and with the warmth of every place and the lengths on the board
+// measured. Clean by all rules.
 [[nodiscard]] Plan aMeasuredVan();
 // Three batteries, sun, engine and an inverter: every kind of device that the wiring knows.
 [[nodiscard]] Plan aFullVan();
