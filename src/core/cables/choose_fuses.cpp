@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <array>
 #include <functional>
+#include <map>
 
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fittings.h"
@@ -223,8 +224,18 @@ std::string familyFor(const SizingTask& task,
     if (c.purpose == Purpose::Signal) {
         return firstSuitable(task.library, kInThinLead, present, asked);
     }
-    return atBattery(task, c, end) ? firstSuitable(task.library, kAtBattery, present, asked)
-                                   : firstSuitable(task.library, kElsewhere, present, asked);
+    if (atBattery(task, c, end)) {
+        return firstSuitable(task.library, kAtBattery, present, asked);
+    }
+    // Strip fuses begin far above what a small load needs. A block's feed stays above its branches.
+    const FuseFamily& strip = familyOf(task.library, kElsewhere.front());
+    const Amps least = strip.ratings.front();
+    const std::string thin = firstSuitable(task.library, kInThinLead, present, asked);
+    const EndsAt& ends = task.circuit().index->ends[index];
+    const bool block = task.circuit().devices[ends.to.device].kind == DeviceKind::FuseBlock;
+    const bool small = !block && least > asked.needed(strip) * kFarAbove &&
+                       suits(familyOf(task.library, thin), asked);
+    return small ? thin : firstSuitable(task.library, kElsewhere, present, asked);
 }
 
 // The next rating up, and within what the maker allows: the next one down.
@@ -296,6 +307,38 @@ void chooseOne(const SizingTask& task,
 
 }  // namespace
 
+namespace {
+
+// Links from battery to battery share by their resistance, fuses included: all of a bank have one
+// rating, the largest that any of them needs. Else the last link would be choked by its own fuse.
+void evenLinks(const SizingTask& task, SizingState& state) {
+    const auto isLink = [&](std::size_t i) {
+        const Conductor& c = task.circuit().conductors[i];
+        return c.purpose == Purpose::Link && atBattery(task, c, End::From) &&
+               atBattery(task, c, End::To);
+    };
+    const auto each = [&](const auto& visit) {
+        for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+            for (auto* fuse : {&state.conductors[i].fuseFrom, &state.conductors[i].fuseTo}) {
+                if (*fuse && isLink(i)) {
+                    visit(task.circuit().conductors[i].unit, **fuse);
+                }
+            }
+        }
+    };
+    std::map<UnitId, Amps> most;
+    each([&](const UnitId& unit, const ChosenFuse& fuse) {
+        most[unit] = std::max(most[unit], fuse.computedRating);
+    });
+    each([&](const UnitId& unit, ChosenFuse& fuse) {
+        const auto rating = ratingFor(familyOf(task.library, fuse.computedFamily), most[unit]);
+        fuse.computedRating = rating.value_or(fuse.computedRating);
+        fuse.rating = fuse.amended || fuse.found ? fuse.rating : fuse.computedRating;
+    });
+}
+
+}  // namespace
+
 void chooseFuses(const SizingTask& task, SizingState& state, Choice choice) {
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         Working& w = state.conductors[i];
@@ -306,6 +349,7 @@ void chooseFuses(const SizingTask& task, SizingState& state, Choice choice) {
             chooseOne(task, state, i, End::To, choice, *w.fuseTo);
         }
     }
+    evenLinks(task, state);
 }
 
 std::optional<double> throughBackup(const SizingTask& task,
