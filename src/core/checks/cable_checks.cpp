@@ -259,7 +259,7 @@ void checkFitting(const CheckInput& in,
             "{name} ({size}) is too large for the terminal {terminal}, which takes up to {largest}."_text,
             {{"name", conductorOf(in, row).name},
              {"size", measure(row.area)},
-             {"terminal", text(terminal)},
+             {"terminal", placeName(in.wiring.circuit, terminal)},
              {"largest", measure(fitting.largest)}}};
         f.remedy = {
             "Use a smaller cable if the voltage drop allows it, or end it on a stud and go on with a short thinner tail."_text,
@@ -270,7 +270,7 @@ void checkFitting(const CheckInput& in,
             {{"name", conductorOf(in, row).name},
              {"size", measure(row.area)},
              {"stud", fitting.stud},
-             {"terminal", text(terminal)}}};
+             {"terminal", placeName(in.wiring.circuit, terminal)}}};
         f.remedy = {"Choose another size, or drill a lug whose flat is wide enough."_text, {}};
     }
     f.why = {

@@ -112,7 +112,7 @@ void checkStuds(const CheckInput& in, Checks& out) {
             "{number} lugs are on one stud of {device} ({terminal}); the limit is {most}."_text,
             {{"number", count(number)},
              {"device", d->name},
-             {"terminal", text(terminal)},
+             {"terminal", placeName(in.wiring.circuit, terminal)},
              {"most", count(most)}}};
         f.why = {
             "A tall stack works loose, and the upper lugs carry their current through the lower ones."_text,

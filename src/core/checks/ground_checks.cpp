@@ -90,7 +90,7 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     Finding f = findingOf(in, "G3", subject(c.id));
     f.where.push_back(firstSubject(in, DeviceKind::Shunt));
     f.what = {"{name} ends at {terminal}, on the battery side of the shunt."_text,
-              {{"name", c.name}, {"terminal", text(at)}}};
+              {{"name", c.name}, {"terminal", placeName(in.wiring.circuit, at)}}};
     f.why = {"Its current is not counted: the monitor's state of charge drifts day by day."_text,
              {}};
     f.remedy = {"Move it to the negative bar, on the load side of the shunt."_text, {}};
@@ -110,7 +110,8 @@ void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
     }
     Finding f = findingOf(in, "G1", subject(bond.id));
     f.what = {"The bond runs from {from} to {to}, not from the negative bar to the chassis."_text,
-              {{"from", text(bond.from)}, {"to", text(bond.to)}}};
+              {{"from", placeName(in.wiring.circuit, bond.from)},
+               {"to", placeName(in.wiring.circuit, bond.to)}}};
     f.why = {"A fault to the chassis has no return path, or bypasses the shunt."_text, {}};
     f.remedy = {
         "Bond the negative bar to the chassis once, with bare metal and a short cable."_text, {}};

@@ -56,7 +56,7 @@ Finding leftOut(const CheckInput& in, const Conductor& c, const Protection& fuse
     f.severity = common ? Severity::Fault : f.severity;
     f.where.push_back(subject(at.device));
     f.what = {"{name} has no fuse at {terminal}, from where a fault can be fed."_text,
-              {{"name", c.name}, {"terminal", text(at)}}};
+              {{"name", c.name}, {"terminal", placeName(in.wiring.circuit, at)}}};
     if (common) {
         f.why = {
             "The other batteries feed a fault in this one or its lead, and nothing stops the current."_text,
@@ -90,7 +90,7 @@ Finding movedToBattery(const CheckInput& in, const Conductor& c, const TerminalI
     Finding f = findingOf(in, "W3", subject(c.id));
     f.where.push_back(subject(at.device));
     f.what = {"{name} was moved to {terminal} and has no fuse there."_text,
-              {{"name", c.name}, {"terminal", text(at)}}};
+              {{"name", c.name}, {"terminal", placeName(in.wiring.circuit, at)}}};
     f.why = {"The battery feeds a short circuit on this cable, and nothing stops it."_text, {}};
     f.remedy = {"Move it back to where there is a fuse."_text, {}};
     f.mends = moveBack(in.plan, c.id, at, end);
@@ -218,7 +218,7 @@ void checkDistance(const CheckInput& in,
     f.what = {"The fuse of {name} is {distance} from {terminal}; {allowed} are allowed."_text,
               {{"name", c.name},
                {"distance", measure(fuse.distance)},
-               {"terminal", text(at)},
+               {"terminal", placeName(in.wiring.circuit, at)},
                {"allowed", measure(allowed)}}};
     f.why = {"The cable up to the fuse is not protected."_text, {}};
     const bool sheathHelps = fuse.distance <= sheathed;
