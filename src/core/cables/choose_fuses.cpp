@@ -233,7 +233,9 @@ std::string familyFor(const SizingTask& task,
     const std::string thin = firstSuitable(task.library, kInThinLead, present, asked);
     const EndsAt& ends = task.circuit().index->ends[index];
     const bool block = task.circuit().devices[ends.to.device].kind == DeviceKind::FuseBlock;
-    const bool small = !block && least > asked.needed(strip) * kFarAbove &&
+    // Once it has grown to a strip fuse it stays one, so that the loop ends.
+    const bool grown = std::ranges::find(kElsewhere, present) != kElsewhere.end();
+    const bool small = !block && !grown && least > asked.needed(strip) * kFarAbove &&
                        suits(familyOf(task.library, thin), asked);
     return small ? thin : firstSuitable(task.library, kElsewhere, present, asked);
 }
