@@ -5260,10 +5260,6 @@
         <translation>{conductor}, hinter dem Trennschalter</translation>
     </message>
     <message>
-        <source>Inverter switched off and its output unplugged. Charge its capacitors through a resistor, or as its maker says; fuse in; then switch it on with nothing plugged in.</source>
-        <translation>Wechselrichter aus, sein Ausgang nicht eingesteckt. Seine Kondensatoren über einen Widerstand laden, oder wie der Hersteller es sagt; Sicherung ein; dann einschalten, ohne dass etwas eingesteckt ist.</translation>
-    </message>
-    <message>
         <source>The capacitors draw a large spark at a bare connection. Its output is mains voltage and can kill: leave it unplugged until a licensed electrician has inspected and tested the mains side.</source>
         <translation>Die Kondensatoren ziehen an einem blanken Anschluss einen großen Funken. Der Ausgang führt Netzspannung und kann töten: nicht einstecken, bis eine Elektrofachkraft die Netzseite geprüft und gemessen hat.</translation>
     </message>
@@ -10024,10 +10020,6 @@
         <translation>An der Starterbatterie: die Minusklemme abnehmen, die Sicherung einschrauben, die Klemme wieder aufsetzen.</translation>
     </message>
     <message>
-        <source>Bolted fuses before the main switch are fitted while the battery&apos;s own last lead is still off; then that lead is joined.</source>
-        <translation>Geschraubte Sicherungen vor dem Hauptschalter werden eingesetzt, solange die letzte Leitung der Batterie noch ab ist; dann wird diese angeschlossen.</translation>
-    </message>
-    <message>
         <source>from V − (E − E_low) − d to V + (E_high − E) + d</source>
         <translation>von V − (E − E_min) − d bis V + (E_max − E) + d</translation>
     </message>
@@ -10690,6 +10682,22 @@
     <message>
         <source>crimp</source>
         <translation>Crimpkontakt</translation>
+    </message>
+    <message>
+        <source>Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in; the main switch stays off for now.</source>
+        <translation>Geschraubte Sicherungen hinter dem Hauptschalter werden spannungsfrei eingesetzt: Hauptschalter aus, Module und Ladegeräte getrennt, Spannungsfreiheit der Schiene festgestellt. Einschrauben; der Hauptschalter bleibt vorerst aus.</translation>
+    </message>
+    <message>
+        <source>All bolted fuses before the main switch, the main fuse among them, are fitted now, while each battery&apos;s last lead is still off; then those leads are joined.</source>
+        <translation>Alle geschraubten Sicherungen vor dem Hauptschalter, auch die Hauptsicherung, werden jetzt eingesetzt, solange die letzte Leitung jeder Batterie noch ab ist; dann werden diese Leitungen angeschlossen.</translation>
+    </message>
+    <message>
+        <source>Bolted fuses before the main switch are in already, fitted before the batteries&apos; last leads were joined.</source>
+        <translation>Geschraubte Sicherungen vor dem Hauptschalter sitzen schon, eingesetzt vor dem Anschluss der letzten Leitungen der Batterien.</translation>
+    </message>
+    <message>
+        <source>Inverter switched off and its output unplugged, its fuse in. Charge its capacitors through a resistor across the open main switch, or as its maker says; then close the main switch, and switch the inverter on with nothing plugged in.</source>
+        <translation>Wechselrichter aus und sein Ausgang ausgesteckt, seine Sicherung sitzt. Seine Kondensatoren über einen Widerstand am offenen Hauptschalter laden, oder wie sein Hersteller es sagt; dann den Hauptschalter schließen und den Wechselrichter einschalten, ohne dass etwas eingesteckt ist.</translation>
     </message>
 </context>
 <context>

@@ -152,8 +152,12 @@ private:
             switched = switched || live == LiveFrom::Switched;
         }
         if (switched) {
+            // An inverter's capacitors are charged before the switch closes onto them.
+            const bool waits = wanted.stage == Stage::Inverters;
             text = then(
-                "Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on."_text,
+                waits
+                    ? "Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in; the main switch stays off for now."_text
+                    : "Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on."_text,
                 std::move(text));
         }
         if (vehicle) {
@@ -161,9 +165,13 @@ private:
                 "At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
                 std::move(text));
         }
-        if (battery) {
+        if (wanted.stage == Stage::Bank) {
             text = then(
-                "Bolted fuses before the main switch are fitted while the battery's own last lead is still off; then that lead is joined."_text,
+                std::move(text),
+                "All bolted fuses before the main switch, the main fuse among them, are fitted now, while each battery's last lead is still off; then those leads are joined."_text);
+        } else if (battery) {
+            text = then(
+                "Bolted fuses before the main switch are in already, fitted before the batteries' last leads were joined."_text,
                 std::move(text));
         }
         return text;

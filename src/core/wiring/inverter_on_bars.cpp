@@ -25,9 +25,10 @@ LiveStep idling(const DeviceId& id,
     s.id = "on." + id.value;
     s.stage = Stage::Inverters;
     s.text =
-        "Inverter switched off and its output unplugged. Charge its capacitors through "
-        "a resistor, or as its maker says; fuse in; then switch it on with nothing "
-        "plugged in."_text;
+        "Inverter switched off and its output unplugged, its fuse in. Charge its capacitors "
+        "through "
+        "a resistor across the open main switch, or as its maker says; then close the main switch, "
+        "and switch the inverter on with nothing plugged in."_text;
     s.caution =
         "The capacitors draw a large spark at a bare connection. Its output is mains voltage and can kill: leave it unplugged until a licensed electrician has inspected and tested the mains side."_text;
     if (!closed.empty()) {
