@@ -3,6 +3,7 @@
 
 #include <QCoreApplication>
 
+#include "core/build/conductor_numbers.h"
 #include "paper/page_flow.h"
 #include "paper/words.h"
 
@@ -25,7 +26,8 @@ void addFindings(PageFlow& flow, const Design& design) {
         rows.push_back({q(f.rule),
                         q(name(f.severity)),
                         q(f.what, design.plan.units) + " " + q(f.why, design.plan.units) + " " +
-                            q(f.remedy, design.plan.units),
+                            q(f.remedy, design.plan.units) + " " +
+                            q(conductorNumbers(design.build.numbers, f.where)),
                         q(f.source) + " (" + q(name(f.standing)) + ")"});
     }
     if (rows.empty()) {
@@ -95,6 +97,19 @@ void addLabels(PageFlow& flow, const Design& design) {
         rows.push_back({q(l.first), q(l.second)});
     }
     flow.table({{ListPages::tr("First line"), 70}, {ListPages::tr("Second line"), 110}}, rows);
+    if (design.build.warnings.empty()) {
+        return;
+    }
+    flow.paragraph(ListPages::tr("And on these devices:"));
+    rows.clear();
+    for (const WarningLabel& l : design.build.warnings) {
+        const Device& on = *findDevice(design.wiring.circuit, l.device);
+        rows.push_back({q(on.name), q(l.first), q(l.second)});
+    }
+    flow.table({{ListPages::tr("Device"), 40},
+                {ListPages::tr("First line"), 60},
+                {ListPages::tr("Second line"), 80}},
+               rows);
 }
 
 void addStep(PageFlow& flow, const SwitchStep& step, int number, const Units& units) {

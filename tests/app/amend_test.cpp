@@ -126,6 +126,21 @@ TEST_F(Amend, AFuseFarFromItsSourceIsAFinding) {
     EXPECT_EQ(plan(), before);
 }
 
+// ABYC E-11: 7 in bare, 40 in from a bus bar in a sheath.
+TEST_F(Amend, InASheathAFuseMayBeFartherFromItsSource) {
+    nextEntry = "0.9 m";
+    trigger("amend.distance");
+    EXPECT_NE(test::findingOf(design(), "W4"), nullptr);
+    EXPECT_FALSE(find<QAction>("amend.sheath")->isChecked());
+    trigger("amend.sheath");
+    EXPECT_EQ(test::findingOf(design(), "W4"), nullptr);
+    EXPECT_TRUE(find<QAction>("amend.sheath")->isChecked());
+    nextEntry = "1.1 m";
+    trigger("amend.distance");
+    EXPECT_TRUE(row().fuseFrom->sheathed);
+    EXPECT_NE(test::findingOf(design(), "W4"), nullptr);
+}
+
 TEST_F(Amend, ADeviceIsPutElsewhere) {
     EXPECT_FALSE(find<QMenu>("amend.place")->menuAction()->isEnabled());
     window->selection().select(subject(DeviceId("inverter")));

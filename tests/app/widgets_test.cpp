@@ -317,7 +317,7 @@ TEST_F(Widgets, BuildListsAreThoseOfTheDesign) {
     EXPECT_EQ(find<QAbstractItemView>("build.cuts")->model()->rowCount(),
               static_cast<int>(design().build.cuts.size()));
     EXPECT_EQ(find<QAbstractItemView>("build.labels")->model()->rowCount(),
-              static_cast<int>(design().build.labels.size()));
+              static_cast<int>(design().build.labels.size() + design().build.warnings.size()));
     auto* cuts = find<QAbstractItemView>("build.cuts");
     cuts->setCurrentIndex(cuts->model()->index(4, 0));
     EXPECT_EQ(window->selection().subject()->id, design().build.cuts[4].conductor.value);

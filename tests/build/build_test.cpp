@@ -171,6 +171,47 @@ TEST(Labels, SayNumberWhereToSizeAndFuse) {
 
 // Own arithmetic: two switches on one plate, one on another; the second of a two-way pair is at its
 // own place.
+// --- labels on devices: common practice, panels before the battery, and what a switch leaves on
+
+const WarningLabel* warningOn(const Design& d, const char* device) {
+    const auto at = std::ranges::find(d.build.warnings, DeviceId(device), &WarningLabel::device);
+    return at == d.build.warnings.end() ? nullptr : &*at;
+}
+
+TEST(WarningLabels, SayThatThePanelsOpenFirst) {
+    Plan plan = test::aFullVan();
+    const Design d = design(plan, library());
+    ASSERT_NE(warningOn(d, "array.isolator"), nullptr);
+    EXPECT_EQ(english(warningOn(d, "array.isolator")->first), "Solar: open this FIRST");
+    EXPECT_EQ(warningOn(d, "mppt.feed+.isolator"), nullptr);
+    plan.amendments = {PutIn{ConductorId("mppt.feed+"), InLine::Isolator}};
+    const Design parted = design(plan, library());
+    ASSERT_NE(warningOn(parted, "mppt.feed+.isolator"), nullptr);
+    EXPECT_EQ(english(warningOn(parted, "mppt.feed+.isolator")->first),
+              "Solar controller: open this SECOND");
+    plan.amendments = {PutIn{ConductorId("inverter.feed+"), InLine::Isolator}};
+    EXPECT_EQ(warningOn(design(plan, library()), "inverter.feed+.isolator"), nullptr);
+}
+
+TEST(WarningLabels, SayWhatTheMainSwitchLeavesOn) {
+    Plan plan = test::aSmallVan();
+    const Design d = design(plan, library());
+    ASSERT_NE(warningOn(d, "main.switch"), nullptr);
+    EXPECT_EQ(english(warningOn(d, "main.switch")->second), "supply lead of the shunt");
+    plan.gear.rails.front().options["shunt_lead"] = "display";
+    EXPECT_EQ(warningOn(design(plan, library()), "main.switch"), nullptr);
+}
+
+TEST(Numbers, OfStepsAreThoseOnTheLabels) {
+    const Design d = design(test::aSmallVan(), library());
+    const auto step = std::ranges::find(d.powerUp.switchOn, "on.fuseblock", &SwitchStep::id);
+    ASSERT_NE(step, d.powerUp.switchOn.end());
+    const int number = d.build.numbers.at(ConductorId("fuseblock.feed+"));
+    EXPECT_NE(english(step->text).find("Conductor " + std::to_string(number) + "."),
+              std::string::npos)
+        << english(step->text);
+}
+
 TEST(Parts, SwitchesOnOnePlateNeedOneWithAsManyOpenings) {
     Plan plan = test::theDemo();
     const PlaceId door = plan.van.places[0].id, bed = plan.van.places[1].id;

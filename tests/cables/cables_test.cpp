@@ -48,6 +48,73 @@ TEST(Sizing, OfUnamendedPlansKeepsEveryLimit) {
     }
 }
 
+// --- the drop of a branch, by what the timetable has on
+
+Appliance onFrom(Appliance a, double start, double span) {
+    a.uses = {{hours(start), hours(span), 1.0}};
+    return a;
+}
+
+// Three circuits of one block: 60 W by night, 36 W and 24 W at noon.
+Plan byTheClock() {
+    Plan p = test::aSmallVan();
+    p.appliances = {onFrom(test::aLoad("heater", watts(60), Category::Climate), 1, 2),
+                    onFrom(test::aLoad("pump", watts(36), Category::Water), 12, 1),
+                    onFrom(test::aLoad("radio", watts(24), Category::Electronics), 12, 3)};
+    return p;
+}
+
+const DropPath& pathTo(const Design& d, const std::string& load) {
+    return *std::ranges::find(d.wiring.circuit.paths, "drop.load." + load, &DropPath::id);
+}
+
+const PathDrop& dropTo(const Design& d, const std::string& load) {
+    return *std::ranges::find(d.cables.drops, "drop.load." + load, &PathDrop::id);
+}
+
+TEST(DropByTimetable, LeavesOutWhatIsOffInTheOthersBusiestHour) {
+    const Design d = design(byTheClock(), library());
+    const double lowest = 12.0;  // at which loads of a lithium bank are sized; data/chemistries.json
+    // Own arithmetic. The heater's others draw 60 W at noon; the pump's 60 W by night, the radio
+    // off; the radio's 60 W by night, the pump off.
+    test::expectNear(pathTo(d, "heater").shared->idle.si(), 0.0, 1e-9);
+    test::expectNear(pathTo(d, "pump").shared->idle.si(), 24.0 / lowest, 1e-9);
+    test::expectNear(pathTo(d, "radio").shared->idle.si(), 36.0 / lowest, 1e-9);
+}
+
+// Against the circuit solved with just those loads on (Kirchhoff).
+TEST(DropByTimetable, IsWhatTheNetworkLosesWithThoseLoads) {
+    const Design d = design(byTheClock(), library());
+    Moment moment;
+    moment.stateOfCharge = 0.2;
+    moment.reckoning = Reckoning::AtLowVoltage;
+    moment.only = {DeviceId("load.pump"), DeviceId("load.heater")};
+    const Circuit& circuit = d.wiring.circuit;
+    const MomentSolution solved =
+        solveMoment(CircuitState{&circuit, d.cables.ohms, Strength::Weak}, moment);
+    const DropPath& path = pathTo(d, "pump");
+    const Volts near = *solved.between(circuit, path.source.pos, path.source.neg);
+    const Volts far = *solved.between(circuit, path.far.pos, path.far.neg);
+    test::expectNear(dropTo(d, "pump").drop.si(), (near - far).si(), 1e-6);
+}
+
+TEST(DropByTimetable, CountsEverythingWhereThePersonSaysSo) {
+    Plan all = byTheClock();
+    all.habitsOff = {"timetable_share"};
+    const Design with = design(byTheClock(), library());
+    const Design without = design(all, library());
+    EXPECT_FALSE(pathTo(without, "pump").shared.has_value());
+    EXPECT_GT(dropTo(without, "pump").drop, dropTo(with, "pump").drop);
+    EXPECT_EQ(dropTo(without, "heater").drop, dropTo(with, "heater").drop);
+}
+
+TEST(DropByTimetable, IsNamedInTheWhy) {
+    const Design d = design(byTheClock(), library());
+    const auto terms = why(d, FigureId("drop.load.pump"))->terms;
+    const auto off = [](const Term& t) { return english(t.symbol) == "I_off"; };
+    EXPECT_EQ(std::ranges::count_if(terms, off), 1);
+}
+
 TEST(Sizing, CurrentOfTheInverterIsItsPowerAtTheLowestVoltage) {
     const Design d = design(test::aFullVan(), library());
     // Own arithmetic: (1600 + loss) / 12.0 V with loss 1600 (0.007 + 0.03 + 0.09).

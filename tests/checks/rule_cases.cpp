@@ -101,10 +101,39 @@ const std::vector<RuleCase> kCases = {
     {"W4",
      Severity::Fault,
      [](Plan& p) {
-         p.amendments = {SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(0.5)}};
+         p.amendments = {SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(0.21)}};
      },
      [](Plan& p) {
          p.amendments = {SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(0.2)}};
+     }},
+    // ABYC E-11: 40 in (1.02 m) from a bus bar, 72 in (1.83 m) from the battery, in a sheath.
+    {"W4",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(1.03), true}};
+     },
+     [](Plan& p) {
+         p.amendments = {
+             SetFuseDistance{ConductorId("inverter.feed+"), End::From, metres(1.02), true}};
+     }},
+    {"W4",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {SetFuseDistance{ConductorId("engine.feed+"), End::From, metres(1.84), true}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetFuseDistance{ConductorId("engine.feed+"), End::From, metres(1.83), true}};
+     }},
+    // The house negative of the engine charger on the bank's side of the shunt.
+    {"E7",
+     Severity::Fault,
+     [](Plan& p) {
+         p.amendments = {
+             MoveEnd{ConductorId("dcdc.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
+     },
+     [](Plan& p) {
+         p.amendments = {MoveEnd{ConductorId("dcdc.feed-"), End::To, {DeviceId("bus.neg"), "bar"}}};
      }},
     {"W6",
      Severity::Danger,

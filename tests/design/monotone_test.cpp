@@ -5,45 +5,30 @@
 #include <gtest/gtest.h>
 
 #include <algorithm>
-#include <cstdlib>
 #include <random>
 
 #include "core/plan/edit.h"
 #include "core/plan/good_practice.h"
 #include "core/plan/units.h"
-#include "tests/support/builders.h"
-#include "tests/support/fitting.h"
+#include "tests/support/by_seed.h"
 
 namespace spirk {
 namespace {
 
-int fromEnvironment(const char* name, int otherwise) {
-    const char* value = std::getenv(name);
-    return value == nullptr ? otherwise : std::atoi(value);
-}
-
-const Library& regionOf(int seed) {
-    return seed % 2 == 0 ? test::library() : test::americanLibrary();
-}
-
 // Of each seed's system, one made harder for one conductor; what it is compared with.
 template <class Law>
 void forEachSystem(const Law& law) {
-    const int first = fromEnvironment("SPIRK_SYSTEMS_FROM", 0);
-    const int many = std::min(fromEnvironment("SPIRK_SYSTEMS", 60), 500);
-    for (int seed = first; seed < first + many; ++seed) {
-        std::mt19937 dice(static_cast<unsigned>(seed));
-        const Library& region = regionOf(seed);
-        Plan plan = test::fittingSystem(static_cast<unsigned>(seed), region);
+    test::forEachSeed(60, 500, [&](unsigned seed, const Library& region) {
+        std::mt19937 dice(seed);
+        Plan plan = test::fittingSystem(seed, region);
         // What is hardly used gives way to a size that is there: only upward, when all else rests,
         // but by what the whole system uses.
         plan.habitsOff = {habit::kFewSizes};
-        SCOPED_TRACE(seed);
         // What a relay lets through is not asked for: it falls with all that resists.
         if (firstSourceOf<RelayChoice>(plan.gear) == nullptr) {
             law(plan, region, dice);
         }
-    }
+    });
 }
 
 const CableRow& anyRow(const Design& d, std::mt19937& dice) {

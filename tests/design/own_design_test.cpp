@@ -5,20 +5,13 @@
 #include <gtest/gtest.h>
 
 #include <algorithm>
-#include <cstdlib>
 
 #include "core/design/tried_mends.h"
 #include "core/plan/edit.h"
-#include "tests/support/builders.h"
-#include "tests/support/fitting.h"
+#include "tests/support/by_seed.h"
 
 namespace spirk {
 namespace {
-
-int fromEnvironment(const char* name, int otherwise) {
-    const char* value = std::getenv(name);
-    return value == nullptr ? otherwise : std::atoi(value);
-}
 
 // What is of the gear that was picked, of where it stands and of the trip, not of the design.
 bool isOfThePlan(const Finding& f) {
@@ -47,17 +40,14 @@ bool noPartEnds(const Design& d, const Library& library, const Finding& f) {
 }
 
 TEST(OwnDesign, OfGearThatGoesTogetherIsClean) {
-    const int first = fromEnvironment("SPIRK_SYSTEMS_FROM", 0);
-    const int many = fromEnvironment("SPIRK_SYSTEMS", 200);
-    for (int seed = first; seed < first + many; ++seed) {
-        const Library& region = seed % 2 == 0 ? test::library() : test::americanLibrary();
-        const Design d = design(test::fittingSystem(static_cast<unsigned>(seed), region), region);
+    test::forEachSeed(200, 1000000, [](unsigned seed, const Library& region) {
+        const Design d = design(test::fittingSystem(seed, region), region);
         for (const Finding& f : d.checks.findings) {
             const bool grave = f.severity != Severity::Advice;
             EXPECT_TRUE(!grave || isOfThePlan(f) || noPartEnds(d, region, f))
-                << seed << ": " << f.id << ": " << english(f.what);
+                << f.id << ": " << english(f.what);
         }
-    }
+    });
 }
 
 // Gassing batteries in the living space (B7) and arrays that a controller does not take (S1, S4)

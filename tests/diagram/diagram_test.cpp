@@ -10,6 +10,7 @@
 #include "core/plan/edit.h"
 #include "core/plan/units.h"
 #include "tests/support/builders.h"
+#include "tests/topology/mistakes.h"
 
 namespace spirk {
 namespace {
@@ -149,6 +150,38 @@ TEST(Diagram, AFuseOfAMovedLeadStandsClearOfItsDevice) {
     ASSERT_EQ(w->fuses.size(), 1u);
     EXPECT_FALSE(w->fuses[0].horizontal);
     EXPECT_GT(w->fuses[0].center.x, w->points.front().x + 20.0);
+}
+
+// What the painter covers with a conductor's label: two lines from its corner on.
+Rect painted(const PlacedWire& w) { return {w.label.x, w.label.y, 64.0, 23.5}; }
+
+void expectClear(const Circuit& circuit, const DiagramGeometry& g, const PlacedWire& moved) {
+    const Rect label = painted(moved);
+    EXPECT_TRUE(label.x >= 0.0 && label.y >= 0.0 && label.x + label.w <= g.bounds.w &&
+                label.y + label.h <= g.bounds.h);
+    for (const PlacedWire& other : g.wires) {
+        const bool labelled = isOurs(*findConductor(circuit, other.id)) && other.id != moved.id;
+        EXPECT_FALSE(labelled && overlap(label, painted(other)))
+            << moved.id.value << " on " << other.id.value;
+    }
+    for (const PlacedDevice& d : g.devices) {
+        EXPECT_FALSE(overlap(label, d.rect)) << moved.id.value << " on " << d.id.value;
+    }
+}
+
+TEST(Diagram, LabelsOfMovedLeadsLieOnNothingAndWithinTheSheet) {
+    for (const test::Mistake& mistake : test::mistakes()) {
+        SCOPED_TRACE(mistake.name);
+        Plan plan = test::aFullVan();
+        plan.amendments = mistake.moves;
+        const Circuit circuit = circuitOf(plan);
+        const DiagramGeometry g = layOut(circuit, {});
+        for (const PlacedWire& wire : g.wires) {
+            if (wire.stray) {
+                expectClear(circuit, g, wire);
+            }
+        }
+    }
 }
 
 // A controller that hangs in the bank's own ladder, because a lead was moved to it, lost its array.

@@ -115,6 +115,60 @@ TEST(Circuits, AlwaysLiveHangBeforeTheMainSwitch) {
     EXPECT_EQ(test::findingOf(d, "W3"), nullptr);
 }
 
+// What stands where with the main switch off, solved (Kirchhoff).
+double voltsWithTheSwitchOff(const Design& d, const char* load) {
+    const Circuit& circuit = d.wiring.circuit;
+    Moment off;
+    off.only = {DeviceId(load)};
+    off.open = {DeviceId("main.switch")};
+    const MomentSolution solved = solveMoment(CircuitState{&circuit, d.cables.ohms}, off);
+    const auto across =
+        solved.between(circuit, {DeviceId(load), "+"}, {DeviceId(load), "-"});
+    return across ? across->si() : 0.0;
+}
+
+Plan withAnAlarm() {
+    Plan plan = test::aSmallVan();
+    const auto& sold = test::library().appliances;
+    plan.appliances.push_back(fromCatalogue(
+        *std::ranges::find(sold, std::string("gas_alarm"), &CatalogueAppliance::id), plan));
+    return plan;
+}
+
+TEST(AlwaysOn, AnAlarmWorksWithTheMainSwitchOff) {
+    const Design d = design(withAnAlarm(), library());
+    EXPECT_GT(voltsWithTheSwitchOff(d, "load.gas_alarm"), 12.0);
+    EXPECT_EQ(voltsWithTheSwitchOff(d, "load.lamp"), 0.0);
+    const CableRow& feed = test::rowOf(d, "circuit.given.always.main.feed+");
+    ASSERT_TRUE(feed.fuseFrom.has_value());
+    EXPECT_LE(feed.fuseFrom->rating, amps(5));
+    EXPECT_EQ(test::findingOf(d, "W3"), nullptr);
+    EXPECT_EQ(test::findingOf(d, "W5"), nullptr);
+}
+
+TEST(AlwaysOn, IsGroupedAsTheOthersWhereThePersonLikesThat) {
+    Plan plan = withAnAlarm();
+    plan.habitsOff = {"always_apart"};
+    EXPECT_EQ(voltsWithTheSwitchOff(design(plan, library()), "load.gas_alarm"), 0.0);
+    plan = withAnAlarm();
+    plan.gear.circuits = {circuit("alarms", {ApplianceId("gas_alarm")})};
+    const Design given = design(plan, library());
+    EXPECT_EQ(voltsWithTheSwitchOff(given, "load.gas_alarm"), 0.0);
+    EXPECT_FALSE(has(given, "circuit.given.always.main.feed+"));
+}
+
+TEST(AlwaysOn, SurvivesTheFile) {
+    const auto back = readPlan(writePlan(withAnAlarm()), "test");
+    ASSERT_TRUE(back.has_value());
+    EXPECT_TRUE(back->plan.appliances.back().alwaysOn);
+}
+
+TEST(ShuntLead, ComesFromBeforeTheMainSwitch) {
+    const Design d = design(test::aSmallVan(), library());
+    EXPECT_EQ(findDevice(d.wiring.circuit, leadOf(d, "shunt.supply").from.device)->kind,
+              DeviceKind::Battery);
+}
+
 TEST(Circuits, OnTheStarterBatteryTakeNothingFromTheHouse) {
     Plan plan = test::aSmallVan();
     const double before = design(plan, library()).supply.demand.si();

@@ -126,6 +126,9 @@ ListModel* labelsModel(Document& document, QObject* parent) {
             for (const LabelText& l : d.build.labels) {
                 rows.push_back({q(l.first), q(l.second)});
             }
+            for (const WarningLabel& l : d.build.warnings) {
+                rows.push_back({q(l.first), q(l.second)});
+            }
             return rows;
         },
         {},

@@ -12,6 +12,7 @@
 #include "app/shared/flow_layout.h"
 #include "app/shared/text.h"
 #include "app/shared/theme.h"
+#include "core/build/conductor_numbers.h"
 #include "core/plan/edit.h"
 #include "paper/severity_mark.h"
 
@@ -72,10 +73,12 @@ FindingCard::FindingCard(const Finding& finding,
         q(finding.why, document.plan().units) + " " + q(finding.remedy, document.plan().units),
         this,
         QFont::Normal));
-    auto* source =
-        textLabel(tr("%1. Status: %2.").arg(q(finding.source), q(name(finding.standing))),
-                  this,
-                  QFont::Normal);
+    const QString numbers = q(conductorNumbers(document.design()->build.numbers, finding.where));
+    auto* source = textLabel(
+        (numbers + " " + tr("%1. Status: %2.").arg(q(finding.source), q(name(finding.standing))))
+            .trimmed(),
+        this,
+        QFont::Normal);
     source->setEnabled(false);
     text->addWidget(source);
     if (isAccepted(document.plan(), finding)) {

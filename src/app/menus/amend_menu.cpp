@@ -62,6 +62,8 @@ AmendMenu::AmendMenu(Document& document,
     distance_ = add("amend.distance", tr("Distance of its fuse from the &source…"), [this] {
         enterDistance();
     });
+    sheath_ = add("amend.sheath", tr("Cable up to its fuse in a shea&th"), [this] { toggleSheath(); });
+    sheath_->setCheckable(true);
     addSeparator();
     putIn_ = addChoices(
         "amend.putIn",
@@ -164,6 +166,8 @@ void AmendMenu::refresh() {
     const bool fused = fuse != nullptr && !fuse->leftOut;
     rating_->menuAction()->setEnabled(fused);
     distance_->setEnabled(fused);
+    sheath_->setEnabled(fused);
+    sheath_->setChecked(fused && fuse->sheathed);
     fuse_->setEnabled(fuse != nullptr);
     fuse_->setText(fuse != nullptr && fuse->leftOut ? tr("Put its fuse bac&k")
                                                     : tr("&Leave its fuse out"));
@@ -218,10 +222,25 @@ void AmendMenu::enterDistance() {
         const ConductorId id = c->id;
         enter(tr("Fuse of %1 from its source").arg(q(c->name)),
               q(row().fuseFrom->distance, document_.plan().units),
-              [id](const Plan& plan, std::optional<Metres> distance) {
-                  return distance ? amended(plan, SetFuseDistance{id, End::From, *distance})
-                                  : withoutKind(plan, SetFuseDistance{id, End::From, {}});
+              [id, sheathed = row().fuseFrom->sheathed](const Plan& plan,
+                                                        std::optional<Metres> distance) {
+                  return distance
+                             ? amended(plan, SetFuseDistance{id, End::From, *distance, sheathed})
+                             : withoutKind(plan, SetFuseDistance{id, End::From, {}});
               });
+    }
+}
+
+void AmendMenu::toggleSheath() {
+    const Conductor* c = chosen();
+    if (c != nullptr && row().fuseFrom) {
+        const ChosenFuse& fuse = *row().fuseFrom;
+        document_.push(
+            (fuse.sheathed ? tr("Cable of %1 up to its fuse without a sheath")
+                           : tr("Cable of %1 up to its fuse in a sheath"))
+                .arg(q(c->name)),
+            amended(document_.plan(),
+                    SetFuseDistance{c->id, End::From, fuse.distance, !fuse.sheathed}));
     }
 }
 

@@ -43,6 +43,7 @@ private:
                const std::function<Plan(const Plan&, std::optional<Metres>)>& put);
     void enterLength();
     void enterDistance();
+    void toggleSheath();
     void toggleFuse();
     void moveEnd(End end);
     void swapLeads();
@@ -53,7 +54,7 @@ private:
     Selection& selection_;
     const Dialogs& dialogs_;
     QMenu *size_, *pairSize_, *rating_, *insulation_, *putIn_, *hardware_, *place_;
-    QAction *length_, *distance_, *fuse_, *moveFrom_, *moveTo_, *swap_, *takeOut_, *takeBack_;
+    QAction *length_, *distance_, *sheath_, *fuse_, *moveFrom_, *moveTo_, *swap_, *takeOut_, *takeBack_;
 };
 
 }  // namespace spirk::app

@@ -243,10 +243,11 @@ void NeedsStation::refresh() {
     remove_->setEnabled(!plan().appliances.empty());
     wired_->setEnabled(chosenDc() != nullptr);
     const Needs& needs = design().needs;
-    totals_->setText(tr("DC %1 · mains %2 · inverter's own losses %3 · from the bank %4 per day")
+    totals_->setText(tr("DC %1 · mains %2 · losses, less what is off with the inverter, %3 · from "
+                        "the bank %4 per day")
                          .arg(q(needs.dcPerDay),
                               q(needs.mainsPerDay),
-                              q(design().supply.inverterExtra),
+                              q(beyondAppliances(design())),
                               q(design().supply.demand)));
 }
 

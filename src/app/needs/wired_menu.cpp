@@ -28,6 +28,14 @@ public:
         });
         addSwitches(*menu.addMenu(WiredMenu::tr("&Switch")));
         addCircuits(*menu.addMenu(WiredMenu::tr("&Circuit")));
+        add(menu,
+            "wired.always_on",
+            WiredMenu::tr("works with the main switch off"),
+            load_.alwaysOn,
+            [self = *this]() mutable {
+                self.change(WiredMenu::tr("Choose what the main switch leaves on"),
+                            [](Appliance& a) { a.alwaysOn = !a.alwaysOn; });
+            });
     }
 
 private:

@@ -302,6 +302,7 @@ void UnitCards::addAllInverters() {
         const std::vector<InverterUnit>& units = document_.design()->gear.inverters;
         const auto unit = std::ranges::find(units, id, &InverterUnit::id);
         const bool charges = unit != units.end() && unit->model->charge.si() > 0.0;
+        const Watts rated = unit != units.end() ? unit->model->power : watts(0.0);
         addCard(
             {inverter,
              WayKind::Inverter,
@@ -310,7 +311,7 @@ void UnitCards::addAllInverters() {
              charges
                  ? tr("Makes mains voltage from the bank, and charges the bank from shore power.")
                  : tr("Makes mains voltage from the bank."),
-             [this, inverter, id, at, charges, system = systemOf(inverter.from)](
+             [this, inverter, id, at, charges, rated, system = systemOf(inverter.from)](
                  QFormLayout* form) {
                  addModel(form,
                           at + ".model",
@@ -326,6 +327,18 @@ void UnitCards::addAllInverters() {
                           tr("Switched on per day"),
                           inverter.onPerDay,
                           [id](Gear& g) -> Seconds& { return in(g.inverters, id).onPerDay; });
+                 // Its rating, or nothing, is all that it gives.
+                 addQuantity<Watts>(
+                     form,
+                     at + ".used_up_to",
+                     tr("Used up to"),
+                     q(inverter.usedUpTo.value_or(rated)),
+                     [](const std::string& text) { return parsePower(text); },
+                     [id, rated](Plan& plan, const Watts& most) {
+                         const bool less = most.si() > 0.0 && most < rated;
+                         in(plan.gear.inverters, id).usedUpTo =
+                             less ? std::optional(most) : std::nullopt;
+                     });
                  if (charges) {
                      addHours(
                          form,

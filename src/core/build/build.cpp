@@ -7,6 +7,7 @@
 #include "core/build/block_ways.h"
 #include "core/build/cut_list.h"
 #include "core/build/part_list.h"
+#include "core/build/warning_labels.h"
 #include "core/plan/edit.h"
 
 namespace spirk {
@@ -142,7 +143,7 @@ Text colourOf(const Region& region, CoreColour colour) {
         case CoreColour::Signal:
             return region.control;
         case CoreColour::Bond:
-            return region.bond;
+            return region.negative;
         case CoreColour::Vehicle:
             return "vehicle's own"_text;
     }
@@ -162,6 +163,7 @@ Build buildOf(const Plan& plan,
     out.parts = partList(library, plan, wiring.circuit, lengths, cables, out.cuts, out.numbers);
     addTotals(library, out);
     out.labels = labelsOf(library, wiring.circuit, cables, out);
+    out.warnings = warningLabels(wiring.circuit);
     return out;
 }
 

@@ -52,10 +52,18 @@ struct LabelText {
     bool operator==(const LabelText&) const = default;
 };
 
+// On a device: what must be known before it is turned.
+struct WarningLabel {
+    DeviceId device;
+    Text first, second;
+    bool operator==(const WarningLabel&) const = default;
+};
+
 struct Build {
     std::vector<Part> parts;
     std::vector<CutPiece> cuts;
     std::vector<LabelText> labels;
+    std::vector<WarningLabel> warnings;
     std::map<ConductorId, int> numbers;
     std::map<ConductorId, int> ways;  // of circuits that begin at a block, at it
     double weightKg = 0.0;            // of all parts

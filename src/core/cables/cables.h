@@ -30,6 +30,7 @@ struct ChosenFuse {
     Amps prospective, strongest;
     Amps interrupts;  // its capacity at the circuit's volts
     Metres distance;
+    bool sheathed = false;  // up to it, in a sheath or conduit
     Holds holds = Holds::Itself;
     bool leftOut = false;
     bool amended = false;

@@ -264,6 +264,7 @@ void chooseOne(const SizingTask& task,
     const Working& w = state.conductors[index];
     const Protection& slot = *protectionAt(task.circuit(), c, end);
     fuse.distance = slot.distance;
+    fuse.sheathed = slot.sheathed;
     fuse.leftOut = slot.leftOut;
     const bool rises = choice == Choice::OnlyRise;
     const std::string present = rises ? fuse.computedFamily : std::string();

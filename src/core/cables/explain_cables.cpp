@@ -8,6 +8,7 @@
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/sizing.h"
+#include "core/plan/good_practice.h"
 
 namespace spirk {
 
@@ -248,11 +249,15 @@ private:
         }
         unreachable("decided(Decides)");
     }
-    [[nodiscard]] Text habitText(const std::string& id) const {
+    [[nodiscard]] const Habit& habitOf(const std::string& id) const {
         const Habit* habit = findById(task_.library.habits, id);
         promise(habit != nullptr, "a habit that decides is in the library");
+        return *habit;
+    }
+    [[nodiscard]] Text habitText(const std::string& id) const {
+        const Habit& habit = habitOf(id);
         return {"Decided by: {habit}. {reason}"_text,
-                {{"habit", habit->name}, {"reason", habit->reason}}};
+                {{"habit", habit.name}, {"reason", habit.reason}}};
     }
 
     void size(const Conductor& c, const CableRow& row) {
@@ -406,6 +411,18 @@ private:
                            FromTable{"fuses", family.name, family.source, family.certainty}});
     }
 
+    // What of the feed's current in that moment does not count, and by which habit.
+    void addIdle(std::size_t path, Derivation& d) const {
+        const auto& shared = task_.circuit().paths[path].shared;
+        if (!shared || task_.index.shared[path].empty() || shared->idle.si() <= 0.0) {
+            return;
+        }
+        d.terms.push_back({"I_off"_text,
+                           "off in the others' busiest quarter hour: not counted on the feed"_text,
+                           measure(shared->idle),
+                           FromRule{habitText(habit::kTimetableShare)}});
+    }
+
     // The conductors' drops of one moment: each may carry more in another.
     void pathDrop(const PathDrop& path, std::size_t index) {
         const std::size_t moment = task_.index.pathMoment[index];
@@ -420,10 +437,13 @@ private:
             .result = percent(path.fraction),
             .source = {"own arithmetic; limit {limit}"_text, {{"limit", percent(path.limit)}}},
             .note = {"In volts: {drop}."_text, {{"drop", measure(path.drop)}}}};
+        addIdle(index, d);
+        Volts others = path.drop;
         for (const std::size_t i : task_.index.paths[index]) {
-            const Volts here = dropIn(task_, state_, i, moment);
+            const Volts here = dropOnPath(task_, state_, index, i);
             const CableRow& row = cables_.rows[i];
             const bool most = here == row.drop;
+            others = others - here;
             d.terms.push_back({"ΔV"_text,
                                task_.circuit().conductors[i].name,
                                measure(here),
@@ -431,10 +451,6 @@ private:
                                     : Origin(FromSolver{task_.wiring.sizing[moment].name})});
         }
         // Switches, shunts, blocks, a body return: what lies between and is no cable of ours.
-        Volts others = path.drop;
-        for (const std::size_t i : task_.index.paths[index]) {
-            others = others - dropIn(task_, state_, i, moment);
-        }
         d.terms.push_back({"ΔV"_text,
                            "all else between its ends: switches, shunts, blocks"_text,
                            measure(others),

@@ -40,7 +40,32 @@ bool counts(const Conductor& c, const Moment& moment) {
     return moment.leadsOf.empty() || moment.leadsOf.contains(c.unit);
 }
 
-// Between the nodes at its ends: all that lies between counts, whatever it is.
+// Between the nodes at two pairs of terminals: all that lies between counts, whatever it is.
+std::optional<Volts> lostBetween(const SizingTask& task,
+                                 const MomentSolution& solved,
+                                 const TerminalPair& source,
+                                 const TerminalPair& far) {
+    const auto near = solved.between(task.circuit(), source.pos, source.neg);
+    const auto there = solved.between(task.circuit(), far.pos, far.neg);
+    if (!near || !there) {
+        return std::nullopt;
+    }
+    return abs(*near - *there);
+}
+
+// Of what is lost in a moment, what the loads lose on the shared stretch that are off when the path
+// is judged. At sizing a load draws one current whatever its volts, so that what the stretch loses
+// goes with what it carries.
+Volts lostByIdle(const SizingTask& task, const MomentSolution& solved, std::size_t path) {
+    const auto& shared = task.circuit().paths[path].shared;
+    if (!shared || task.index.shared[path].empty()) {
+        return {};
+    }
+    const Amps carried = abs(solved.conductor[task.index.shared[path].front()]);
+    const auto lost = lostBetween(task, solved, task.circuit().paths[path].source, shared->to);
+    return !lost || carried.si() <= 0.0 ? Volts() : *lost * std::min(1.0, shared->idle / carried);
+}
+
 void takePathDrops(const SizingTask& task,
                    const std::vector<ConductorOhms>& ohms,
                    const MomentSolution& solved,
@@ -51,15 +76,15 @@ void takePathDrops(const SizingTask& task,
         if (task.index.pathMoment[p] != moment) {
             continue;
         }
-        const auto near = solved.between(task.circuit(), path.source.pos, path.source.neg);
-        const auto far = solved.between(task.circuit(), path.far.pos, path.far.neg);
-        if (!near || !far) {
+        const auto lost = lostBetween(task, solved, path.source, path.far);
+        if (!lost) {
             continue;
         }
-        state.pathDrop[p] = abs(*near - *far);
+        state.pathDrop[p] = *lost - lostByIdle(task, solved, p);
         state.pathRest[p] = state.pathDrop[p];
         for (const std::size_t i : task.index.paths[p]) {
-            state.pathRest[p] = state.pathRest[p] - abs(solved.conductor[i]) * ohms[i].wire;
+            state.pathRest[p] =
+                state.pathRest[p] - currentOnPath(task, state, p, i) * ohms[i].wire;
         }
     }
 }
@@ -136,11 +161,22 @@ void solveLoads(const SizingTask& task, SizingState& state) {
     updateTemperatures(task, state);
 }
 
-Volts dropIn(const SizingTask& task,
-             const SizingState& state,
-             std::size_t index,
-             std::size_t moment) {
-    return abs(state.conductors[index].inMoment[moment]) *
+Amps currentOnPath(const SizingTask& task,
+                   const SizingState& state,
+                   std::size_t path,
+                   std::size_t index) {
+    const Amps whole = abs(state.conductors[index].inMoment[task.index.pathMoment[path]]);
+    const auto& shared = task.index.shared[path];
+    return std::ranges::find(shared, index) == shared.end()
+               ? whole
+               : std::max(amps(0.0), whole - task.circuit().paths[path].shared->idle);
+}
+
+Volts dropOnPath(const SizingTask& task,
+                 const SizingState& state,
+                 std::size_t path,
+                 std::size_t index) {
+    return currentOnPath(task, state, path, index) *
            ohmsOf(task, state, index, Warmth::Warm).whole();
 }
 

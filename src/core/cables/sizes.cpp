@@ -130,7 +130,7 @@ private:
 class PathBudget {
 public:
     PathBudget(const SizingTask& task, const SizingState& state, const Fits& fits, std::size_t path)
-        : task_(task), state_(state), fits_(fits), moment_(task.index.pathMoment[path]) {
+        : task_(task), state_(state), fits_(fits), path_(path) {
         const Volts base = task.circuit().paths[path].base;
         members_ = task.index.paths[path];
         // Joints, fuses, switches: what no cable saves.
@@ -169,7 +169,7 @@ private:
     static constexpr double kNearlyAll = 1.1;
 
     [[nodiscard]] Amps currentOf(std::size_t i) const {
-        return abs(state_.conductors[i].inMoment[moment_]);
+        return currentOnPath(task_, state_, path_, i);
     }
     [[nodiscard]] double rootOf(std::size_t i) const { return std::sqrt(currentOf(i).si()); }
     [[nodiscard]] Volts lossOf(std::size_t i, std::size_t size) const {
@@ -199,7 +199,7 @@ private:
     const SizingTask& task_;
     const SizingState& state_;
     const Fits& fits_;
-    std::size_t moment_;
+    std::size_t path_;
     std::vector<std::size_t> members_;
     Volts budget_;
 };

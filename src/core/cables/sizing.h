@@ -11,6 +11,7 @@ namespace spirk {
 struct SizingIndex {
     std::vector<std::optional<std::size_t>> protectedBy;  // of each conductor
     std::vector<std::vector<std::size_t>> paths;          // conductors of each drop path
+    std::vector<std::vector<std::size_t>> shared;         // of those, what other branches take too
     std::vector<std::size_t> pathMoment;                  // sizing moment of each drop path
     std::vector<double> pathLimit;                        // of each drop path, of its base
     std::vector<const AmpacityColumn*> column;            // of each conductor
@@ -145,11 +146,17 @@ struct NeededAmpacity {
                                   const SizingState& state,
                                   std::size_t path);
 [[nodiscard]] std::vector<PathDrop> pathDrops(const SizingTask& task, const SizingState& state);
-// Volts over one conductor in a sizing moment, fuses and joints included.
-[[nodiscard]] Volts dropIn(const SizingTask& task,
-                           const SizingState& state,
-                           std::size_t index,
-                           std::size_t moment);
+// What a conductor of a drop path carries when the path is judged: on the shared stretch, without
+// what is off then.
+[[nodiscard]] Amps currentOnPath(const SizingTask& task,
+                                 const SizingState& state,
+                                 std::size_t path,
+                                 std::size_t index);
+// Volts over it then, fuses and joints included.
+[[nodiscard]] Volts dropOnPath(const SizingTask& task,
+                               const SizingState& state,
+                               std::size_t path,
+                               std::size_t index);
 
 // What a short lets through a conductor at worst: how much, and whose fuse opens.
 struct LetThrough {

@@ -196,6 +196,14 @@ std::vector<std::optional<Amps>> makersFuses(const Circuit& circuit) {
     return out;
 }
 
+std::vector<std::size_t> indicesOf(const Circuit& circuit, const std::vector<ConductorId>& ids) {
+    std::vector<std::size_t> out;
+    for (const ConductorId& id : ids) {
+        out.push_back(indexOf(circuit, id));
+    }
+    return out;
+}
+
 }  // namespace
 
 SizingIndex indexFor(const Plan& plan,
@@ -226,11 +234,9 @@ SizingIndex indexFor(const Plan& plan,
         }
     }
     for (const DropPath& path : circuit.paths) {
-        std::vector<std::size_t> indices;
-        for (const ConductorId& id : path.conductors) {
-            indices.push_back(indexOf(circuit, id));
-        }
-        out.paths.push_back(std::move(indices));
+        out.paths.push_back(indicesOf(circuit, path.conductors));
+        out.shared.push_back(path.shared ? indicesOf(circuit, path.shared->conductors)
+                                         : std::vector<std::size_t>());
         const auto moment = std::ranges::find(wiring.sizing, path.moment, &Moment::id);
         promise(moment != wiring.sizing.end(), "a drop path names a sizing moment");
         out.pathMoment.push_back(static_cast<std::size_t>(moment - wiring.sizing.begin()));

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // G1, G2, G3: the bond of the house negative to the chassis; nothing negative may pass the shunt
-// by.
+// by. E7: nor what charges from the engine.
 
 #include <algorithm>
 #include <set>
@@ -85,14 +85,26 @@ bool moved(const Plan& plan, const ConductorId& id, End end) {
     });
 }
 
+// A conductor that charging current of the engine returns through: a unit's own, or the bond.
+bool bringsEngineBack(const System& gear, const Conductor& c) {
+    const auto isOf = [&](const auto& units) {
+        return std::ranges::any_of(units, [&](const auto& unit) { return unit.id == c.unit; });
+    };
+    return (c.purpose == Purpose::Bond && gear.usesEngine()) || isOf(gear.engines) ||
+           isOf(gear.relays) || isOf(gear.alternators);
+}
+
 Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
     const TerminalId& at = bankEnd == End::From ? c.from : c.to;
-    Finding f = findingOf(in, "G3", subject(c.id));
+    const bool engine = bringsEngineBack(in.gear, c);
+    Finding f = findingOf(in, engine ? "E7" : "G3", subject(c.id));
     f.where.push_back(firstSubject(in, DeviceKind::Shunt));
     f.what = {"{name} ends at {terminal}, on the battery side of the shunt."_text,
               {{"name", c.name}, {"terminal", placeName(in.wiring.circuit, at)}}};
-    f.why = {"Its current is not counted: the monitor's state of charge drifts day by day."_text,
-             {}};
+    f.why =
+        engine
+            ? "What the engine charges is not counted: the monitor shows less than the bank has."_text
+            : "Its current is not counted: the monitor's state of charge drifts day by day."_text;
     f.remedy = {"Move it to the negative bar, on the load side of the shunt."_text, {}};
     for (const End end : {End::From, End::To}) {
         if (moved(in.plan, c.id, end)) {

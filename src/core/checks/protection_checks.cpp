@@ -207,13 +207,14 @@ void checkDistance(const CheckInput& in,
                    End end,
                    const ChosenFuse& fuse,
                    std::vector<Finding>& out) {
-    const Metres allowed = metres(rule(in.library, "fuse_distance_m").value);
-    if (fuse.distance <= allowed) {
-        return;
-    }
     const Conductor& c = conductorOf(in, row);
     const TerminalId& at = end == End::From ? c.from : c.to;
     const Metres sheathed = metres(rule(in.library, sheathedRule(in, at)).value);
+    const Metres allowed =
+        fuse.sheathed ? sheathed : metres(rule(in.library, "fuse_distance_m").value);
+    if (fuse.distance <= allowed) {
+        return;
+    }
     Finding f = findingOf(in, "W4", subject(row.id));
     f.what = {"The fuse of {name} is {distance} from {terminal}; {allowed} are allowed."_text,
               {{"name", c.name},
@@ -224,7 +225,7 @@ void checkDistance(const CheckInput& in,
     const bool sheathHelps = fuse.distance <= sheathed;
     f.remedy = {
         sheathHelps
-            ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then accept this."_text
+            ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then say so (Amend, cable up to its fuse in a sheath)."_text
             : "Move it closer; even in a sheath or conduit no more than {sheathed} are allowed."_text,
         {{"sheathed", measure(sheathed)}}};
     f.mends = {
@@ -283,15 +284,16 @@ void checkSelective(const CheckInput& in,
                     const ChosenFuse& fuse,
                     std::vector<Finding>& out) {
     const CableRow* feeder = feederOf(in, static_cast<std::size_t>(&row - in.cables.rows.data()));
-    const double ratio = rule(in.library, "selective_ratio").value;
+    const double ratio = familyOf(in.library, fuse.family).selectiveRatio;
     if (feeder == nullptr || feeder->fuseFrom->rating >= fuse.rating * ratio ||
         takesMost(in, row, *feeder)) {
         return;
     }
     Finding f = findingOf(in, "W9", subject(row.id));
     f.where.push_back(subject(feeder->id));
-    f.what = {"The fuse of {name} ({fuse}) is more than half of the one upstream ({before})."_text,
+    f.what = {"The fuse upstream of {name} is {before}: less than {ratio} times its own {fuse}."_text,
               {{"name", conductorOf(in, row).name},
+               {"ratio", number(ratio)},
                {"fuse", measure(fuse.rating)},
                {"before", measure(feeder->fuseFrom->rating)}}};
     f.why = {

@@ -153,6 +153,7 @@ struct Protection {
     bool leftOut = false;      // by an amendment
     bool distanceSet = false;  // by an amendment
     Metres distance;           // along the conductor from its source
+    bool sheathed = false;     // up to it, in a sheath or conduit
 };
 
 struct Conductor {
@@ -180,6 +181,13 @@ struct TerminalPair {
     TerminalId pos, neg;
 };
 
+// The stretch of a path, from its source on, that other branches take too.
+struct SharedStretch {
+    TerminalPair to;  // where the branches part
+    Amps idle;        // of what it carries in the path's moment: what is off when the path is judged
+    std::vector<ConductorId> conductors = {};  // walked: ours, of the path's
+};
+
 // Out and back between a source and a load, over which a limit of drop holds.
 struct DropPath {
     std::string id;
@@ -188,6 +196,7 @@ struct DropPath {
     std::string moment;  // id of the sizing moment in which it is reckoned
     Volts base;          // the limit is a fraction of this
     TerminalPair source = {}, far = {};
+    std::optional<SharedStretch> shared = {};
     std::vector<ConductorId> conductors = {};  // walked: ours, as the current flows out and back
 };
 

@@ -259,9 +259,11 @@ private:
 };
 
 // Out and back, as the current flows.
-std::optional<std::vector<ConductorId>> conductorsOf(const DropPath& path, Relations& relations) {
-    auto out = relations.way(path.source.pos, path.far.pos);
-    const auto back = relations.way(path.source.neg, path.far.neg);
+std::optional<std::vector<ConductorId>> conductorsOf(const TerminalPair& source,
+                                                     const TerminalPair& far,
+                                                     Relations& relations) {
+    auto out = relations.way(source.pos, far.pos);
+    const auto back = relations.way(source.neg, far.neg);
     if (!out || !back) {
         return std::nullopt;
     }
@@ -269,11 +271,29 @@ std::optional<std::vector<ConductorId>> conductorsOf(const DropPath& path, Relat
     return out->empty() ? std::nullopt : out;
 }
 
+// Where an end was moved the path may pass by what the others take: then it shares nothing.
+std::optional<SharedStretch> walkedStretch(const DropPath& path, Relations& relations) {
+    if (!path.shared) {
+        return std::nullopt;
+    }
+    auto conductors = conductorsOf(path.source, path.shared->to, relations);
+    const auto onPath = [&](const ConductorId& id) {
+        return std::ranges::find(path.conductors, id) != path.conductors.end();
+    };
+    if (!conductors || !std::ranges::all_of(*conductors, onPath)) {
+        return std::nullopt;
+    }
+    SharedStretch out = *path.shared;
+    out.conductors = std::move(*conductors);
+    return out;
+}
+
 std::vector<DropPath> walkedPaths(const Circuit& circuit, Relations& relations) {
     std::vector<DropPath> out;
     for (DropPath path : circuit.paths) {
-        if (auto conductors = conductorsOf(path, relations)) {
+        if (auto conductors = conductorsOf(path.source, path.far, relations)) {
             path.conductors = std::move(*conductors);
+            path.shared = walkedStretch(path, relations);
         }
         if (!path.conductors.empty()) {
             out.push_back(std::move(path));

@@ -3,6 +3,7 @@
 
 #include <utility>
 
+#include "core/build/conductor_numbers.h"
 #include "core/plan/edit.h"
 
 namespace spirk {
@@ -51,6 +52,16 @@ std::vector<MomentSolution> solveMoments(const Design& d) {
     return out;
 }
 
+// What a step is about is found by the number on its label.
+void numberSteps(Design& d) {
+    for (auto* steps : {&d.powerUp.deadTests, &d.powerUp.switchOn, &d.powerUp.shutDown}) {
+        for (SwitchStep& step : *steps) {
+            step.text =
+                then(std::move(step.text), conductorNumbers(d.build.numbers, step.subjects));
+        }
+    }
+}
+
 }  // namespace
 
 const Wiring& switchedOn(const Design& d) {
@@ -83,6 +94,7 @@ Design design(const Plan& plan, const Library& library) {
     d.build = buildOf(plan, library, d.wiring, d.lengths, d.cables);
     const Region region = asChosen(library.region, plan);
     d.powerUp = powerUpFor({region, library, d.gear, d.needs, switchedOn(d), d.topology, d.cables});
+    numberSteps(d);
     for (Derivations* why : {&d.needs.why,
                              &d.supply.why,
                              &d.lengths.why,

@@ -68,6 +68,10 @@ struct StandingFigures {
 };
 [[nodiscard]] StandingFigures standingFigures(const Design& design);
 
+// What the bank gives a day beyond what the appliances use: losses of inverters and converters and
+// heaters, less what stands by behind an inverter that is off.
+[[nodiscard]] Joules beyondAppliances(const Design& design);
+
 // Findings that the person has not accepted. A danger cannot be accepted, nor mains that nobody has
 // planned: both can kill, and are always counted.
 [[nodiscard]] bool mayBeAccepted(const Finding& finding);

@@ -44,6 +44,10 @@ constexpr std::array kAdvice{"{n} piece of advice fewer"_text,
 
 }  // namespace
 
+Joules beyondAppliances(const Design& design) {
+    return design.supply.demand - design.needs.dcPerDay - design.needs.mainsPerDay;
+}
+
 bool mayBeAccepted(const Finding& finding) {
     return finding.severity != Severity::Danger && finding.rule != "MAINS";
 }

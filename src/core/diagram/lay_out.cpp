@@ -561,7 +561,8 @@ private:
             grow(r.to.x, r.to.y);
         }
         for (const PlacedWire& w : out_.wires) {
-            grow(w.label.x + w.label.w, w.label.y + w.label.h);
+            grow(w.label.x + std::max(w.label.w, kLabelWidth),
+                 w.label.y + std::max(w.label.h, kLabelHeight));
             for (const Point& p : w.points) {
                 grow(p.x, p.y);
             }

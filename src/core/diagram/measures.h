@@ -15,6 +15,9 @@ inline constexpr double kThroughWidth = 46.0;
 inline constexpr double kDeviceWidth = 104.0;
 inline constexpr double kDeviceHeight = 58.0;
 inline constexpr double kLabelPad = 7.0;
+// Of a conductor's label, two lines: '12 · 120 mm²' and its length, its current where one is shown.
+inline constexpr double kLabelWidth = 74.0;
+inline constexpr double kLabelHeight = 24.0;
 inline constexpr double kGap = 20.0;
 inline constexpr double kRailInset = 14.0;
 inline constexpr double kLeastLadder = 420.0;

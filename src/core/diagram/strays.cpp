@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/diagram/free_label.h"
 #include "core/diagram/measures.h"
 
 namespace spirk {
@@ -168,6 +169,9 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         const std::size_t n = wire.points.size();
         const std::size_t before = n - (wire.stray ? 2 : 1);
         wire.fuses.push_back(fuseAt(End::To, wire.points[before], wire.points[before - 1]));
+    }
+    if (moved) {
+        wire.label = freeLabel(geometry_, wire.points, wire.label);
     }
     geometry_.wires.push_back(std::move(wire));
 }

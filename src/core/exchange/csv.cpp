@@ -163,6 +163,9 @@ std::string labelsCsv(const Design& design) {
     for (const LabelText& l : design.build.labels) {
         rows.push_back({std::to_string(l.number), english(l.first), english(l.second)});
     }
+    for (const WarningLabel& l : design.build.warnings) {
+        rows.push_back({"", english(l.first), english(l.second)});
+    }
     return writeCsv(rows);
 }
 

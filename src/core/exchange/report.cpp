@@ -7,6 +7,7 @@
 #include <nlohmann/json.hpp>
 
 #include "core/base/match.h"
+#include "core/build/conductor_numbers.h"
 #include "core/exchange/network_json.h"
 
 namespace spirk {
@@ -134,6 +135,10 @@ std::string findingsText(const Design& design, const OfferedMends& offered, Spee
                     {{"rule", f.rule}, {"severity", Text(name(f.severity))}, {"what", f.what}});
         out += "    " + line("Why: {why}"_text, {{"why", f.why}});
         out += "    " + line("To do: {remedy}"_text, {{"remedy", f.remedy}});
+        if (const Text numbers = conductorNumbers(design.build.numbers, f.where);
+            !numbers.empty()) {
+            out += "    " + say(numbers, speech) + "\n";
+        }
         out += "    " + line("Source: {source} ({standing})"_text,
                              {{"source", f.source}, {"standing", Text(name(f.standing))}});
         if (const auto found = offered.find(f.id); found != offered.end()) {

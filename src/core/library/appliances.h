@@ -32,6 +32,7 @@ struct CatalogueAppliance {
     Watts standby;
     Behaviour behaviour = Behaviour::Power;
     Runs runs = Runs::WithOthers;
+    bool alwaysOn = false;  // it has to work with the main switch off
 };
 
 // What a first plan begins from. Months are those of the northern half of the world.

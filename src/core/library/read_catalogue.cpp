@@ -37,6 +37,7 @@ void readAppliances(JsonFields& fields, Library& library) {
         out.standby = watts(row.number("standby_w", 0, 500));
         out.behaviour = static_cast<Behaviour>(row.oneOf("behaves", kBehaviourNames));
         out.runs = static_cast<Runs>(row.oneOf("runs", kRunsNames));
+        out.alwaysOn = row.has("always_on") && row.flag("always_on");
     });
 }
 

@@ -64,7 +64,6 @@ std::vector<Region> readRegions(JsonFields& fields) {
         region.arrayPositive.english = row.text("array_positive");
         region.arrayNegative.english = row.text("array_negative");
         region.control.english = row.text("control");
-        region.bond.english = row.text("bond");
         for (const std::string& colour : row.texts("negative_choices")) {
             region.negatives.emplace_back().english = colour;
         }
@@ -132,6 +131,7 @@ void readFuses(JsonFields& fields, Library& library) {
             }
         }
         out.selfResets = row.has("self_resets") && row.flag("self_resets");
+        out.selectiveRatio = row.number("selective_ratio", 1, 5);
         out.perKelvin = row.number("per_kelvin", 0, 0.02);
         out.dropAtRating = volts(row.number("volts_at_rating", 0.001, 1));
         for (const double rating : row.numbers("ratings_a", 0.5, 1000)) {

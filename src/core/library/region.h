@@ -21,7 +21,7 @@ struct Region {
     std::string heavyInsulation, smallInsulation, solarInsulation, comparison;
     std::string firstClimate;  // of a new plan
     // Colours of conductors in words, as they are bought.
-    Words positive, negative, arrayPositive, arrayNegative, control, bond;
+    Words positive, negative, arrayPositive, arrayNegative, control;
     std::vector<Words> negatives;  // that a negative may have, the usual first
 };
 

@@ -15,6 +15,8 @@ inline constexpr const char* kBatteryHalf = "battery_half";
 inline constexpr const char* kThickPanels = "thick_panels";
 inline constexpr const char* kChargerFuse = "charger_fuse";
 inline constexpr const char* kSmallCircuits = "small_circuits";
+inline constexpr const char* kAlwaysApart = "always_apart";
+inline constexpr const char* kTimetableShare = "timetable_share";
 }  // namespace habit
 
 [[nodiscard]] inline bool follows(const Plan& plan, const char* habit) {

@@ -85,6 +85,12 @@ Text describe(const Amendment& amendment) {
                     {id, {"terminal", text(a.terminal)}}};
         },
         [&](const SetFuseDistance& a) -> Text {
+            if (a.sheathed) {
+                return {a.end == End::From
+                            ? "fuse at the first end of {id} set {distance} from it, in a sheath"_text
+                            : "fuse at the second end of {id} set {distance} from it, in a sheath"_text,
+                        {id, {"distance", measure(a.distance)}}};
+            }
             return {a.end == End::From
                         ? "fuse at the first end of {id} set {distance} from it"_text
                         : "fuse at the second end of {id} set {distance} from it"_text,
@@ -97,7 +103,6 @@ Region asChosen(Region region, const Plan& plan) {
         region.negatives, [&](const Words& w) { return w.english == plan.negative; });
     if (found != region.negatives.end()) {
         region.negative = *found;
-        region.bond = *found;
     }
     return region;
 }
@@ -144,6 +149,7 @@ Appliance fromCatalogue(const CatalogueAppliance& entry, const Plan& plan) {
     out.surge = entry.surge;
     out.behaviour = entry.behaviour;
     out.runs = entry.runs;
+    out.alwaysOn = entry.alwaysOn;
     out.place = PlaceId(entry.category == Category::Lighting ? "ceiling" : "galley");
     return out;
 }

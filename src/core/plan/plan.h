@@ -58,6 +58,7 @@ struct Appliance {
     PlaceId place;
     Planned planned = Planned::Now;
     std::optional<LoadSwitch> switched = {};  // of a DC appliance; none: it has its own
+    bool alwaysOn = false;  // of a DC appliance: it has to work with the main switch off
     bool operator==(const Appliance&) const = default;
 };
 
@@ -356,6 +357,7 @@ struct SetFuseDistance {
     ConductorId conductor;
     End end = End::From;
     Metres distance;
+    bool sheathed = false;  // over all of it, the cable lies in a sheath or conduit
     bool operator==(const SetFuseDistance&) const = default;
 };
 struct LeaveOutProtection {

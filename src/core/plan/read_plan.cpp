@@ -83,6 +83,7 @@ Appliance readAppliance(JsonFields& row) {
     if (row.has("planned")) {
         out.planned = static_cast<Planned>(row.oneOf("planned", kPlannedNames));
     }
+    out.alwaysOn = row.has("always_on") && row.flag("always_on");
     if (row.has("switched")) {
         JsonFields fields = row.object("switched");
         out.switched = LoadSwitch{static_cast<SwitchKind>(fields.oneOf("kind", kSwitchNames)),
@@ -227,7 +228,8 @@ Amendment readOfConductor(JsonFields& row, std::size_t kind) {
         }
         case 6: {
             const End end = readEnd(row);
-            return SetFuseDistance{id, end, metres(row.number("distance_m", 0, 20))};
+            const Metres distance = metres(row.number("distance_m", 0, 20));
+            return SetFuseDistance{id, end, distance, row.has("sheathed") && row.flag("sheathed")};
         }
         case 7: {
             const End end = readEnd(row);

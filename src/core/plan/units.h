@@ -38,6 +38,9 @@ inline constexpr std::array<std::string_view, 16> kReservedStems{"alternator",
 
 // What a circuit of the starter battery hangs on; no unit is called so.
 inline constexpr const char* kOnVehicle = "vehicle";
+// What the circuits that the program makes of what is always on are called, before their rail; no
+// unit of a plan has a dot.
+inline constexpr const char* kAlwaysOn = "always.";
 
 // The lists of a plan's gear.
 enum class UnitList { Banks, Rails, Sources, Inverters, Circuits, Monitors, Modules };

@@ -45,6 +45,9 @@ Json write(const Appliance& a) {
     out["runs"] = nameOf(kRunsNames, a.runs);
     out["place"] = a.place.value;
     out["planned"] = nameOf(kPlannedNames, a.planned);
+    if (a.alwaysOn) {
+        out["always_on"] = true;
+    }
     if (a.switched) {
         out["switched"] = {{"kind", nameOf(kSwitchNames, a.switched->kind)},
                            {"place", a.switched->place.value}};
@@ -325,10 +328,14 @@ Json write(const Amendment& amendment) {
                         {"terminal", text(a.terminal)}};
         },
         [&](const SetFuseDistance& a) {
-            return Json{{"kind", "set_fuse_distance"},
-                        {"conductor", id},
-                        {"end", nameOf(kEndNames, a.end)},
-                        {"distance_m", tidy(a.distance.si())}};
+            Json out{{"kind", "set_fuse_distance"},
+                     {"conductor", id},
+                     {"end", nameOf(kEndNames, a.end)},
+                     {"distance_m", tidy(a.distance.si())}};
+            if (a.sheathed) {
+                out["sheathed"] = true;
+            }
+            return out;
         });
 }
 

@@ -5,6 +5,7 @@
 
 #include "core/base/match.h"
 #include "core/base/promise.h"
+#include "core/plan/good_practice.h"
 #include "core/plan/units.h"
 #include "core/system/system.h"
 
@@ -137,6 +138,7 @@ public:
         for (const CircuitChoice& circuit : plan.gear.circuits) {
             addCircuit(circuit);
         }
+        addAlwaysOn();
         for (const MonitorChoice& monitor : plan.gear.monitors) {
             addMonitor(monitor);
         }
@@ -569,6 +571,29 @@ private:
             return !fits;
         });
         out_.circuits.push_back(std::move(out));
+    }
+    // What has to work with the main switch off, on each rail of a bank: one small circuit with a
+    // fuse of its own. A rail behind a converter is fed from behind that switch.
+    void addAlwaysOn() {
+        if (!follows(plan_, habit::kAlwaysApart)) {
+            return;
+        }
+        for (const RailUnit& rail : out_.rails) {
+            CircuitChoice always{.id = UnitId(kAlwaysOn + rail.id.value),
+                                 .on = rail.id,
+                                 .loads = {},
+                                 .tap = Tap::OwnFuse,
+                                 .live = LiveWhen::Always};
+            for (const Appliance& a : plan_.appliances) {
+                if (a.alwaysOn && a.feed == Feed::Dc && circuitWith(out_, a.id) == nullptr &&
+                    railOf(a, out_).id == rail.id) {
+                    always.loads.push_back(a.id);
+                }
+            }
+            if (rail.atBank() && !always.loads.empty()) {
+                out_.circuits.push_back(std::move(always));
+            }
+        }
     }
     [[nodiscard]] bool takesDc(const ApplianceId& load) const {
         const auto at = std::ranges::find(plan_.appliances, load, &Appliance::id);

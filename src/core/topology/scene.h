@@ -53,6 +53,8 @@ void blame(const Scene& scene, const std::vector<std::size_t>& conductors, Findi
 [[nodiscard]] std::vector<Finding> reversals(const Scene& scene);
 [[nodiscard]] std::vector<Finding> unlimitedSources(const Scene& scene);
 [[nodiscard]] std::vector<Finding> unfed(const Scene& scene);
+// Of what only closes a contact, or is live with the engine: whether its current can return.
+[[nodiscard]] std::vector<Finding> withoutEngineReturn(const Scene& scene);
 [[nodiscard]] std::vector<Finding> beforeTheSwitch(const Scene& scene);
 [[nodiscard]] std::vector<Finding> shuntReversed(const Scene& scene);
 [[nodiscard]] std::vector<Finding> chassisLoops(const Scene& scene);

@@ -44,8 +44,13 @@ std::vector<Finding> walked(const Scene& scene) {
     std::vector<Finding> out = reversedBatteries(scene);
     append(out, shorts(scene));
     if (out.empty()) {
-        for (const auto walk :
-             {reversals, unlimitedSources, beforeTheSwitch, shuntReversed, chassisLoops, unfed}) {
+        for (const auto walk : {reversals,
+                                unlimitedSources,
+                                beforeTheSwitch,
+                                shuntReversed,
+                                chassisLoops,
+                                withoutEngineReturn,
+                                unfed}) {
             std::vector<Finding> more = once(walk(scene));
             drop(more, out);
             append(out, std::move(more));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// T4: what should be fed or charged, and is not; no way to charge at all.
+// T4: what should be fed or charged, and is not; no way to charge at all. E7: of what charges from
+// the engine, where only its way back is missing.
 
 #include <algorithm>
 
@@ -93,7 +94,36 @@ Text lackOf(const Element& element) {
     return "{device} charges nothing: its source or what it should charge is not connected."_text;
 }
 
+bool takesFromEngine(const Element& element) {
+    const auto* x = std::get_if<Transfer>(&element);
+    return x != nullptr && (x->live == Live::EngineRunning || x->live == Live::EngineOrShore);
+}
+
+bool isReturn(const Conductor& c) { return c.pole == Pole::Negative || c.purpose == Purpose::Bond; }
+
+// What was moved that this device needs is negative: its current gets there, and not back.
+bool lacksReturn(const Scene& scene, std::size_t device) {
+    const std::vector<std::size_t> moved = scene.movedFor(device);
+    return !moved.empty() && std::ranges::all_of(moved, [&](std::size_t i) {
+        return isReturn(scene.now.conductors[i]);
+    });
+}
+
+Finding withoutReturn(const Scene& scene, std::size_t device) {
+    Finding f = aboutDevice(scene, "E7", device);
+    f.what = {"{device} charges nothing: its current cannot return to the vehicle's battery."_text,
+              {{"device", scene.now.devices[device].name}}};
+    f.why =
+        "The engine's charging current returns through the house negative, its bond and the body; without that way back nothing flows."_text;
+    f.remedy =
+        "Follow its negative to the negative bar, and the bond from there to the chassis; move back what ends elsewhere."_text;
+    return f;
+}
+
 Finding lacking(const Scene& scene, std::size_t device, const Element& element) {
+    if (takesFromEngine(element) && lacksReturn(scene, device)) {
+        return withoutReturn(scene, device);
+    }
     Finding f = aboutDevice(scene, "T4", device);
     f.what = with(lackOf(element), {"device", scene.now.devices[device].name});
     f.why = {"It does nothing, and nobody notices before it is needed."_text, {}};
@@ -113,6 +143,31 @@ std::vector<Finding> unfed(const Scene& scene) {
                 out.push_back(lacking(scene, d, e));
                 break;
             }
+        }
+    }
+    return out;
+}
+
+std::vector<Finding> withoutEngineReturn(const Scene& scene) {
+    const Device* bar = barOf(scene.now, Pole::Negative);
+    const Device* chassis = firstOf(scene.now, DeviceKind::Chassis);
+    if (bar == nullptr || chassis == nullptr) {
+        return {};
+    }
+    const auto meet = [&](const Nets& nets) {
+        const auto netOf = [&](const Device* d) {
+            return nets.of(static_cast<std::size_t>(d - scene.now.devices.data()), 0);
+        };
+        return netOf(bar) == netOf(chassis);
+    };
+    std::vector<Finding> out;
+    if (meet(scene.nets) || !meet(scene.meantNets)) {
+        return out;
+    }
+    for (std::size_t d = 0; d < scene.now.devices.size(); ++d) {
+        const DeviceKind kind = scene.now.devices[d].kind;
+        if (kind == DeviceKind::Relay || kind == DeviceKind::SecondAlternator) {
+            out.push_back(withoutReturn(scene, d));
         }
     }
     return out;

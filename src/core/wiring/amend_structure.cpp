@@ -138,6 +138,7 @@ public:
             return noFuse(amendment_);
         }
         fuse->distance = a.distance;
+        fuse->sheathed = a.sheathed;
         fuse->distanceSet = true;
         return changed();
     }

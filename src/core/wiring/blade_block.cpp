@@ -6,8 +6,10 @@
 
 #include <algorithm>
 
+#include "core/plan/good_practice.h"
 #include "core/wiring/circuit_parts.h"
 #include "core/wiring/in_line.h"
+#include "core/wiring/shared_feed.h"
 
 namespace spirk {
 
@@ -103,7 +105,20 @@ public:
         --free_;
         const std::string way = "way." + c.id.substr(std::string("circuit.").size());
         addWay(draft_, id_, way);
-        addCircuit(draft_, hang_, c, {terminal(id_, way), terminal(id_, "neg"), fuses_});
+        addAtBlock(c, {terminal(id_, way), terminal(id_, "neg"), fuses_});
+    }
+    // Of the branches of each block, when all have been added.
+    void judgeFeeds() {
+        if (!follows(draft_.plan, habit::kTimetableShare)) {
+            return;
+        }
+        for (const Branch& own : branches_) {
+            const Amps off = offBesides(*own.circuit, besides(own), hang_.lowest);
+            for (std::size_t p = own.firstPath; p < own.endPath; ++p) {
+                draft_.circuit().paths[p].shared =
+                    SharedStretch{{terminal(own.block, "in"), terminal(own.block, "neg")}, off};
+            }
+        }
     }
     void open() {
         id_ = idOf(index_++);
@@ -131,11 +146,35 @@ private:
         if (id_.empty()) {
             open();
         }
-        addCircuit(draft_, hang_, c, {terminal(id_, "in"), terminal(id_, "neg"), {}});
+        addAtBlock(c, {terminal(id_, "in"), terminal(id_, "neg"), {}});
+    }
+
+    // A circuit of a block, and its loads' paths of drop.
+    struct Branch {
+        const LoadCircuit* circuit;
+        std::string block;
+        std::size_t firstPath, endPath;
+    };
+    void addAtBlock(const LoadCircuit& c, const NearEnd& near) {
+        const std::size_t first = draft_.circuit().paths.size();
+        addCircuit(draft_, hang_, c, near);
+        branches_.push_back({&c, id_, first, draft_.circuit().paths.size()});
+    }
+    // What draws through the same feed in the moment that a branch is reckoned in; itself too.
+    [[nodiscard]] std::vector<const LoadCircuit*> besides(const Branch& own) const {
+        const bool driving = own.circuit->live == LiveWhen::Driving;
+        std::vector<const LoadCircuit*> out;
+        for (const Branch& b : branches_) {
+            if (b.block == own.block && (driving || b.circuit->live != LiveWhen::Driving)) {
+                out.push_back(b.circuit);
+            }
+        }
+        return out;
     }
 
     Draft& draft_;
     const Hang& hang_;
+    std::vector<Branch> branches_;
     std::string id_;
     std::string fuses_;  // family that its ways take
     int index_ = 0;
@@ -147,6 +186,7 @@ void addAll(Draft& draft, const Hang& hang, const std::vector<LoadCircuit>& circ
     for (const LoadCircuit& c : circuits) {
         block.add(c);
     }
+    block.judgeFeeds();
 }
 
 }  // namespace
@@ -171,9 +211,11 @@ Piece blockOnRail(Draft draft, const RailUnit& rail) {
     draft.piece.offers = {
         {railPost(rail.id, Pole::Positive), terminal(block.id(), "in"), Holds::Itself},
         {railPost(rail.id, Pole::Negative), terminal(block.id(), "neg"), Holds::Itself}};
-    for (const LoadCircuit& c : loadCircuits(draft, &rail)) {
+    const std::vector<LoadCircuit> circuits = loadCircuits(draft, &rail);
+    for (const LoadCircuit& c : circuits) {
         block.add(c);
     }
+    block.judgeFeeds();
     return std::move(draft.piece);
 }
 

@@ -55,8 +55,9 @@ bool hasSeveralOfAKind(const System& gear) {
                                             [](const RailUnit& rail) {
                                                 return !rail.atBank() && rail.converter == nullptr;
                                             }) ||
-                        std::ranges::find(gear.circuits, LiveWhen::Always, &CircuitChoice::live) !=
-                            gear.circuits.end();
+                        std::ranges::any_of(gear.circuits, [](const CircuitChoice& circuit) {
+                            return circuit.live == LiveWhen::Always && circuit.tap == Tap::Block;
+                        });
     return blocks || !gear.besides.empty() || !gear.modules.empty() || gear.monitors.size() > 1 ||
            gear.banks.size() > 1 || gear.rails.size() > 2 || gear.suns.size() > 1 ||
            gear.engines.size() > 1 || gear.relays.size() > 1 || gear.shores.size() > 1 ||

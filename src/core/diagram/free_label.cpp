@@ -1,0 +1,101 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "core/diagram/free_label.h"
+
+#include <algorithm>
+#include <cmath>
+#include <optional>
+
+#include "core/diagram/measures.h"
+
+namespace spirk {
+
+namespace {
+
+using namespace measures;  // NOLINT(google-build-using-namespace): constants of this room
+
+constexpr double kStep = 8.0;
+// What lies under a label: text is not read then; a line is.
+constexpr double kOnText = 10.0;
+constexpr double kOnLine = 1.0;
+
+bool overlap(const Rect& a, const Rect& b) {
+    return a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h;
+}
+
+// What a conductor's label covers, wherever it begins.
+Rect painted(const Rect& label) { return {label.x, label.y, kLabelWidth, kLabelHeight}; }
+
+// What a fuse and its rating cover.
+Rect painted(const PlacedFuse& fuse) {
+    const Point& c = fuse.center;
+    return fuse.horizontal ? Rect{c.x - 30.0, c.y - 30.0, 60.0, 38.0}
+                           : Rect{c.x - 8.0, c.y - 12.0, 72.0, 24.0};
+}
+
+Rect stretch(const Point& a, const Point& b) {
+    return {std::min(a.x, b.x), std::min(a.y, b.y), std::fabs(a.x - b.x), std::fabs(a.y - b.y)};
+}
+
+double crossings(const std::vector<Point>& points, const Rect& label) {
+    double out = 0.0;
+    for (std::size_t i = 0; i + 1 < points.size(); ++i) {
+        out += overlap(stretch(points[i], points[i + 1]), label) ? kOnLine : 0.0;
+    }
+    return out;
+}
+
+double covered(const DiagramGeometry& there, const std::vector<Point>& own, const Rect& label) {
+    const auto onText = [&](const Rect& other) { return overlap(other, label) ? kOnText : 0.0; };
+    double out = label.x < 0.0 || label.y < 0.0 ? kOnText : 0.0;
+    for (const PlacedDevice& d : there.devices) {
+        out += onText(d.rect);
+    }
+    for (const PlacedRail& r : there.rails) {
+        const double name = r.positive ? -kRailName : 0.0;
+        out += onText({r.from.x, r.from.y + name, r.to.x - r.from.x, kRailName});
+    }
+    for (const PlacedWire& w : there.wires) {
+        out += onText(painted(w.label)) + crossings(w.points, label);
+        for (const PlacedFuse& fuse : w.fuses) {
+            out += onText(painted(fuse));
+        }
+    }
+    return out + crossings(own, label);
+}
+
+// Below and above a level stretch, on either side of an upright one.
+std::vector<Rect> alongside(const Point& a, const Point& b) {
+    const Rect s = stretch(a, b);
+    std::vector<Rect> out;
+    if (s.h < 0.5) {
+        for (double x = s.x + 4.0; x + kLabelWidth <= s.x + s.w; x += kStep) {
+            out.push_back({x, s.y + 3.0, kLabelWidth, kLabelHeight});
+            out.push_back({x, s.y - kLabelHeight - 3.0, kLabelWidth, kLabelHeight});
+        }
+        return out;
+    }
+    for (double y = s.y + 4.0; y + kLabelHeight <= s.y + s.h; y += kStep) {
+        out.push_back({s.x + kLabelPad, y, kLabelWidth, kLabelHeight});
+        out.push_back({s.x - kLabelPad - kLabelWidth, y, kLabelWidth, kLabelHeight});
+    }
+    return out;
+}
+
+}  // namespace
+
+Rect freeLabel(const DiagramGeometry& there, const std::vector<Point>& route, const Rect& usual) {
+    Rect best = painted(usual);
+    double least = covered(there, route, best);
+    for (std::size_t i = 0; i + 1 < route.size() && least >= kOnText; ++i) {
+        for (const Rect& label : alongside(route[i], route[i + 1])) {
+            const double here = covered(there, route, label);
+            if (here < least) {
+                best = label;
+                least = here;
+            }
+        }
+    }
+    return best;
+}
+
+}  // namespace spirk
