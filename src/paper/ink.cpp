@@ -124,6 +124,9 @@ QFont unitFont(double units, Weight weight) {
     // Painters scale; parts of a pixel would need a transform.
     font.setPixelSize(static_cast<int>(std::lround(units)));
     font.setHintingPreference(QFont::PreferNoHinting);
+    // Shaped, hyphens and brackets between capitals become glyphs that stand for no letter: what is
+    // copied out of a PDF would have holes.
+    font.setStyleStrategy(QFont::PreferNoShaping);
     return font;
 }
 

@@ -177,7 +177,9 @@ TEST(Array, ItsLeadsCarryTheShortCircuitCurrentOfItsPanels) {
 
 // What a path says and what the network loses between its ends are one figure (Kirchhoff).
 TEST(Drops, AreWhatTheNetworkLosesBetweenTheirEnds) {
-    const Design d = design(test::theDemo(), library());
+    Plan everythingOn = test::theDemo();
+    everythingOn.habitsOff = {"timetable_share"};
+    const Design d = design(everythingOn, library());
     const Circuit& circuit = d.wiring.circuit;
     ASSERT_EQ(d.cables.drops.size(), circuit.paths.size());
     for (std::size_t p = 0; p < circuit.paths.size(); ++p) {

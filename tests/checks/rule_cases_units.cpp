@@ -157,6 +157,19 @@ const std::vector<RuleCase> kCases = {
          p.appliances.pop_back();
      },
      [](Plan& p) { putInverter(p.gear, "inverter_350", hours(2)); }},
+    // Own arithmetic: 100 Ah at 12.8 V hold about 1.2 kWh; 2 W take 48 Wh a day, 1.5 W 36.
+    {"B12",
+     Severity::Advice,
+     [](Plan& p) {
+         putBank(p.gear, "lfp_100", 1);
+         p.appliances.push_back(aLoad("alarm", watts(2.0), Category::Electronics));
+         p.appliances.back().alwaysOn = true;
+     },
+     [](Plan& p) {
+         putBank(p.gear, "lfp_100", 1);
+         p.appliances.push_back(aLoad("alarm", watts(1.5), Category::Electronics));
+         p.appliances.back().alwaysOn = true;
+     }},
     {"B14",
      Severity::Fault,
      [](Plan& p) {

@@ -5,6 +5,7 @@
 #include <QFile>
 #include <QImage>
 #include <QPainter>
+#include <QProcess>
 
 #include "core/powerup/powerup.h"
 #include "paper/diagram_painter.h"
@@ -59,6 +60,25 @@ TEST(Paper, TheDiagramCarriesNumberSizeAndFuseOfEveryConductor) {
     EXPECT_NE(svg.find("300 A"), std::string::npos);
     EXPECT_NE(svg.find("Mains side not planned here"), std::string::npos);
     EXPECT_NE(svg.find("✎"), std::string::npos) << "amended parts carry a mark";
+}
+
+// As a reader of PDF files takes it out: hyphens and brackets between capitals were lost.
+TEST(Paper, TheTextOfAPdfIsCopiedWhole) {
+    const auto files =
+        drawn(pagesOf(PaperDocument::Lists, demo(), test::library()), "t", "text.pdf");
+    ASSERT_TRUE(files.has_value());
+    const QString path = QString::fromStdString(test::temporaryPath("text.pdf"));
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write(files->front().bytes);
+    file.close();
+    QProcess reader;
+    reader.start("pdftotext", {"-raw", path, "-"});
+    ASSERT_TRUE(reader.waitForFinished() && reader.exitCode() == 0) << "needs poppler-utils";
+    const QString all = QString::fromUtf8(reader.readAllStandardOutput()).simplified();
+    for (const char* words : {"DC-DC charger", "(150 A)", "25 mm²", "two-pole", "10×38"}) {
+        EXPECT_TRUE(all.contains(QString::fromUtf8(words))) << words;
+    }
 }
 
 TEST(Paper, EveryPageHasTheLineOfCaution) {

@@ -158,9 +158,9 @@ TEST(AlwaysOn, IsGroupedAsTheOthersWhereThePersonLikesThat) {
 }
 
 TEST(AlwaysOn, SurvivesTheFile) {
-    const auto back = readPlan(writePlan(withAnAlarm()), "test");
-    ASSERT_TRUE(back.has_value());
-    EXPECT_TRUE(back->plan.appliances.back().alwaysOn);
+    const PlanReading back = readPlan(writePlan(withAnAlarm()), "test");
+    ASSERT_TRUE(back.plan.has_value());
+    EXPECT_TRUE(back.plan->appliances.back().alwaysOn);
 }
 
 TEST(ShuntLead, ComesFromBeforeTheMainSwitch) {

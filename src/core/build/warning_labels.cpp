@@ -2,27 +2,44 @@
 #include "core/build/warning_labels.h"
 
 #include <algorithm>
+#include <set>
 
 namespace spirk {
 
 namespace {
 
-bool endsAt(const Conductor& c, const DeviceId& device) {
-    return c.from.device == device || c.to.device == device;
-}
-
 bool regulatesSun(const Device& d) {
     return d.kind == DeviceKind::SolarController || d.kind == DeviceKind::CombinedCharger;
 }
 
-// A lead on the battery's side of what regulates the sun.
-bool feedsFromSun(const Circuit& circuit, const Conductor& c) {
-    const bool atRegulator = regulatesSun(*findDevice(circuit, c.from.device)) ||
-                             regulatesSun(*findDevice(circuit, c.to.device));
-    const Device& one = *findDevice(circuit, c.from.device);
-    const Device& other = *findDevice(circuit, c.to.device);
-    const bool fromVehicle = one.kind == DeviceKind::Starter || other.kind == DeviceKind::Starter;
-    return atRegulator && !fromVehicle && c.side == Side::House && c.pole == Pole::Positive;
+const TerminalId* farEnd(const Conductor& c, const DeviceId& device) {
+    return c.from.device == device ? &c.to : c.to.device == device ? &c.from : nullptr;
+}
+
+// The isolators between a regulator's output and what it charges.
+void addParting(const Circuit& circuit, const Device& regulator, std::set<DeviceId>& to) {
+    std::vector<TerminalId> open;
+    for (const Element& e : regulator.elements) {
+        if (const auto* x = std::get_if<Transfer>(&e)) {
+            open.push_back({regulator.id, regulator.ports[x->out.pos].name});
+        }
+    }
+    while (!open.empty()) {
+        const TerminalId at = open.back();
+        open.pop_back();
+        for (const Conductor& c : circuit.conductors) {
+            const bool here = c.from == at || c.to == at;
+            const TerminalId* far = here ? farEnd(c, at.device) : nullptr;
+            const Device* device = far == nullptr ? nullptr : findDevice(circuit, far->device);
+            if (device == nullptr || device->kind != DeviceKind::Isolator ||
+                !to.insert(device->id).second) {
+                continue;
+            }
+            for (const Port& port : device->ports) {
+                open.push_back({device->id, port.name});
+            }
+        }
+    }
 }
 
 class Labels {
@@ -30,10 +47,16 @@ public:
     explicit Labels(const Circuit& circuit) : circuit_(circuit) {}
 
     std::vector<WarningLabel> all() {
+        std::set<DeviceId> parting;
+        for (const Device& d : circuit_.devices) {
+            if (regulatesSun(d)) {
+                addParting(circuit_, d, parting);
+            }
+        }
         for (const Device& d : circuit_.devices) {
             if (d.kind == DeviceKind::PvIsolator) {
                 add(d, "Solar: open this FIRST"_text, "then the controller from its battery"_text);
-            } else if (d.kind == DeviceKind::Isolator && partsController(d)) {
+            } else if (parting.contains(d.id)) {
                 add(d,
                     "Solar controller: open this SECOND"_text,
                     "only with the panels' isolator open or the panels covered"_text);
@@ -47,11 +70,6 @@ public:
 private:
     void add(const Device& device, Text first, Text second) {
         out_.push_back({device.id, std::move(first), std::move(second)});
-    }
-    [[nodiscard]] bool partsController(const Device& isolator) const {
-        return std::ranges::any_of(circuit_.conductors, [&](const Conductor& c) {
-            return endsAt(c, isolator.id) && feedsFromSun(circuit_, c);
-        });
     }
     // What is fed from where the switch's own feed begins.
     void addLive(const Device& master) {

@@ -207,6 +207,23 @@ Holds holdsAt(const SizingTask& task,
     return out ? Holds::Itself : slotHolds;
 }
 
+// Bolted fuses begin far above what a small load needs: that gets one of a thin lead.
+template <class List>
+std::string smallOrBolted(const Library& library,
+                          const List& bolted,
+                          bool block,
+                          const std::string& present,
+                          const Asked& asked) {
+    const FuseFamily& first = familyOf(library, bolted.front());
+    const std::string thin = firstSuitable(library, kInThinLead, present, asked);
+    // Once it has grown to a bolted fuse it stays one, so that the loop ends.
+    const bool grown = std::ranges::find(bolted, present) != bolted.end();
+    const bool small = !block && !grown &&
+                       first.ratings.front() > asked.needed(first) * kFarAbove &&
+                       suits(familyOf(library, thin), asked);
+    return small ? thin : firstSuitable(library, bolted, present, asked);
+}
+
 std::string familyFor(const SizingTask& task,
                       std::size_t index,
                       End end,
@@ -224,20 +241,11 @@ std::string familyFor(const SizingTask& task,
     if (c.purpose == Purpose::Signal) {
         return firstSuitable(task.library, kInThinLead, present, asked);
     }
-    if (atBattery(task, c, end)) {
-        return firstSuitable(task.library, kAtBattery, present, asked);
-    }
-    // Strip fuses begin far above what a small load needs. A block's feed stays above its branches.
-    const FuseFamily& strip = familyOf(task.library, kElsewhere.front());
-    const Amps least = strip.ratings.front();
-    const std::string thin = firstSuitable(task.library, kInThinLead, present, asked);
     const EndsAt& ends = task.circuit().index->ends[index];
+    // A block's feed stays above its branches.
     const bool block = task.circuit().devices[ends.to.device].kind == DeviceKind::FuseBlock;
-    // Once it has grown to a strip fuse it stays one, so that the loop ends.
-    const bool grown = std::ranges::find(kElsewhere, present) != kElsewhere.end();
-    const bool small = !block && !grown && least > asked.needed(strip) * kFarAbove &&
-                       suits(familyOf(task.library, thin), asked);
-    return small ? thin : firstSuitable(task.library, kElsewhere, present, asked);
+    return atBattery(task, c, end) ? smallOrBolted(task.library, kAtBattery, block, present, asked)
+                                   : smallOrBolted(task.library, kElsewhere, block, present, asked);
 }
 
 // The next rating up, and within what the maker allows: the next one down.

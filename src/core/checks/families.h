@@ -18,6 +18,7 @@ namespace spirk {
 [[nodiscard]] Checks groundChecks(const CheckInput& input);    // G
 [[nodiscard]] Checks deviceChecks(const CheckInput& input);    // W, G, V: what devices can carry
 [[nodiscard]] Checks chargeChecks(const CheckInput& input);    // B: charging, frost, gas, idle
+[[nodiscard]] Checks storageChecks(const CheckInput& input);   // B: what empties a bank unseen
 [[nodiscard]] Checks careChecks(const CheckInput& input);      // B, P: curves, places, plates
 [[nodiscard]] Checks sharingChecks(const CheckInput& input);   // B, W: batteries side by side
 [[nodiscard]] Checks thinLeadChecks(const CheckInput& input);  // N, W: ports, lengths, copper

@@ -202,8 +202,11 @@ private:
         }
         const auto throughBattery = otherEndOf(device, from.port);
         if (circuit_.conductors[i].purpose == Purpose::Link && throughBattery) {
-            const auto& beyond = conductorsAt({from.device, *throughBattery});
-            out.insert(out.end(), beyond.begin(), beyond.end());
+            for (const std::size_t beyond : conductorsAt({from.device, *throughBattery})) {
+                if (circuit_.conductors[beyond].purpose != Purpose::Signal) {
+                    out.push_back(beyond);
+                }
+            }
         }
         return out;
     }

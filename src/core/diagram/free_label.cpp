@@ -84,8 +84,8 @@ std::vector<Rect> alongside(const Point& a, const Point& b) {
 }  // namespace
 
 Rect freeLabel(const DiagramGeometry& there, const std::vector<Point>& route, const Rect& usual) {
-    Rect best = painted(usual);
-    double least = covered(there, route, best);
+    Rect best = usual;
+    double least = covered(there, route, painted(usual));
     for (std::size_t i = 0; i + 1 < route.size() && least >= kOnText; ++i) {
         for (const Rect& label : alongside(route[i], route[i + 1])) {
             const double here = covered(there, route, label);

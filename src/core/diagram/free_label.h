@@ -9,7 +9,7 @@
 namespace spirk {
 
 // `usual`, or, where that lies on something that is there already, the place along the route that
-// lies on least; the first of equals. Its width is that of a label.
+// lies on least; the first of equals.
 [[nodiscard]] Rect freeLabel(const DiagramGeometry& there,
                              const std::vector<Point>& route,
                              const Rect& usual);

@@ -151,6 +151,11 @@ private:
             vehicle = vehicle || live == LiveFrom::Vehicle;
             switched = switched || live == LiveFrom::Switched;
         }
+        if (vehicle) {
+            text = then(
+                "At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
+                std::move(text));
+        }
         if (switched) {
             // An inverter's capacitors are charged before the switch closes onto them.
             const bool waits = wanted.stage == Stage::Inverters;
@@ -158,11 +163,6 @@ private:
                 waits
                     ? "Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in; the main switch stays off for now."_text
                     : "Bolted fuses behind the main switch are fitted dead: main switch off, panels and chargers parted, the bar proved dead. Bolt them in, then switch the main switch on."_text,
-                std::move(text));
-        }
-        if (vehicle) {
-            text = then(
-                "At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
                 std::move(text));
         }
         if (wanted.stage == Stage::Bank) {

@@ -83,7 +83,7 @@ LiveStep started(const CombinedUnit& unit) {
     s.caution = beltsAndFans();
     s.subjects = {subject(id)};
     s.closed = separationOf(unit);
-    s.fuses = {engineFeed(unit.id)};
+    s.fuses = withEnable(unit.engine, {engineFeed(unit.id)});
     Look look;
     look.driving = true;
     look.readings = {

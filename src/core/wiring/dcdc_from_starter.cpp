@@ -61,7 +61,7 @@ LiveStep started(const EngineUnit& engine) {
     s.caution = beltsAndFans();
     s.subjects = {subject(id)};
     s.closed = separationOf(engine);
-    s.fuses = {engineFeed(engine.id), bankFeed(engine.id)};
+    s.fuses = withEnable(engine, {engineFeed(engine.id), bankFeed(engine.id)});
     Look look;
     look.driving = true;
     look.readings = {

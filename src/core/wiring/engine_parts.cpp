@@ -154,6 +154,14 @@ void addEnable(Draft& draft, const EngineUnit& engine, const EngineNames& names)
     }
 }
 
+std::vector<ConductorId> withEnable(const EngineUnit& engine, std::vector<ConductorId> fuses) {
+    const std::string& by = engine.option("enable");
+    if (by != "voltage") {
+        fuses.emplace_back(engine.id.value + (by == "switch" ? ".enable.feed" : ".enable"));
+    }
+    return fuses;
+}
+
 Text signalText(const EngineUnit& engine) {
     const std::string& by = engine.option("enable");
     if (by == "voltage") {
@@ -162,13 +170,13 @@ Text signalText(const EngineUnit& engine) {
             {{"volts", measure(engine.charger->start)}}};
     }
     if (by == "switch") {
-        return "Its enable lead must read 0 V with the driver's switch off, about 12 V on."_text;
+        return "Its enable lead, its small fuse in, must read 0 V with the driver's switch off, about 12 V on."_text;
     }
     if (by == "d_plus") {
-        return "Its enable lead must read below 2 V with the key on and the engine stopped, "
+        return "Its enable lead, its small fuse in, must read below 2 V with the key on and the engine stopped, "
                "about 14 V running."_text;
     }
-    return "Its enable lead must read 0 V with the engine stopped and the key on, about 14 V "
+    return "Its enable lead, its small fuse in, must read 0 V with the engine stopped and the key on, about 14 V "
            "running."_text;
 }
 

@@ -34,6 +34,9 @@ void addSeparation(Draft& draft, const SystemUnit& unit);
 void addEngineInput(Draft& draft, const EngineUnit& engine, const EngineNames& names);
 void addBankSide(Draft& draft, const EngineUnit& engine, const EngineNames& names);
 void addEnable(Draft& draft, const EngineUnit& engine, const EngineNames& names);
+// The fuses that are put in when it starts: of its enable lead, where it has one, and these.
+[[nodiscard]] std::vector<ConductorId> withEnable(const EngineUnit& engine,
+                                                  std::vector<ConductorId> fuses);
 
 // What the enable lead must read, and by what the unit starts.
 [[nodiscard]] Text signalText(const EngineUnit& engine);

@@ -46,7 +46,10 @@ public:
         if (bothPoles_) {
             addNegativeSwitch();
         }
-        draft_.piece.steps = {switchedOn()};
+        if (counted_ && ownLead()) {
+            draft_.piece.steps.push_back(shuntSupplied());
+        }
+        draft_.piece.steps.push_back(switchedOn());
         return std::move(draft_.piece);
     }
 
@@ -92,13 +95,14 @@ private:
         }
     }
 
+    [[nodiscard]] bool ownLead() const { return rail_.option("shunt_lead") == "own"; }
     // Thin, before the main switch, with a small fuse in line.
     void addShuntLead() {
-        if (rail_.option("shunt_lead") != "own") {
+        if (!ownLead()) {
             return;
         }
         Draft::port(
-            draft_.deviceAt(shunt_), "supply", {"blade", squareMillimetres(1.5)}, Pole::None);
+            draft_.deviceAt(shunt_), "supply", {"blade", squareMillimetres(2.5)}, Pole::None);
         Conductor& lead = draft_.conductor(shunt_ + ".supply",
                                            "supply lead of the shunt"_text,
                                            tap(Pole::Positive),
@@ -198,6 +202,18 @@ private:
                          railPost(main.id, Pole::Negative),
                          Pole::Negative,
                          Purpose::Link);
+    }
+
+    // Before anything is to be counted.
+    [[nodiscard]] LiveStep shuntSupplied() const {
+        const ConductorId lead(shunt_ + ".supply");
+        LiveStep s;
+        s.id = "on." + lead.value;
+        s.stage = Stage::Main;
+        s.text = "Insert the fuse of the shunt's supply lead: its display or its lamp lights up, with the main switch still off."_text;
+        s.subjects = {subject(lead)};
+        s.fuses = {lead};
+        return s;
     }
 
     [[nodiscard]] LiveStep switchedOn() const {
