@@ -157,17 +157,17 @@ const std::vector<RuleCase> kCases = {
          p.appliances.pop_back();
      },
      [](Plan& p) { putInverter(p.gear, "inverter_350", hours(2)); }},
-    // Own arithmetic: 100 Ah at 12.8 V hold about 1.2 kWh; 2 W take 48 Wh a day, 1.5 W 36.
+    // Own arithmetic: 930 Wh are usable; 1.4 W take 34 Wh a day, 1.2 W 29.
     {"B12",
      Severity::Advice,
      [](Plan& p) {
          putBank(p.gear, "lfp_100", 1);
-         p.appliances.push_back(aLoad("alarm", watts(2.0), Category::Electronics));
+         p.appliances.push_back(aLoad("alarm", watts(1.4), Category::Electronics));
          p.appliances.back().alwaysOn = true;
      },
      [](Plan& p) {
          putBank(p.gear, "lfp_100", 1);
-         p.appliances.push_back(aLoad("alarm", watts(1.5), Category::Electronics));
+         p.appliances.push_back(aLoad("alarm", watts(1.2), Category::Electronics));
          p.appliances.back().alwaysOn = true;
      }},
     {"B14",

@@ -368,6 +368,34 @@ Begin besideOurs(const Network& whole, const Network& told, const Solution& ours
     return out;
 }
 
+// What the resistors carry into a node.
+double carriedInto(const Network& n, const std::vector<double>& volts, int node) {
+    double out = 0.0;
+    for (const Resistor& r : n.resistors) {
+        const double current = (volts[static_cast<std::size_t>(r.a)] -
+                                volts[static_cast<std::size_t>(r.b)]) /
+                               r.resistance.si();
+        out += r.b == node ? current : r.a == node ? -current : 0.0;
+    }
+    return out;
+}
+
+// Where a charger's input folds back, the reference may stop with one that takes nothing although
+// its supply has volts enough.
+bool meetsItsFolds(const Network& n, const std::vector<double>& theirs) {
+    return std::ranges::none_of(n.chargers, [&](const Charger& c) {
+        if (!c.input || !c.input->fold) {
+            return false;
+        }
+        const auto across = [&](int pos, int neg) {
+            return theirs[static_cast<std::size_t>(pos)] - theirs[static_cast<std::size_t>(neg)];
+        };
+        const bool charges = across(c.pos, c.neg) < c.set.si() - 0.5;
+        const bool supplied = across(c.input->pos, c.input->neg) > c.input->fold->none.si() + 0.05;
+        return charges && supplied && std::fabs(carriedInto(n, theirs, c.input->pos)) < 1e-3;
+    });
+}
+
 // Where a charger draws just what its panels give at their knee, the reference may stop where the
 // current that its own resistors take from the panels is not what their curve gives there.
 bool meetsItsPanels(const Network& n, const std::vector<double>& theirs) {
@@ -381,12 +409,7 @@ bool meetsItsPanels(const Network& n, const std::vector<double>& theirs) {
         const double flat = (s.knee->shorted - s.knee->current).si() / knee;
         const double given = v >= knee ? (s.emf.si() - v) / s.resistance.si()
                                        : s.knee->current.si() + flat * (knee - v);
-        double taken = 0.0;
-        for (const Resistor& r : n.resistors) {
-            const double current = (at(r.a) - at(r.b)) / r.resistance.si();
-            taken += r.a == s.pos ? current : r.b == s.pos ? -current : 0.0;
-        }
-        return std::fabs(given - taken) < 1e-5;
+        return std::fabs(given + carriedInto(n, theirs, s.pos)) < 1e-5;
     });
 }
 
@@ -408,7 +431,7 @@ TEST(Ngspice, AgreesOnSystemsOfEveryWay) {
         ASSERT_TRUE(ours.served());
         const Network told = forTheReference(*n, ours);
         const std::vector<double> theirs = judge(told, besideOurs(*n, told, ours));
-        if (theirs.empty() || !meetsItsPanels(*n, theirs)) {
+        if (theirs.empty() || !meetsItsPanels(*n, theirs) || !meetsItsFolds(*n, theirs)) {
             ++unjudged;
             continue;
         }

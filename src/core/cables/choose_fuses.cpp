@@ -176,6 +176,8 @@ Factor factorFor(const SizingTask& task, std::size_t index, End end, const FuseF
 
 // Judgement: a fuse of more than twice what is needed protects the cable, not what hangs on it.
 constexpr double kFarAbove = 2.0;
+// Judgement: one of so many times what is needed is no fuse for it at all.
+constexpr double kAbsurd = 10.0;
 
 // Where the ways of a distributor begin far above what is needed, or above what any cable bears
 // that the terminals take, the fuse gets a holder of its own beside it.
@@ -211,17 +213,20 @@ Holds holdsAt(const SizingTask& task,
 template <class List>
 std::string smallOrBolted(const Library& library,
                           const List& bolted,
-                          bool block,
                           const std::string& present,
                           const Asked& asked) {
     const FuseFamily& first = familyOf(library, bolted.front());
     const std::string thin = firstSuitable(library, kInThinLead, present, asked);
     // Once it has grown to a bolted fuse it stays one, so that the loop ends.
     const bool grown = std::ranges::find(bolted, present) != bolted.end();
-    const bool small = !block && !grown &&
+    const std::string strong = firstSuitable(library, bolted, present, asked);
+    const bool small = !grown &&
                        first.ratings.front() > asked.needed(first) * kFarAbove &&
                        suits(familyOf(library, thin), asked);
-    return small ? thin : firstSuitable(library, bolted, present, asked);
+    // Its cable would fit no terminal of the load: better to ask for the short-circuit current.
+    const FuseFamily& other = familyOf(library, strong);
+    const bool absurd = !grown && other.ratings.front() > asked.needed(other) * kAbsurd;
+    return small || absurd ? thin : strong;
 }
 
 std::string familyFor(const SizingTask& task,
@@ -241,11 +246,18 @@ std::string familyFor(const SizingTask& task,
     if (c.purpose == Purpose::Signal) {
         return firstSuitable(task.library, kInThinLead, present, asked);
     }
-    const EndsAt& ends = task.circuit().index->ends[index];
+    const DeviceKind feeds =
+        task.circuit().devices[task.circuit().index->ends[index].to.device].kind;
+    if (atBattery(task, c, end)) {
+        const bool loads = feeds == DeviceKind::Load || feeds == DeviceKind::Strip ||
+                           feeds == DeviceKind::LoadSwitch;
+        return loads ? smallOrBolted(task.library, kAtBattery, present, asked)
+                     : firstSuitable(task.library, kAtBattery, present, asked);
+    }
     // A block's feed stays above its branches.
-    const bool block = task.circuit().devices[ends.to.device].kind == DeviceKind::FuseBlock;
-    return atBattery(task, c, end) ? smallOrBolted(task.library, kAtBattery, block, present, asked)
-                                   : smallOrBolted(task.library, kElsewhere, block, present, asked);
+    return feeds == DeviceKind::FuseBlock
+               ? firstSuitable(task.library, kElsewhere, present, asked)
+               : smallOrBolted(task.library, kElsewhere, present, asked);
 }
 
 // The next rating up, and within what the maker allows: the next one down.

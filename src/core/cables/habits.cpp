@@ -125,11 +125,12 @@ std::vector<HabitSize> leastByHabit(const SizingTask& task, const SizingState&, 
     if (c.side == Side::Panels && c.pole != Pole::None && follows(task.plan, habit::kThickPanels)) {
         out.push_back({least("panel_min_mm2"), habit::kThickPanels});
     }
-    if (const auto small = circuitRule(task, index);
-        small && follows(task.plan, habit::kSmallCircuits)) {
+    const auto small = circuitRule(task, index);
+    if (small && follows(task.plan, habit::kSmallCircuits)) {
         out.push_back({least(*small), habit::kSmallCircuits});
     }
-    const bool power = c.purpose != Purpose::Signal && c.side == Side::House;
+    // A small load that is always on has a fuse of its own at the battery: no lead of the battery.
+    const bool power = !small && c.purpose != Purpose::Signal && c.side == Side::House;
     if (const Amps half = halfLimit(task, index);
         power && half.si() > 0.0 && follows(task.plan, habit::kBatteryHalf)) {
         out.push_back({sizeForCurrent(task, index, fuseFor(task, half)), habit::kBatteryHalf});

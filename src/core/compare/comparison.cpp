@@ -55,21 +55,7 @@ Alternative asItIs(const CableRow& row) {
     return out;
 }
 
-// Every other conductor keeps the size that it has: what was one cable through, or one of few sizes,
-// does not follow the one that is tried.
-Design withOthersFixed(const Design& now, const Library& library, const ConductorId& but) {
-    Plan plan = now.plan;
-    for (const CableRow& row : now.cables.rows) {
-        const Conductor* c = findConductor(now.wiring.circuit, row.id);
-        if (row.id != but && c->laid == LaidBy::Us) {
-            plan = amended(std::move(plan), SetSize{row.id, row.area});
-        }
-    }
-    return design(plan, library);
-}
-
-std::vector<Alternative> sizes(const Design& whole, const Library& library, const CableRow& row) {
-    const Design now = withOthersFixed(whole, library, row.id);
+std::vector<Alternative> sizes(const Design& now, const Library& library, const CableRow& row) {
     std::set<SquareMetres> areas{row.area, row.computedArea};
     const auto& sold = library.conductors;
     for (std::size_t i = 0; i < sold.size(); ++i) {

@@ -24,8 +24,7 @@ struct Alternative {
     std::vector<Finding> ended;   // findings that this one would end
 };
 
-// Sizes: the computed and the chosen one with the next sold size below and above each, all other
-// conductors as they are. Fuses: the
+// Sizes: the computed and the chosen one with the next sold size below and above each. Fuses: the
 // same with ratings of their family, then every other family's first rating at or above what is
 // needed. Rising. Empty where the conductor has no such choice (the vehicle's own; without a fuse).
 [[nodiscard]] std::vector<Alternative> alternatives(const Design& design,

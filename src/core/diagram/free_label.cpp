@@ -3,7 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
-#include <optional>
+#include <vector>
 
 #include "core/diagram/measures.h"
 
@@ -44,7 +44,7 @@ double crossings(const std::vector<Point>& points, const Rect& label) {
     return out;
 }
 
-double covered(const DiagramGeometry& there, const std::vector<Point>& own, const Rect& label) {
+double covered(const DiagramGeometry& there, const PlacedWire& own, const Rect& label) {
     const auto onText = [&](const Rect& other) { return overlap(other, label) ? kOnText : 0.0; };
     double out = label.x < 0.0 || label.y < 0.0 ? kOnText : 0.0;
     for (const PlacedDevice& d : there.devices) {
@@ -54,13 +54,18 @@ double covered(const DiagramGeometry& there, const std::vector<Point>& own, cons
         const double name = r.positive ? -kRailName : 0.0;
         out += onText({r.from.x, r.from.y + name, r.to.x - r.from.x, kRailName});
     }
-    for (const PlacedWire& w : there.wires) {
-        out += onText(painted(w.label)) + crossings(w.points, label);
+    const auto onWire = [&](const PlacedWire& w) {
+        out += crossings(w.points, label);
         for (const PlacedFuse& fuse : w.fuses) {
             out += onText(painted(fuse));
         }
+    };
+    for (const PlacedWire& w : there.wires) {
+        out += onText(painted(w.label));
+        onWire(w);
     }
-    return out + crossings(own, label);
+    onWire(own);
+    return out;
 }
 
 // Below and above a level stretch, on either side of an upright one.
@@ -83,12 +88,12 @@ std::vector<Rect> alongside(const Point& a, const Point& b) {
 
 }  // namespace
 
-Rect freeLabel(const DiagramGeometry& there, const std::vector<Point>& route, const Rect& usual) {
-    Rect best = usual;
-    double least = covered(there, route, painted(usual));
-    for (std::size_t i = 0; i + 1 < route.size() && least >= kOnText; ++i) {
-        for (const Rect& label : alongside(route[i], route[i + 1])) {
-            const double here = covered(there, route, label);
+Rect freeLabel(const DiagramGeometry& there, const PlacedWire& wire) {
+    Rect best = wire.label;
+    double least = covered(there, wire, painted(wire.label));
+    for (std::size_t i = 0; i + 1 < wire.points.size() && least >= kOnText; ++i) {
+        for (const Rect& label : alongside(wire.points[i], wire.points[i + 1])) {
+            const double here = covered(there, wire, label);
             if (here < least) {
                 best = label;
                 least = here;

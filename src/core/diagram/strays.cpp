@@ -170,7 +170,7 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         const std::size_t before = n - (wire.stray ? 2 : 1);
         wire.fuses.push_back(fuseAt(End::To, wire.points[before], wire.points[before - 1]));
     }
-    wire.label = freeLabel(geometry_, wire.points, wire.label);
+    wire.label = freeLabel(geometry_, wire);
     geometry_.wires.push_back(std::move(wire));
 }
 
