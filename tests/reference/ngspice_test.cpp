@@ -380,19 +380,10 @@ double carriedInto(const Network& n, const std::vector<double>& volts, int node)
     return out;
 }
 
-// Where a charger's input folds back, the reference may stop with one that takes nothing although
-// its supply has volts enough.
-bool meetsItsFolds(const Network& n, const std::vector<double>& theirs) {
+// The reference may stop far from any answer, where a charger gives into reversed volts.
+bool isAnAnswer(const Network& n, const std::vector<double>& theirs) {
     return std::ranges::none_of(n.chargers, [&](const Charger& c) {
-        if (!c.input || !c.input->fold) {
-            return false;
-        }
-        const auto across = [&](int pos, int neg) {
-            return theirs[static_cast<std::size_t>(pos)] - theirs[static_cast<std::size_t>(neg)];
-        };
-        const bool charges = across(c.pos, c.neg) < c.set.si() - 0.5;
-        const bool supplied = across(c.input->pos, c.input->neg) > c.input->fold->none.si() + 0.05;
-        return charges && supplied && std::fabs(carriedInto(n, theirs, c.input->pos)) < 1e-3;
+        return theirs[static_cast<std::size_t>(c.pos)] < theirs[static_cast<std::size_t>(c.neg)];
     });
 }
 
@@ -431,7 +422,7 @@ TEST(Ngspice, AgreesOnSystemsOfEveryWay) {
         ASSERT_TRUE(ours.served());
         const Network told = forTheReference(*n, ours);
         const std::vector<double> theirs = judge(told, besideOurs(*n, told, ours));
-        if (theirs.empty() || !meetsItsPanels(*n, theirs) || !meetsItsFolds(*n, theirs)) {
+        if (theirs.empty() || !meetsItsPanels(*n, theirs) || !isAnAnswer(*n, theirs)) {
             ++unjudged;
             continue;
         }
