@@ -1668,10 +1668,6 @@
         <translation>Eine Sicherung für eine höhere Spannung einsetzen.</translation>
     </message>
     <message>
-        <source>The fuse of {name} ({fuse}) is more than half of the one upstream ({before}).</source>
-        <translation>Die Sicherung von {name} ({fuse}) ist größer als die Hälfte der davor ({before}).</translation>
-    </message>
-    <message>
         <source>The fuse of {name} is {fuse}; a way of its block is limited to {limit}.</source>
         <translation>Die Sicherung von {name} ist {fuse}; ein Abgang ihres Blocks ist auf {limit} begrenzt.</translation>
     </message>
@@ -5220,18 +5216,6 @@
         <translation>Er hat keine Signalleitung: Er startet, wenn die Starterbatterie über {volts} liegt. Bei stehendem Motor darf er nicht laufen, was sonst auch die Starterbatterie lädt.</translation>
     </message>
     <message>
-        <source>Its enable lead must read 0 V with the driver&apos;s switch off, about 12 V on.</source>
-        <translation>Die Signalleitung muss bei ausgeschaltetem Fahrerschalter 0 V zeigen, eingeschaltet etwa 12 V.</translation>
-    </message>
-    <message>
-        <source>Its enable lead must read below 2 V with the key on and the engine stopped, about 14 V running.</source>
-        <translation>Die Signalleitung muss bei eingeschalteter Zündung und stehendem Motor unter 2 V zeigen, bei laufendem Motor etwa 14 V.</translation>
-    </message>
-    <message>
-        <source>Its enable lead must read 0 V with the engine stopped and the key on, about 14 V running.</source>
-        <translation>Die Signalleitung muss bei stehendem Motor und eingeschalteter Zündung 0 V zeigen, bei laufendem Motor etwa 14 V.</translation>
-    </message>
-    <message>
         <source>collecting bar of the bank, positive</source>
         <translation>Sammelschiene der Bank, plus</translation>
     </message>
@@ -6460,10 +6444,6 @@
         <translation>Sicherung nicht selektiv zur vorgeschalteten</translation>
     </message>
     <message>
-        <source>ratio of ratings 2:1 (common practice)</source>
-        <translation>Verhältnis der Nennströme 2:1 (gängige Praxis)</translation>
-    </message>
-    <message>
         <source>cable, lug and terminal do not fit</source>
         <translation>Kabel, Kabelschuh und Klemme passen nicht zusammen</translation>
     </message>
@@ -6994,10 +6974,6 @@
     <message>
         <source>share of a blade fuse&apos;s rating that may flow continuously</source>
         <translation>Anteil des Nennstroms einer Flachsicherung, der dauernd fließen darf</translation>
-    </message>
-    <message>
-        <source>ratio of upstream to downstream fuse rating, of one family or blade behind strip fuse</source>
-        <translation>Verhältnis der vor- zur nachgeschalteten Sicherung, einer Familie oder Flach- hinter Streifensicherung</translation>
     </message>
     <message>
         <source>largest departure of a battery from an equal share</source>
@@ -8644,16 +8620,8 @@
         <translation>durch seine Anzeige</translation>
     </message>
     <message>
-        <source>The lead to the display also supplies it: nothing more at the bank.</source>
-        <translation>Die Leitung zur Anzeige versorgt ihn mit: an der Bank nichts weiter.</translation>
-    </message>
-    <message>
         <source>its own lead</source>
         <translation>eigene Leitung</translation>
-    </message>
-    <message>
-        <source>It also counts without a display, and in storage: a thin lead before the main switch, with a small fuse at the battery.</source>
-        <translation>Er zählt auch ohne Anzeige und im Winterlager: eine dünne Leitung vor dem Hauptschalter, mit kleiner Sicherung an der Batterie.</translation>
     </message>
     <message>
         <source>converter at the bus bars</source>
@@ -9828,10 +9796,6 @@
         <translation>Dort eine Isolierung für mehr Wärme verwenden</translation>
     </message>
     <message>
-        <source>Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then accept this.</source>
-        <translation>Näher heranrücken. Liegt das Kabel auf dem ganzen Stück in einem Mantel oder Rohr, sind bis zu {sheathed} zulässig: Dann nehmen Sie dies hin.</translation>
-    </message>
-    <message>
         <source>Move it closer; even in a sheath or conduit no more than {sheathed} are allowed.</source>
         <translation>Näher heranrücken; auch in einem Mantel oder Rohr sind nicht mehr als {sheathed} zulässig.</translation>
     </message>
@@ -10699,6 +10663,174 @@
         <source>Inverter switched off and its output unplugged, its fuse in. Charge its capacitors through a resistor across the open main switch, or as its maker says; then close the main switch, and switch the inverter on with nothing plugged in.</source>
         <translation>Wechselrichter aus und sein Ausgang ausgesteckt, seine Sicherung sitzt. Seine Kondensatoren über einen Widerstand am offenen Hauptschalter laden, oder wie sein Hersteller es sagt; dann den Hauptschalter schließen und den Wechselrichter einschalten, ohne dass etwas eingesteckt ist.</translation>
     </message>
+    <message>
+        <source>{n}</source>
+        <translation>{n}</translation>
+    </message>
+    <message>
+        <source>Conductor {numbers}.</source>
+        <translation>Leiter {numbers}.</translation>
+    </message>
+    <message>
+        <source>Conductors {numbers}.</source>
+        <translation>Leiter {numbers}.</translation>
+    </message>
+    <message>
+        <source>Solar: open this FIRST</source>
+        <translation>Solar: ZUERST öffnen</translation>
+    </message>
+    <message>
+        <source>then the controller from its battery</source>
+        <translation>dann den Regler von seiner Batterie trennen</translation>
+    </message>
+    <message>
+        <source>Solar controller: open this SECOND</source>
+        <translation>Solarregler: ERST DANACH öffnen</translation>
+    </message>
+    <message>
+        <source>only with the panels&apos; isolator open or the panels covered</source>
+        <translation>nur bei offenem Modultrenner oder abgedeckten Modulen</translation>
+    </message>
+    <message>
+        <source>Live with this switch off:</source>
+        <translation>Bei ausgeschaltetem Schalter unter Spannung:</translation>
+    </message>
+    <message>
+        <source>I_off</source>
+        <translation>I_aus</translation>
+    </message>
+    <message>
+        <source>off in the others&apos; busiest quarter hour: not counted on the feed</source>
+        <translation>in der stärksten Viertelstunde der anderen aus: zählt auf der Zuleitung nicht</translation>
+    </message>
+    <message>
+        <source>What the engine charges is not counted: the monitor shows less than the bank has.</source>
+        <translation>Was der Motor lädt, wird nicht gezählt: der Monitor zeigt weniger an, als die Bank hat.</translation>
+    </message>
+    <message>
+        <source>Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then say so (Amend, cable up to its fuse in a sheath).</source>
+        <translation>Setzen Sie sie näher heran. Wo das Kabel auf der ganzen Strecke in einem Mantel oder Rohr liegt, sind bis zu {sheathed} erlaubt: dann sagen Sie es (Ändern, Kabel bis zur Sicherung im Schutzrohr).</translation>
+    </message>
+    <message>
+        <source>The fuse upstream of {name} is {before}: less than {ratio} times its own {fuse}.</source>
+        <translation>Die Sicherung vor {name} hat {before}: weniger als das {ratio}-fache der eigenen {fuse}.</translation>
+    </message>
+    <message>
+        <source>Days until the stored bank is flat</source>
+        <translation>Tage, bis die abgestellte Bank leer ist</translation>
+    </message>
+    <message>
+        <source>t = E / (P · 24 h)</source>
+        <translation>t = E / (P · 24 h)</translation>
+    </message>
+    <message>
+        <source>usable energy</source>
+        <translation>nutzbare Energie</translation>
+    </message>
+    <message>
+        <source>what is on with the main switch off</source>
+        <translation>was bei ausgeschaltetem Hauptschalter an ist</translation>
+    </message>
+    <message>
+        <source>loads and displays fed from before it</source>
+        <translation>Verbraucher und Anzeigen, die davor versorgt werden</translation>
+    </message>
+    <message>
+        <source>The batteries&apos; own electronics draw a little besides.</source>
+        <translation>Die Elektronik der Batterien braucht dazu noch etwas.</translation>
+    </message>
+    <message>
+        <source>With the main switch off the full bank is flat after {days} days. Still drawing: {loads}.</source>
+        <translation>Bei ausgeschaltetem Hauptschalter ist die volle Bank nach {days} Tagen leer. Weiter verbraucht: {loads}.</translation>
+    </message>
+    <message>
+        <source>Lead left flat is spoilt within weeks; lithium switches itself off, and some of it does not come back.</source>
+        <translation>Leer gelassenes Blei verdirbt in Wochen; Lithium schaltet sich ab, und manches kommt nicht wieder.</translation>
+    </message>
+    <message>
+        <source>For storage pull the fuses of what stays on, once gas is shut off, or charge the bank before then.</source>
+        <translation>Ziehen Sie zum Abstellen die Sicherungen dessen, was an bleibt, sobald das Gas abgestellt ist, oder laden Sie die Bank vorher nach.</translation>
+    </message>
+    <message>
+        <source>fuse at the first end of {id} set {distance} from it, in a sheath</source>
+        <translation>Sicherung am ersten Ende von {id} um {distance} versetzt, im Schutzrohr</translation>
+    </message>
+    <message>
+        <source>fuse at the second end of {id} set {distance} from it, in a sheath</source>
+        <translation>Sicherung am zweiten Ende von {id} um {distance} versetzt, im Schutzrohr</translation>
+    </message>
+    <message>
+        <source>{device} charges nothing: its current cannot return to the vehicle&apos;s battery.</source>
+        <translation>{device} lädt nichts: der Strom kann nicht zur Fahrzeugbatterie zurück.</translation>
+    </message>
+    <message>
+        <source>The engine&apos;s charging current returns through the house negative, its bond and the body; without that way back nothing flows.</source>
+        <translation>Der Ladestrom des Motors kehrt über Minus des Aufbaus, seine Masseverbindung und die Karosserie zurück; ohne diesen Rückweg fließt nichts.</translation>
+    </message>
+    <message>
+        <source>Follow its negative to the negative bar, and the bond from there to the chassis; move back what ends elsewhere.</source>
+        <translation>Verfolgen Sie das Minus bis zur Minusschiene und von dort die Masseverbindung zum Fahrgestell; was anderswo endet, kommt zurück.</translation>
+    </message>
+    <message>
+        <source>Its enable lead, its small fuse in, must read 0 V with the driver&apos;s switch off, about 12 V on.</source>
+        <translation>Ihre Freigabeleitung muss bei eingesetzter kleiner Sicherung 0 V zeigen, wenn der Schalter des Fahrers aus ist, und etwa 12 V, wenn er an ist.</translation>
+    </message>
+    <message>
+        <source>Its enable lead, its small fuse in, must read below 2 V with the key on and the engine stopped, about 14 V running.</source>
+        <translation>Ihre Freigabeleitung muss bei eingesetzter kleiner Sicherung mit Zündung an und stehendem Motor unter 2 V zeigen, bei laufendem etwa 14 V.</translation>
+    </message>
+    <message>
+        <source>Its enable lead, its small fuse in, must read 0 V with the engine stopped and the key on, about 14 V running.</source>
+        <translation>Ihre Freigabeleitung muss bei eingesetzter kleiner Sicherung mit stehendem Motor und Zündung an 0 V zeigen, bei laufendem etwa 14 V.</translation>
+    </message>
+    <message>
+        <source>Insert the fuse of the shunt&apos;s supply lead: its display or its lamp lights up, with the main switch still off.</source>
+        <translation>Setzen Sie die Sicherung der Versorgungsleitung des Shunts ein: seine Anzeige oder Lampe leuchtet auf, der Hauptschalter ist noch aus.</translation>
+    </message>
+    <message>
+        <source>ratio of ratings 2:1, of a breaker behind a fuse 2.5:1 (common practice)</source>
+        <translation>Verhältnis der Nennströme 2:1, eines Automaten hinter einer Sicherung 2,5:1 (übliche Praxis)</translation>
+    </message>
+    <message>
+        <source>engine&apos;s charging current returns past the shunt, or cannot return</source>
+        <translation>Ladestrom des Motors kehrt am Shunt vorbei oder gar nicht zurück</translation>
+    </message>
+    <message>
+        <source>common practice: the way back is half of the circuit</source>
+        <translation>übliche Praxis: der Rückweg ist der halbe Stromkreis</translation>
+    </message>
+    <message>
+        <source>a stored bank should last so long with what stays on</source>
+        <translation>so lange soll eine abgestellte Bank mit dem reichen, was an bleibt</translation>
+    </message>
+    <message>
+        <source>judgement: a month between two looks at it</source>
+        <translation>Einschätzung: ein Monat zwischen zwei Blicken darauf</translation>
+    </message>
+    <message>
+        <source>Alarms before the main switch</source>
+        <translation>Melder vor dem Hauptschalter</translation>
+    </message>
+    <message>
+        <source>What has to work with the main switch off, as a gas and smoke alarm, has a lead of its own from before that switch, with a small fuse at the battery: switching the van off for work or storage must not silence it.</source>
+        <translation>Was bei ausgeschaltetem Hauptschalter arbeiten muss, etwa ein Gas- und Rauchmelder, hat eine eigene Leitung von vor diesem Schalter, mit kleiner Sicherung an der Batterie: wer das Fahrzeug für Arbeiten oder zum Abstellen ausschaltet, darf ihn nicht stumm schalten.</translation>
+    </message>
+    <message>
+        <source>Drop at a load by what the timetable has on</source>
+        <translation>Spannungsfall am Verbraucher nach dem Tagesplan</translation>
+    </message>
+    <message>
+        <source>A circuit&apos;s drop is reckoned with all its own loads on, and on the feed that it shares with others of its block with what the timetable has on in their busiest quarter hour: hardly ever is everything on at once.</source>
+        <translation>Der Spannungsfall eines Stromkreises wird mit allen eigenen Verbrauchern gerechnet und auf der Zuleitung, die er mit anderen seines Blocks teilt, mit dem, was der Tagesplan in deren stärkster Viertelstunde an hat: kaum je ist alles zugleich an.</translation>
+    </message>
+    <message>
+        <source>It goes on counting with the main switch off, also without a display: a thin lead from before the switch, with a small fuse at the battery.</source>
+        <translation>Er zählt bei ausgeschaltetem Hauptschalter weiter, auch ohne Anzeige: eine dünne Leitung von vor dem Schalter, mit kleiner Sicherung an der Batterie.</translation>
+    </message>
+    <message>
+        <source>The lead to the display also supplies it: nothing more at the bank. Switched off with the display, it loses count.</source>
+        <translation>Die Leitung zur Anzeige versorgt ihn mit: an der Bank kommt nichts dazu. Mit der Anzeige ausgeschaltet, verliert er den Stand.</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>
@@ -10908,6 +11040,10 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
         <source>Switching off, for work and for storage</source>
         <translation>Ausschalten, für Arbeiten und zum Einlagern</translation>
     </message>
+    <message>
+        <source>And on these devices:</source>
+        <translation>Und an diesen Geräten:</translation>
+    </message>
 </context>
 <context>
     <name>spirk::app::AmendMenu</name>
@@ -11062,6 +11198,18 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Put its fuse bac&amp;k</source>
         <translation>Siche&amp;rung wieder einsetzen</translation>
+    </message>
+    <message>
+        <source>Cable up to its fuse in a shea&amp;th</source>
+        <translation>Kabel bis zur Sicherung im Sc&amp;hutzrohr</translation>
+    </message>
+    <message>
+        <source>Cable of %1 up to its fuse without a sheath</source>
+        <translation>Kabel von %1 bis zur Sicherung ohne Schutzrohr</translation>
+    </message>
+    <message>
+        <source>Cable of %1 up to its fuse in a sheath</source>
+        <translation>Kabel von %1 bis zur Sicherung im Schutzrohr</translation>
     </message>
 </context>
 <context>
@@ -12286,16 +12434,16 @@ Zum Beispiel: Ein Kühlschrank nimmt etwa 45 W auf, solange der Kompressor läuf
         <translation>Entfernen: %1</translation>
     </message>
     <message>
-        <source>DC %1 · mains %2 · inverter&apos;s own losses %3 · from the bank %4 per day</source>
-        <translation>DC %1 · Netz %2 · Eigenverlust des Wechselrichters %3 · aus der Bank %4 pro Tag</translation>
-    </message>
-    <message>
         <source>Needs</source>
         <translation>Bedarf</translation>
     </message>
     <message>
         <source>Heating</source>
         <translation>Heizung</translation>
+    </message>
+    <message>
+        <source>DC %1 · mains %2 · losses, less what is off with the inverter, %3 · from the bank %4 per day</source>
+        <translation>Gleichstrom %1 · Netzspannung %2 · Verluste, weniger was mit dem Wechselrichter aus ist, %3 · aus der Bank %4 am Tag</translation>
     </message>
 </context>
 <context>
@@ -13668,6 +13816,10 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
         <source>supply point at the seat</source>
         <translation>Anschlusspunkt am Sitz</translation>
     </message>
+    <message>
+        <source>Used up to</source>
+        <translation>Genutzt bis</translation>
+    </message>
 </context>
 <context>
     <name>spirk::app::Value</name>
@@ -13910,6 +14062,14 @@ Balken ziehen verschiebt, an den Enden ziehen dehnt; Doppelklick teilt.</transla
     <message>
         <source>Give it a circuit of its own</source>
         <translation>Eigenen Stromkreis geben</translation>
+    </message>
+    <message>
+        <source>works with the main switch off</source>
+        <translation>arbeitet bei ausgeschaltetem Hauptschalter</translation>
+    </message>
+    <message>
+        <source>Choose what the main switch leaves on</source>
+        <translation>Wählen, was der Hauptschalter an lässt</translation>
     </message>
 </context>
 </TS>
