@@ -10708,8 +10708,8 @@
         <translation>Was der Motor lädt, wird nicht gezählt: der Monitor zeigt weniger an, als die Bank hat.</translation>
     </message>
     <message>
-        <source>Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then say so (Amend, cable up to its fuse in a sheath).</source>
-        <translation>Setzen Sie sie näher heran. Wo das Kabel auf der ganzen Strecke in einem Mantel oder Rohr liegt, sind bis zu {sheathed} erlaubt: dann sagen Sie es (Ändern, Kabel bis zur Sicherung im Schutzrohr).</translation>
+        <source>Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then say so under Change the selection.</source>
+        <translation>Setzen Sie sie näher heran. Wo das Kabel auf der ganzen Strecke in einem Mantel oder Rohr liegt, sind bis zu {sheathed} erlaubt: dann sagen Sie es unter „Auswahl ändern“.</translation>
     </message>
     <message>
         <source>The fuse upstream of {name} is {before}: less than {ratio} times its own {fuse}.</source>

@@ -74,7 +74,8 @@ const PathDrop& dropTo(const Design& d, const std::string& load) {
 
 TEST(DropByTimetable, LeavesOutWhatIsOffInTheOthersBusiestHour) {
     const Design d = design(byTheClock(), library());
-    const double lowest = 12.0;  // at which loads of a lithium bank are sized; data/chemistries.json
+    const double lowest =
+        12.0;  // at which loads of a lithium bank are sized; data/chemistries.json
     // Own arithmetic. The heater's others draw 60 W at noon; the pump's 60 W by night, the radio
     // off; the radio's 60 W by night, the pump off.
     test::expectNear(pathTo(d, "heater").shared->idle.si(), 0.0, 1e-9);

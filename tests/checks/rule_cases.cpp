@@ -120,10 +120,12 @@ const std::vector<RuleCase> kCases = {
     {"W4",
      Severity::Fault,
      [](Plan& p) {
-         p.amendments = {SetFuseDistance{ConductorId("engine.feed+"), End::From, metres(1.84), true}};
+         p.amendments = {
+             SetFuseDistance{ConductorId("engine.feed+"), End::From, metres(1.84), true}};
      },
      [](Plan& p) {
-         p.amendments = {SetFuseDistance{ConductorId("engine.feed+"), End::From, metres(1.83), true}};
+         p.amendments = {
+             SetFuseDistance{ConductorId("engine.feed+"), End::From, metres(1.83), true}};
      }},
     // The house negative of the engine charger on the bank's side of the shunt.
     {"E7",

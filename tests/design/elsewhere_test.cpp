@@ -17,7 +17,9 @@
 namespace spirk {
 namespace {
 
-bool differ(double a, double b) { return std::abs(a - b) > 2e-3 * std::max({std::abs(a), std::abs(b), 1.0}); }
+bool differ(double a, double b) {
+    return std::abs(a - b) > 2e-3 * std::max({std::abs(a), std::abs(b), 1.0});
+}
 
 // Whether what decides a size by itself is another one: what flows, what protects, where it lies.
 bool touched(const Design& before, const Design& after, std::size_t i, std::size_t j) {
@@ -31,7 +33,8 @@ bool touched(const Design& before, const Design& after, std::size_t i, std::size
     return flows || guarded || lies;
 }
 
-// By a habit, by what a thicker cable elsewhere lets through in a short, by what its terminals take.
+// By a habit, by what a thicker cable elsewhere lets through in a short, by what its terminals
+// take.
 bool follows(const CableRow& row) {
     switch (row.decides) {
         case Decides::Habit:

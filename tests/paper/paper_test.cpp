@@ -76,7 +76,7 @@ TEST(Paper, TheTextOfAPdfIsCopiedWhole) {
     reader.start("pdftotext", {"-raw", path, "-"});
     ASSERT_TRUE(reader.waitForFinished() && reader.exitCode() == 0) << "needs poppler-utils";
     const QString all = QString::fromUtf8(reader.readAllStandardOutput()).simplified();
-    for (const char* words : {"DC-DC charger", "(150 A)", "25 mm²", "two-pole", "10×38"}) {
+    for (const char* words : {"DC-DC charger", "(150 A)", "25 mm²", "(+)", "10×38"}) {
         EXPECT_TRUE(all.contains(QString::fromUtf8(words))) << words;
     }
 }

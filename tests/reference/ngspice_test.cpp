@@ -372,9 +372,9 @@ Begin besideOurs(const Network& whole, const Network& told, const Solution& ours
 double carriedInto(const Network& n, const std::vector<double>& volts, int node) {
     double out = 0.0;
     for (const Resistor& r : n.resistors) {
-        const double current = (volts[static_cast<std::size_t>(r.a)] -
-                                volts[static_cast<std::size_t>(r.b)]) /
-                               r.resistance.si();
+        const double current =
+            (volts[static_cast<std::size_t>(r.a)] - volts[static_cast<std::size_t>(r.b)]) /
+            r.resistance.si();
         out += r.b == node ? current : r.a == node ? -current : 0.0;
     }
     return out;

@@ -122,8 +122,7 @@ double voltsWithTheSwitchOff(const Design& d, const char* load) {
     off.only = {DeviceId(load)};
     off.open = {DeviceId("main.switch")};
     const MomentSolution solved = solveMoment(CircuitState{&circuit, d.cables.ohms}, off);
-    const auto across =
-        solved.between(circuit, {DeviceId(load), "+"}, {DeviceId(load), "-"});
+    const auto across = solved.between(circuit, {DeviceId(load), "+"}, {DeviceId(load), "-"});
     return across ? across->si() : 0.0;
 }
 

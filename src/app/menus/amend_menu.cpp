@@ -62,7 +62,8 @@ AmendMenu::AmendMenu(Document& document,
     distance_ = add("amend.distance", tr("Distance of its fuse from the &source…"), [this] {
         enterDistance();
     });
-    sheath_ = add("amend.sheath", tr("Cable up to its fuse in a shea&th"), [this] { toggleSheath(); });
+    sheath_ =
+        add("amend.sheath", tr("Cable up to its fuse in a shea&th"), [this] { toggleSheath(); });
     sheath_->setCheckable(true);
     addSeparator();
     putIn_ = addChoices(
@@ -235,12 +236,11 @@ void AmendMenu::toggleSheath() {
     const Conductor* c = chosen();
     if (c != nullptr && row().fuseFrom) {
         const ChosenFuse& fuse = *row().fuseFrom;
-        document_.push(
-            (fuse.sheathed ? tr("Cable of %1 up to its fuse without a sheath")
-                           : tr("Cable of %1 up to its fuse in a sheath"))
-                .arg(q(c->name)),
-            amended(document_.plan(),
-                    SetFuseDistance{c->id, End::From, fuse.distance, !fuse.sheathed}));
+        document_.push((fuse.sheathed ? tr("Cable of %1 up to its fuse without a sheath")
+                                      : tr("Cable of %1 up to its fuse in a sheath"))
+                           .arg(q(c->name)),
+                       amended(document_.plan(),
+                               SetFuseDistance{c->id, End::From, fuse.distance, !fuse.sheathed}));
     }
 }
 

@@ -54,7 +54,8 @@ private:
     Selection& selection_;
     const Dialogs& dialogs_;
     QMenu *size_, *pairSize_, *rating_, *insulation_, *putIn_, *hardware_, *place_;
-    QAction *length_, *distance_, *sheath_, *fuse_, *moveFrom_, *moveTo_, *swap_, *takeOut_, *takeBack_;
+    QAction *length_, *distance_, *sheath_, *fuse_, *moveFrom_, *moveTo_, *swap_, *takeOut_,
+        *takeBack_;
 };
 
 }  // namespace spirk::app

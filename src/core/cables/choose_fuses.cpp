@@ -220,8 +220,7 @@ std::string smallOrBolted(const Library& library,
     // Once it has grown to a bolted fuse it stays one, so that the loop ends.
     const bool grown = std::ranges::find(bolted, present) != bolted.end();
     const std::string strong = firstSuitable(library, bolted, present, asked);
-    const bool small = !grown &&
-                       first.ratings.front() > asked.needed(first) * kFarAbove &&
+    const bool small = !grown && first.ratings.front() > asked.needed(first) * kFarAbove &&
                        suits(familyOf(library, thin), asked);
     // Its cable would fit no terminal of the load: better to ask for the short-circuit current.
     const FuseFamily& other = familyOf(library, strong);
@@ -255,9 +254,8 @@ std::string familyFor(const SizingTask& task,
                      : firstSuitable(task.library, kAtBattery, present, asked);
     }
     // A block's feed stays above its branches.
-    return feeds == DeviceKind::FuseBlock
-               ? firstSuitable(task.library, kElsewhere, present, asked)
-               : smallOrBolted(task.library, kElsewhere, present, asked);
+    return feeds == DeviceKind::FuseBlock ? firstSuitable(task.library, kElsewhere, present, asked)
+                                          : smallOrBolted(task.library, kElsewhere, present, asked);
 }
 
 // The next rating up, and within what the maker allows: the next one down.

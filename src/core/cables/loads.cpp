@@ -83,8 +83,7 @@ void takePathDrops(const SizingTask& task,
         state.pathDrop[p] = *lost - lostByIdle(task, solved, p);
         state.pathRest[p] = state.pathDrop[p];
         for (const std::size_t i : task.index.paths[p]) {
-            state.pathRest[p] =
-                state.pathRest[p] - currentOnPath(task, state, p, i) * ohms[i].wire;
+            state.pathRest[p] = state.pathRest[p] - currentOnPath(task, state, p, i) * ohms[i].wire;
         }
     }
 }

@@ -225,7 +225,7 @@ void checkDistance(const CheckInput& in,
     const bool sheathHelps = fuse.distance <= sheathed;
     f.remedy = {
         sheathHelps
-            ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then say so (Amend, cable up to its fuse in a sheath)."_text
+            ? "Move it closer. Where the cable lies in a sheath or conduit over this whole stretch, up to {sheathed} are allowed: then say so under Change the selection."_text
             : "Move it closer; even in a sheath or conduit no more than {sheathed} are allowed."_text,
         {{"sheathed", measure(sheathed)}}};
     f.mends = {
@@ -291,11 +291,12 @@ void checkSelective(const CheckInput& in,
     }
     Finding f = findingOf(in, "W9", subject(row.id));
     f.where.push_back(subject(feeder->id));
-    f.what = {"The fuse upstream of {name} is {before}: less than {ratio} times its own {fuse}."_text,
-              {{"name", conductorOf(in, row).name},
-               {"ratio", number(ratio)},
-               {"fuse", measure(fuse.rating)},
-               {"before", measure(feeder->fuseFrom->rating)}}};
+    f.what = {
+        "The fuse upstream of {name} is {before}: less than {ratio} times its own {fuse}."_text,
+        {{"name", conductorOf(in, row).name},
+         {"ratio", number(ratio)},
+         {"fuse", measure(fuse.rating)},
+         {"before", measure(feeder->fuseFrom->rating)}}};
     f.why = {
         "A short circuit here may open both, and all that hangs on the one upstream goes dark."_text,
         {}};

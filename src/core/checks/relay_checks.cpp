@@ -72,8 +72,8 @@ Ohms wayToBank(const CheckInput& in, const RelayUnit& relay, const CableRow& fee
     const BankUnit& bank = in.gear.bankOf(relay.into);
     for (const CableRow& row : in.cables.rows) {
         const Conductor& c = conductorOf(in, row);
-        const bool links = c.unit == relay.into && c.purpose != Purpose::Bond &&
-                           c.purpose != Purpose::Signal;
+        const bool links =
+            c.unit == relay.into && c.purpose != Purpose::Bond && c.purpose != Purpose::Signal;
         out += links ? row.warm : Ohms();
     }
     const Ohms block = batteryResistance(*bank.model, bank.battery, ResistanceCase::Mid, 1.0);

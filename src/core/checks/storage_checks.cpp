@@ -69,8 +69,9 @@ void checkStored(const CheckInput& in, const BankUnit& bank, Checks& out) {
     }
     Finding f = findingOf(in, "B12", firstSubject(in, DeviceKind::Battery, bank.id));
     f.id += " stored";
-    f.what = {"With the main switch off the full bank is flat after {days} days. Still drawing: {loads}."_text,
-              {{"days", shownDays(days)}, {"loads", listed(on.names)}}};
+    f.what = {
+        "With the main switch off the full bank is flat after {days} days. Still drawing: {loads}."_text,
+        {{"days", shownDays(days)}, {"loads", listed(on.names)}}};
     f.why =
         "Lead left flat is spoilt within weeks; lithium switches itself off, and some of it does not come back."_text;
     f.remedy =

@@ -184,7 +184,7 @@ struct TerminalPair {
 // The stretch of a path, from its source on, that other branches take too.
 struct SharedStretch {
     TerminalPair to;  // where the branches part
-    Amps idle;        // of what it carries in the path's moment: what is off when the path is judged
+    Amps idle;  // of what it carries in the path's moment: what is off when the path is judged
     std::vector<ConductorId> conductors = {};  // walked: ours, of the path's
 };
 

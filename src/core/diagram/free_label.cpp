@@ -17,6 +17,8 @@ constexpr double kStep = 8.0;
 // What lies under a label: text is not read then; a line is.
 constexpr double kOnText = 10.0;
 constexpr double kOnLine = 1.0;
+// Labels stand below and on the right, as those of rungs do.
+constexpr double kOnTheOtherSide = 0.5;
 
 bool overlap(const Rect& a, const Rect& b) {
     return a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h;
@@ -68,7 +70,7 @@ double covered(const DiagramGeometry& there, const PlacedWire& own, const Rect& 
     return out;
 }
 
-// Below and above a level stretch, on either side of an upright one.
+// Below and above a level stretch, on the right and the left of an upright one, in turn.
 std::vector<Rect> alongside(const Point& a, const Point& b) {
     const Rect s = stretch(a, b);
     std::vector<Rect> out;
@@ -88,14 +90,33 @@ std::vector<Rect> alongside(const Point& a, const Point& b) {
 
 }  // namespace
 
+PlacedFuse clearFuse(const DiagramGeometry& there, const PlacedFuse& fuse, const Point& next) {
+    const auto lies = [&](const PlacedFuse& f) {
+        return std::ranges::any_of(there.devices, [&](const PlacedDevice& d) {
+            return overlap(d.rect, painted(f));
+        });
+    };
+    const double left = fuse.horizontal ? next.x - fuse.center.x : next.y - fuse.center.y;
+    for (double on = 0.0; on + kFuse < std::fabs(left); on += kStep) {
+        PlacedFuse moved = fuse;
+        (fuse.horizontal ? moved.center.x : moved.center.y) += left > 0.0 ? on : -on;
+        if (!lies(moved)) {
+            return moved;
+        }
+    }
+    return fuse;
+}
+
 Rect freeLabel(const DiagramGeometry& there, const PlacedWire& wire) {
     Rect best = wire.label;
     double least = covered(there, wire, painted(wire.label));
     for (std::size_t i = 0; i + 1 < wire.points.size() && least >= kOnText; ++i) {
-        for (const Rect& label : alongside(wire.points[i], wire.points[i + 1])) {
-            const double here = covered(there, wire, label);
+        const std::vector<Rect> places = alongside(wire.points[i], wire.points[i + 1]);
+        for (std::size_t k = 0; k < places.size(); ++k) {
+            const double here =
+                covered(there, wire, places[k]) + (k % 2 == 0 ? 0.0 : kOnTheOtherSide);
             if (here < least) {
-                best = label;
+                best = places[k];
                 least = here;
             }
         }

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/circuit/kinds.h"
 #include "core/diagram/free_label.h"
 #include "core/diagram/measures.h"
 
@@ -17,6 +18,8 @@ using namespace measures;  // NOLINT(google-build-using-namespace): constants of
 // others.
 constexpr std::size_t kStraight = 4;
 constexpr std::size_t kLeaves = 2;
+// From a ladder's devices to a thin lead down beside them.
+constexpr double kBesideLadder = 10.0;
 
 bool level(const Point& a, const Point& b) { return std::fabs(a.y - b.y) < 0.5; }
 
@@ -115,6 +118,39 @@ std::vector<Point> StrayRouter::alongTheTarget(Point a, Point b) {
     return {a, {x, a.y}, {x, b.y}, b};
 }
 
+const PlacedDevice* StrayRouter::placed(const DeviceId& id) const {
+    const auto at = std::ranges::find(geometry_.devices, id, &PlacedDevice::id);
+    return at == geometry_.devices.end() ? nullptr : &*at;
+}
+
+// From before a ladder's legs to what stands in one of them: down on the left of what is in the
+// way, and in from there.
+std::vector<Point> StrayRouter::besideTheLadder(const Conductor& c,
+                                                Point a,
+                                                const Rect& target) const {
+    const Point end{target.center().x - kBesideLadder / 2.0, target.center().y};
+    const auto inTheWay = [&](double x) {
+        return std::ranges::find_if(geometry_.devices, [&](const PlacedDevice& d) {
+            return x > d.rect.x - 1.0 && x < d.rect.x + d.rect.w + 1.0 &&
+                   std::max(a.y, end.y) > d.rect.y && std::min(a.y, end.y) < d.rect.y + d.rect.h;
+        });
+    };
+    double lane = target.x - kBesideLadder;
+    for (auto d = inTheWay(lane); d != geometry_.devices.end(); d = inTheWay(lane)) {
+        lane = d->rect.x - kBesideLadder;
+    }
+    if (const PlacedDevice* from = placed(c.from.device)) {
+        const Point begin{from->rect.x + kBesideLadder, from->rect.y};
+        const double above = begin.y - kFuse - kBesideLadder;
+        return {begin, {begin.x, above}, {lane, above}, {lane, end.y}, end};
+    }
+    const auto rail = std::ranges::find(geometry_.rails, c.from.device, &PlacedRail::device);
+    if (rail != geometry_.rails.end() && lane < rail->from.x) {
+        return {rail->from, {lane, a.y}, {lane, end.y}, end};
+    }
+    return {{lane, a.y}, {lane, end.y}, end};
+}
+
 // Whether a stretch of it lies on a device that it does not end at.
 bool StrayRouter::crossesDevice(const Conductor& c, const std::vector<Point>& points) const {
     return std::ranges::any_of(geometry_.devices, [&](const PlacedDevice& d) {
@@ -133,29 +169,45 @@ bool StrayRouter::crossesDevice(const Conductor& c, const std::vector<Point>& po
     });
 }
 
+StrayRouter::Route StrayRouter::routeOf(const Conductor& c, Point a, Point b) {
+    const PlacedDevice* target = placed(c.to.device);
+    const Device* device = findDevice(circuit_, c.to.device);
+    if (c.purpose == Purpose::Signal && c.ready.empty() && !c.amended && target != nullptr &&
+        kindRow(device->kind).stands == Stands::Leg) {
+        return {besideTheLadder(c, a, target->rect), false};
+    }
+    std::vector<Point> out;
+    if (level(a, b) || std::fabs(a.x - b.x) < 0.5) {
+        out = {a, b};
+    } else if (!c.amended) {
+        out = c.ready.empty() ? besideTheTarget(c, a, b) : alongTheTarget(a, b);
+    }
+    const bool stray = out.empty() || crossesDevice(c, out);
+    return {stray ? roundTheOutside(a, b) : std::move(out), stray};
+}
+
 void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
     PlacedWire wire;
     wire.id = c.id;
-    const bool moved = c.amended;
-    if (level(a, b) || std::fabs(a.x - b.x) < 0.5) {
-        wire.points = {a, b};
-    } else if (moved) {
-        wire.points = roundTheOutside(a, b);
-        wire.stray = true;
-    } else {
-        wire.points = c.ready.empty() ? besideTheTarget(c, a, b) : alongTheTarget(a, b);
-        if (crossesDevice(c, wire.points)) {
-            wire.points = roundTheOutside(a, b);
-            wire.stray = true;
-        }
-    }
+    Route route = routeOf(c, a, b);
+    wire.points = std::move(route.points);
+    wire.stray = route.stray;
     const bool along = !c.ready.empty() && !wire.stray && wire.points.size() == kStraight;
     wire.label = labelBox(along ? std::vector<Point>(wire.points.end() - 2, wire.points.end())
                                 : wire.points);
     const Protection* from = protectionAt(circuit_, c, End::From);
     // A fuse stands past the corners by which a conductor leaves: round the outside it is clear of
     // the device's name then, and beside others of its terminal on its own line.
-    const std::size_t past = wire.stray ? 1 : wire.points.size() > kStraight ? kLeaves : 0;
+    std::size_t past = wire.stray ? 1 : wire.points.size() > kStraight ? kLeaves : 0;
+    // No fuse fits a stretch that only steps aside.
+    const auto shortAt = [&](std::size_t i) {
+        return std::fabs(wire.points[i].x - wire.points[i + 1].x) +
+                   std::fabs(wire.points[i].y - wire.points[i + 1].y) <
+               kFuse;
+    };
+    while (past + 2 < wire.points.size() && shortAt(past)) {
+        ++past;
+    }
     const std::size_t line = wire.stray ? 0 : past;
     const Point& begin = wire.points[line];
     if (from != nullptr && level(begin, wire.points[line + 1]) &&
@@ -163,7 +215,9 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
         wire.label.x += 2.0 * kFuse - 16.0;  // clear of the fuse at its beginning
     }
     if (from != nullptr) {
-        wire.fuses.push_back(fuseAt(End::From, wire.points[past], wire.points[past + 1]));
+        const Point& next = wire.points[past + 1];
+        wire.fuses.push_back(
+            clearFuse(geometry_, fuseAt(End::From, wire.points[past], next), next));
     }
     if (protectionAt(circuit_, c, End::To) != nullptr) {
         const std::size_t n = wire.points.size();

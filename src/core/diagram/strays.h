@@ -30,6 +30,15 @@ private:
     [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
     [[nodiscard]] std::vector<Point> besideTheTarget(const Conductor& c, Point a, Point b);
     [[nodiscard]] static std::vector<Point> alongTheTarget(Point a, Point b);
+    [[nodiscard]] const PlacedDevice* placed(const DeviceId& id) const;
+    [[nodiscard]] std::vector<Point> besideTheLadder(const Conductor& c,
+                                                     Point a,
+                                                     const Rect& target) const;
+    struct Route {
+        std::vector<Point> points;
+        bool stray = false;
+    };
+    [[nodiscard]] Route routeOf(const Conductor& c, Point a, Point b);
 
     const Circuit& circuit_;
     DiagramGeometry& geometry_;

@@ -72,8 +72,8 @@ struct FuseFamily {
     bool selfResets = false;  // a breaker that closes again by itself, into the fault
     // A device upstream has so many times its rating, or both may open in a fault behind this one.
     double selectiveRatio = 2.0;
-    double perKelvin = 0.0;   // part of its rating that it loses with each kelvin above 25 degC
-    Volts dropAtRating;       // over fuse and holder at rated current
+    double perKelvin = 0.0;  // part of its rating that it loses with each kelvin above 25 degC
+    Volts dropAtRating;      // over fuse and holder at rated current
     std::vector<Amps> ratings;
     std::vector<EnvelopePoint> envelope;
     double price = 0.0;  // order of magnitude, fuse with its holder where it has one

@@ -86,10 +86,11 @@ Text describe(const Amendment& amendment) {
         },
         [&](const SetFuseDistance& a) -> Text {
             if (a.sheathed) {
-                return {a.end == End::From
-                            ? "fuse at the first end of {id} set {distance} from it, in a sheath"_text
-                            : "fuse at the second end of {id} set {distance} from it, in a sheath"_text,
-                        {id, {"distance", measure(a.distance)}}};
+                return {
+                    a.end == End::From
+                        ? "fuse at the first end of {id} set {distance} from it, in a sheath"_text
+                        : "fuse at the second end of {id} set {distance} from it, in a sheath"_text,
+                    {id, {"distance", measure(a.distance)}}};
             }
             return {a.end == End::From
                         ? "fuse at the first end of {id} set {distance} from it"_text

@@ -173,10 +173,12 @@ Text signalText(const EngineUnit& engine) {
         return "Its enable lead, its small fuse in, must read 0 V with the driver's switch off, about 12 V on."_text;
     }
     if (by == "d_plus") {
-        return "Its enable lead, its small fuse in, must read below 2 V with the key on and the engine stopped, "
+        return "Its enable lead, its small fuse in, must read below 2 V with the key on and the "
+               "engine stopped, "
                "about 14 V running."_text;
     }
-    return "Its enable lead, its small fuse in, must read 0 V with the engine stopped and the key on, about 14 V "
+    return "Its enable lead, its small fuse in, must read 0 V with the engine stopped and the key "
+           "on, about 14 V "
            "running."_text;
 }
 

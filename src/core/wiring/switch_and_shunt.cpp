@@ -210,7 +210,8 @@ private:
         LiveStep s;
         s.id = "on." + lead.value;
         s.stage = Stage::Main;
-        s.text = "Insert the fuse of the shunt's supply lead: its display or its lamp lights up, with the main switch still off."_text;
+        s.text =
+            "Insert the fuse of the shunt's supply lead: its display or its lamp lights up, with the main switch still off."_text;
         s.subjects = {subject(lead)};
         s.fuses = {lead};
         return s;
