@@ -35,15 +35,15 @@ const std::vector<RuleCase> kCases = {
     {"W1",
      Severity::Danger,
      [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(200)}};
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(50)}};
      },
      [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(15)}};
+         p.amendments = {SetFuse{ConductorId("fuseblock.feed+"), End::From, "", amps(40)}};
      }},
     {"W2",
      Severity::Fault,
      [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(150)}};
+         p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(175)}};
      },
      [](Plan& p) {
          p.amendments = {SetFuse{ConductorId("inverter.feed+"), End::From, "", amps(200)}};
@@ -65,20 +65,28 @@ const std::vector<RuleCase> kCases = {
          p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "class_t", amps(250)}};
      }},
     {"W7",
+     Severity::Advice,  // 5.7 % of 5; above twice the limit a fault, below
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(10)}};
+     },
+     [](Plan& p) {
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(16)}};
+     }},
+    {"W7",
      Severity::Fault,
      [](Plan& p) {
          p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(4)}};
      },
      [](Plan& p) {
-         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(50)}};
+         p.amendments = {SetSize{ConductorId("engine.feed+"), squareMillimetres(16)}};
      }},
     {"W8",
      Severity::Danger,
      [](Plan& p) {
-         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(4)}};
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(10)}};
      },
      [](Plan& p) {
-         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(70)}};
+         p.amendments = {SetSize{ConductorId("inverter.feed+"), squareMillimetres(16)}};
      }},
     {"W10",
      Severity::Fault,
@@ -196,15 +204,15 @@ const std::vector<RuleCase> kCases = {
     {"W16",
      Severity::Advice,
      [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.9)}};
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.6)}};
      },
      [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("inverter.feed+"), metres(0.9)}};
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.55)}};
      }},
     {"W17",
      Severity::Danger,
-     [](Plan& p) { p.van.places[6].ambient = celsius(106); },
-     [](Plan& p) { p.van.places[6].ambient = celsius(80); }},
+     [](Plan& p) { p.van.places[6].ambient = celsius(105); },
+     [](Plan& p) { p.van.places[6].ambient = celsius(104); }},
     {"W19",
      Severity::Advice,
      [](Plan& p) {
@@ -229,10 +237,10 @@ const std::vector<RuleCase> kCases = {
     {"W23",
      Severity::Fault,
      [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "", amps(100)}};
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "", amps(150)}};
      },
      [](Plan& p) {
-         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "", amps(250)}};
+         p.amendments = {SetFuse{ConductorId("main.feed+"), End::From, "", amps(175)}};
      }},
     {"W24",
      Severity::Danger,
@@ -280,7 +288,7 @@ const std::vector<RuleCase> kCases = {
          p.amendments = {SetSize{ConductorId("bond"), squareMillimetres(10)}};
      },
      [](Plan& p) {
-         p.amendments = {SetSize{ConductorId("bond"), squareMillimetres(95)}};
+         p.amendments = {SetSize{ConductorId("bond"), squareMillimetres(16)}};
      }},
     {"G4",
      Severity::Fault,

@@ -76,7 +76,7 @@ void putFarInverter(Plan& p, double mm2) {
 const std::vector<RuleCase> kCases = {
     {"B1",
      Severity::Fault,
-     [](Plan& p) { p.trip.daysWithoutSun = 30; },
+     [](Plan& p) { p.trip.daysWithoutSun = 2; },
      [](Plan& p) { p.trip.daysWithoutSun = 1; }},
     {"B2",
      Severity::Advice,  // at the inverter's rating; what is needed, 1000 W and the loads, is within
@@ -99,16 +99,17 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { putEngine(p.gear, EngineChoice{"dcdc_20"}); }},
     {"I1",
      Severity::Fault,
-     [](Plan& p) { p.appliances.back().rated = watts(3000); },
-     [](Plan& p) { p.appliances.back().rated = watts(1500); }},
+     [](Plan& p) { p.appliances.back().rated = watts(1601); },
+     [](Plan& p) { p.appliances.back().rated = watts(1600); }},
     {"B4",
      Severity::Fault,
      [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(6)},
-                         SetLength{ConductorId("bank.1.lead-"), metres(6)}};
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(2)},
+                         SetLength{ConductorId("bank.1.lead-"), metres(2)}};
      },
      [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.6)}};
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(1.5)},
+                         SetLength{ConductorId("bank.1.lead-"), metres(1.5)}};
      }},
     {"B3",
      Severity::Fault,
@@ -191,9 +192,9 @@ const std::vector<RuleCase> kCases = {
          putSolar(p.gear, SolarChoice{"panel_180", 2, 1, "mppt_100_50"});
      }},
     {"S4",
-     Severity::Danger,  // 1.25 · 3 · 9.4 A against the 20 A that a panel bears
+     Severity::Danger,  // 1.25 · 2 · 9.4 A against the 20 A that a panel bears
      [](Plan& p) {
-         solarOf(p.gear)->parallel = 4;
+         solarOf(p.gear)->parallel = 3;
          solarOf(p.gear)->series = 1;
          unitOf(p.gear, UnitId(kSunUnit))->options["string_fuses"] = "none";
      },
@@ -201,13 +202,6 @@ const std::vector<RuleCase> kCases = {
          solarOf(p.gear)->parallel = 2;
          unitOf(p.gear, UnitId(kSunUnit))->options["string_fuses"] = "none";
      }},
-    {"S5",
-     Severity::Fault,  // three of 24.3 V in series are above 60 V
-     [](Plan& p) {
-         solarOf(p.gear)->series = 3;
-         unitOf(p.gear, UnitId(kSunUnit))->options["array_isolator"] = "none";
-     },
-     [](Plan& p) { unitOf(p.gear, UnitId(kSunUnit))->options["array_isolator"] = "inlet"; }},
     {"S5",
      Severity::Fault,  // three of 24.6 V in series are above 60 V
      [](Plan& p) {
@@ -219,11 +213,11 @@ const std::vector<RuleCase> kCases = {
      Severity::Danger,
      [](Plan& p) {
          solarOf(p.gear)->parallel = 3;
-         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(1.5)}};
+         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(2.5)}};
      },
      [](Plan& p) {
          solarOf(p.gear)->parallel = 3;
-         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(6)}};
+         p.amendments = {SetSize{ConductorId("array.lead+"), squareMillimetres(4)}};
      }},
     {"S7",
      Severity::Danger,
@@ -293,7 +287,7 @@ const std::vector<RuleCase> kCases = {
     {"E9",
      Severity::Advice,
      [](Plan& p) { p.trip.drivingPerDay = hours(0); },
-     [](Plan& p) { p.trip.drivingPerDay = hours(2); }},
+     [](Plan& p) { p.trip.drivingPerDay = hours(0.1); }},
     {"E11",
      Severity::Fault,
      [](Plan& p) {
@@ -321,10 +315,10 @@ const std::vector<RuleCase> kCases = {
     {"B5",
      Severity::Fault,
      [](Plan& p) {
-         bankOf(p.gear).unlike = {{2, "", 0.8}};
+         bankOf(p.gear).unlike = {{2, "", 0.89}};
      },
      [](Plan& p) {
-         bankOf(p.gear).unlike = {{2, "", 0.95}};
+         bankOf(p.gear).unlike = {{2, "", 0.9}};
      }},
     {"S11",
      Severity::Fault,
@@ -351,12 +345,12 @@ const std::vector<RuleCase> kCases = {
      [](Plan& p) { putOwnInverter(p, squareMillimetres(95)); }},
     {"I3",
      Severity::Advice,
-     [](Plan& p) { inverterOf(p.gear)->usedUpTo = watts(1200); },
+     [](Plan& p) { inverterOf(p.gear)->usedUpTo = watts(1599); },
      [](Plan& p) { inverterOf(p.gear)->usedUpTo = watts(1600); }},
     {"I4",
      Severity::Fault,
      [](Plan& p) { putFarInverter(p, 25); },
-     [](Plan& p) { putFarInverter(p, 50); }},
+     [](Plan& p) { putFarInverter(p, 35); }},
     {"B8",
      Severity::Fault,
      [](Plan& p) {
