@@ -52,8 +52,12 @@ std::vector<bool> Reach::reached(bool starter) const {
 std::optional<LiveFrom> Reach::boltedAt(const ConductorId& fuse) const {
     const std::size_t index = circuit_.index->conductors.at(fuse);
     const auto& fitted = cables_.rows[index].fuseFrom;
-    if (!fitted || fitted->leftOut || fitted->holds == Holds::Block ||
-        familyOf(library_, fitted->family).mount == FuseMount::Block) {
+    if (!fitted || fitted->leftOut || fitted->holds == Holds::Block) {
+        return std::nullopt;
+    }
+    const FuseFamily& family = familyOf(library_, fitted->family);
+    // A cartridge whose holder has clamps for the cable is put in by closing the holder.
+    if (family.mount == FuseMount::Block || !needsLug(studOf(family, fitted->rating))) {
         return std::nullopt;
     }
     const auto node = static_cast<std::size_t>(circuit_.index->ends[index].from.node);
