@@ -92,9 +92,8 @@ std::vector<Rect> alongside(const Point& a, const Point& b) {
 
 PlacedFuse clearFuse(const DiagramGeometry& there, const PlacedFuse& fuse, const Point& next) {
     const auto lies = [&](const PlacedFuse& f) {
-        return std::ranges::any_of(there.devices, [&](const PlacedDevice& d) {
-            return overlap(d.rect, painted(f));
-        });
+        return std::ranges::any_of(
+            there.devices, [&](const PlacedDevice& d) { return overlap(d.rect, painted(f)); });
     };
     const double left = fuse.horizontal ? next.x - fuse.center.x : next.y - fuse.center.y;
     for (double on = 0.0; on + kFuse < std::fabs(left); on += kStep) {
