@@ -7252,10 +7252,6 @@
         <translation>gPV-Sicherung 10×38 im Halter</translation>
     </message>
     <message>
-        <source>gPV 10×38 in its holder</source>
-        <translation>gPV 10×38 im Halter</translation>
-    </message>
-    <message>
         <source>IEC 60269-6</source>
         <translation>IEC 60269-6</translation>
     </message>
@@ -10830,6 +10826,10 @@
     <message>
         <source>The lead to the display also supplies it: nothing more at the bank. Switched off with the display, it loses count.</source>
         <translation>Die Leitung zur Anzeige versorgt ihn mit: an der Bank kommt nichts dazu. Mit der Anzeige ausgeschaltet, verliert er den Stand.</translation>
+    </message>
+    <message>
+        <source>gPV 10×38</source>
+        <translation>gPV 10×38</translation>
     </message>
 </context>
 <context>

@@ -169,6 +169,30 @@ void expectClear(const Circuit& circuit, const DiagramGeometry& g, const PlacedW
     }
 }
 
+// A line of text is ten high, a fuse 22 long: beside its terminal means within two fuses of it.
+TEST(Diagram, FusesOfRungsStandBesideTheirTerminals) {
+    int seen = 0;
+    for (const Plan& plan : {test::aSmallVan(), test::aFullVan(), test::theDemo()}) {
+        const DiagramGeometry g = layOut(circuitOf(plan), {});
+        for (const PlacedWire& w : g.wires) {
+            for (const PlacedFuse& fuse : w.fuses) {
+                if (w.points.size() != 2) {
+                    continue;
+                }
+                const Point& at = fuse.end == End::From ? w.points.front() : w.points.back();
+                const double away =
+                    std::fabs(fuse.center.x - at.x) + std::fabs(fuse.center.y - at.y);
+                EXPECT_GT(away, 10.0) << w.id.value;
+                EXPECT_LT(away, 40.0) << w.id.value;
+                const Rect symbol{fuse.center.x - 5.0, fuse.center.y - 11.0, 10.0, 22.0};
+                EXPECT_FALSE(overlap(symbol, painted(w))) << w.id.value;
+                ++seen;
+            }
+        }
+    }
+    EXPECT_GT(seen, 20);
+}
+
 TEST(Diagram, LabelsOfMovedLeadsLieOnNothingAndWithinTheSheet) {
     for (const test::Mistake& mistake : test::mistakes()) {
         SCOPED_TRACE(mistake.name);
