@@ -212,10 +212,6 @@
         <translation>{from} → {to}, {cable}</translation>
     </message>
     <message>
-        <source>way {way}, {rest}</source>
-        <translation>Abgang {way}, {rest}</translation>
-    </message>
-    <message>
         <source>sum over the parts list</source>
         <translation>Summe über die Teileliste</translation>
     </message>
@@ -7248,10 +7244,6 @@
         <translation>6 kA bei 32 V, aus dem Gedächtnis; Nachbauten: 2 kA annehmen</translation>
     </message>
     <message>
-        <source>gPV fuse 10×38 in its holder</source>
-        <translation>gPV-Sicherung 10×38 im Halter</translation>
-    </message>
-    <message>
         <source>IEC 60269-6</source>
         <translation>IEC 60269-6</translation>
     </message>
@@ -10831,6 +10823,14 @@
         <source>gPV 10×38</source>
         <translation>gPV 10×38</translation>
     </message>
+    <message>
+        <source>{block}, way {way}</source>
+        <translation>{block}, Abgang {way}</translation>
+    </message>
+    <message>
+        <source>gPV fuse 10×38</source>
+        <translation>gPV-Sicherung 10×38</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>
@@ -12145,6 +12145,10 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
     <message>
         <source>Second line</source>
         <translation>Zweite Zeile</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

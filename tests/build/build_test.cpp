@@ -168,6 +168,10 @@ TEST(Labels, SayNumberWhereToSizeAndFuse) {
     EXPECT_NE(english(label->second).find("positive bus bar → "), std::string::npos);
     EXPECT_NE(english(label->second).find("mm²"), std::string::npos);
     EXPECT_NE(english(label->second).find(" A"), std::string::npos);
+    const auto way = std::ranges::find(
+        d.build.labels, ConductorId("circuit.kitchen.feed+"), &LabelText::conductor);
+    EXPECT_EQ(english(way->second).find("fuse block, way 1 → fridge (+), "), 0u)
+        << english(way->second);
 }
 
 // Own arithmetic: two switches on one plate, one on another; the second of a two-way pair is at its

@@ -127,7 +127,8 @@ ListModel* labelsModel(Document& document, QObject* parent) {
                 rows.push_back({q(l.first), q(l.second)});
             }
             for (const WarningLabel& l : d.build.warnings) {
-                rows.push_back({q(l.first), q(l.second)});
+                const QString on = q(findDevice(d.wiring.circuit, l.device)->name);
+                rows.push_back({Lists::tr("%1: %2").arg(on, q(l.first)), q(l.second)});
             }
             return rows;
         },

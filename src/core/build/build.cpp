@@ -36,14 +36,15 @@ std::vector<LabelText> labelsOf(const Library& library,
         label.conductor = c.id;
         label.first = {"{number}  {conductor}"_text,
                        {{"number", count(label.number)}, {"conductor", c.name}}};
+        Text from = placeName(circuit, c.from);
+        if (const auto way = build.ways.find(c.id); way != build.ways.end()) {
+            from = {"{block}, way {way}"_text,
+                    {{"block", std::move(from)}, {"way", count(way->second)}}};
+        }
         label.second = {"{from} → {to}, {cable}"_text,
-                        {{"from", placeName(circuit, c.from)},
+                        {{"from", std::move(from)},
                          {"to", placeName(circuit, c.to)},
                          {"cable", sizeAndFuse(library, *row)}}};
-        if (const auto way = build.ways.find(c.id); way != build.ways.end()) {
-            label.second = {"way {way}, {rest}"_text,
-                            {{"way", count(way->second)}, {"rest", label.second}}};
-        }
         out.push_back(std::move(label));
     }
     return out;

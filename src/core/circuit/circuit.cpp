@@ -210,7 +210,9 @@ const Port* findPort(const Circuit& circuit, const TerminalId& id) {
 Text placeName(const Circuit& circuit, const TerminalId& id) {
     const Device* device = findDevice(circuit, id.device);
     promise(device != nullptr, "a terminal belongs to a device of the circuit");
-    if (device->ports.size() == 1) {
+    // A way of a block is called by what hangs on it, which only files say so.
+    const bool byName = id.port.find('.') == std::string::npos;
+    if (device->ports.size() == 1 || !byName) {
         return device->name;
     }
     return {"{device} ({port})"_text, {{"device", device->name}, {"port", Text::given(id.port)}}};
