@@ -205,6 +205,19 @@ TEST(WarningLabels, SayWhatTheMainSwitchLeavesOn) {
     EXPECT_EQ(warningOn(design(plan, library()), "main.switch"), nullptr);
 }
 
+// Own arithmetic from the rule's 0.24 EUR for each mm² and metre: 25 mm² costs 6.00 EUR a metre.
+TEST(Parts, CableIsPricedByItsCopper) {
+    const Design d = design(test::aFullVan(), library());
+    int seen = 0;
+    for (const Part& p : d.build.parts) {
+        if (p.group == PartGroup::Cable && english(p.name).find("25 mm²") == 0) {
+            EXPECT_NEAR(p.price / p.quantity.si, 6.0, 1e-9) << english(p.name);
+            ++seen;
+        }
+    }
+    EXPECT_GE(seen, 1);
+}
+
 TEST(Numbers, OfStepsAreThoseOnTheLabels) {
     const Design d = design(test::aSmallVan(), library());
     const auto step = std::ranges::find(d.powerUp.switchOn, "on.fuseblock", &SwitchStep::id);

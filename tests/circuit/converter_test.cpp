@@ -59,6 +59,17 @@ TEST(Converter, FeedsTheTwelveVoltLoadsOfAHighBank) {
     EXPECT_GT(*fridge, volts(25));
 }
 
+// Judgement: five milliohms inside. 12.5 V set, less that.
+TEST(Converter, SagsByWhatItCarries) {
+    const Design d = design(aHighVan(), library());
+    const MomentSolution& m = momentOf(d, "loads");
+    const auto out = m.between(
+        d.wiring.circuit, {DeviceId("converter"), "out+"}, {DeviceId("converter"), "neg"});
+    ASSERT_TRUE(out.has_value());
+    const double current = test::currentOf(d.wiring.circuit, m, "converter")->si();
+    EXPECT_NEAR(out->si(), 12.5 - 0.005 * current, 1e-6);
+}
+
 TEST(Converter, MakesNoRailWhileTheMainSwitchIsOff) {
     const Design d = design(aHighVan(), library());
     const MomentSolution& rest = momentOf(d, "rest");

@@ -47,6 +47,29 @@ TEST(Csv, EveryTableOfTheDemoReadsBackWithTheSameNumberOfCells) {
     EXPECT_EQ(readCsv(partsCsv(d))->size(), d.build.parts.size() + 1);
 }
 
+// Each figure under its own head: a short at the near end is the larger one (Ohm's law).
+TEST(Csv, CablesHaveEachFigureUnderItsHead) {
+    const Design d = design(test::theDemo(), library());
+    const auto rows = *readCsv(cablesCsv(d, library()));
+    const auto column = [&](const char* head) {
+        const auto at = std::ranges::find(rows.front(), head);
+        EXPECT_NE(at, rows.front().end()) << head;
+        return static_cast<std::size_t>(at - rows.front().begin());
+    };
+    const auto row = std::ranges::find_if(
+        rows, [&](const CsvRow& r) { return r[column("conductor")] == "inverter.feed+"; });
+    ASSERT_NE(row, rows.end());
+    const auto cell = [&](const char* head) { return std::stod((*row)[column(head)]); };
+    const CableRow& ours = test::rowOf(d, "inverter.feed+");
+    EXPECT_NEAR(cell("load_a"), ours.load.si(), 1.0);
+    EXPECT_NEAR(cell("area_mm2"), ours.area.si() * 1e6, 1e-6);
+    EXPECT_NEAR(cell("ampacity_a"), ours.ampacity.si(), 1.0);
+    EXPECT_NEAR(cell("fuse_a"), ours.fuseFrom->rating.si(), 1e-6);
+    EXPECT_NEAR(cell("fault_near_a"), ours.faultNear.si(), ours.faultNear.si() * 1e-3);
+    EXPECT_NEAR(cell("fault_far_a"), ours.faultFar.si(), ours.faultFar.si() * 1e-3);
+    EXPECT_GT(cell("fault_near_a"), cell("fault_far_a"));
+}
+
 TEST(Report, JsonHoldsTheDesignsOwnFigures) {
     const Design d = design(test::theDemo(), library());
     const json report = json::parse(reportJson(d, library()));

@@ -56,6 +56,14 @@ TEST(PowerUp, BehindTheOpenMainSwitchNothingIsLive) {
     EXPECT_EQ(s.readings[3].value.si, 0.0);
 }
 
+// Common practice: a hundred ohms behind a fuse with the loads off is no short circuit.
+TEST(PowerUp, BehindEachFuseAHundredOhmsAreAskedFor) {
+    const PowerUp sheet = design(test::aSmallVan(), test::library()).powerUp;
+    const auto step = std::ranges::find(sheet.deadTests, "dead.shorts", &SwitchStep::id);
+    ASSERT_NE(step, sheet.deadTests.end());
+    EXPECT_EQ(step->readings.front().low.si, 100.0);
+}
+
 TEST(PowerUp, InverterIdlesAtItsOwnLoss) {
     const PowerUp p = design(test::aFullVan(), library()).powerUp;
     const InverterModel& i = *findById(library().inverters, "inverter_1600");

@@ -3,8 +3,10 @@
 
 #include <gtest/gtest.h>
 
+#include "core/design/design.h"
 #include "core/gear/inverter.h"
 #include "core/plan/units.h"
+#include "core/supply/frost.h"
 #include "core/supply/sun_months.h"
 #include "tests/support/builders.h"
 #include "tests/support/near.h"
@@ -37,6 +39,31 @@ TEST(Supply, AColdTripLeavesLessOfTheBank) {
     plan.trip.lastMonth = 2;
     // The bank lies at the mean of the coldest of the three months, below freezing in Oslo.
     EXPECT_LT(supplyOf(plan).usable.si(), 0.92 * summer);
+}
+
+// Own arithmetic from the climate's table: Oslo's January has a mean of -4, its record is -22; the
+// night lies half the span between the two below the mean. July has 17.
+TEST(Supply, TheColdNightLiesHalfwayToTheRecordBelowTheMean) {
+    const Climate& oslo = *std::ranges::find_if(
+        test::library().climates, [](const Climate& c) { return c.name.english == "Oslo"; });
+    Plan plan = test::aSmallVan();
+    plan.trip.firstMonth = plan.trip.lastMonth = 1;
+    EXPECT_DOUBLE_EQ(coldNight(plan, oslo).degrees, -13.0);
+    plan.trip.firstMonth = plan.trip.lastMonth = 7;
+    EXPECT_DOUBLE_EQ(coldNight(plan, oslo).degrees, 8.0);
+}
+
+// Own arithmetic: Munich's warmest month has 19 degC, a warm day 6 more; NOCT 45 degC adds
+// 1000/800 (45 − 20) in full sun, the roof below 5 (common practice): 61.25 degC. Two panels of
+// 24.3 V at −0.28 %/K from 25 degC.
+TEST(Sun, AHotDayLeavesAStringThisMuch) {
+    Plan plan = test::aFullVan();
+    plan.trip.climate = "Munich";
+    plan.trip.firstMonth = 5;
+    plan.trip.lastMonth = 9;
+    const Design d = design(plan, test::library());
+    const auto& hot = std::get<Measure>(d.why.find(FigureId("mppt.voc.hot"))->result);
+    test::expectNear(hot.si, 2 * 24.3 * (1.0 - 0.0028 * 36.25), 1e-9);
 }
 
 TEST(Supply, AnInverterAddsItsIdleAndItsConversion) {

@@ -66,6 +66,16 @@ TEST(Moments, AtRestNothingFlows) {
     EXPECT_NEAR(bankCurrent(d, solutionOf(d, "rest")).si(), 0.0, 1e-6);
 }
 
+// A lead battery of six cells at rest, well charged: about 12.7 V (common knowledge of the trade).
+TEST(Moments, AtRestTheStarterBatteryHasItsOwnVolts) {
+    const Design d = design(test::aFullVan(), test::library());
+    const auto rest = std::ranges::find(d.moments, std::string("rest"), &MomentSolution::moment);
+    const auto volts =
+        rest->between(d.wiring.circuit, {DeviceId("starter"), "+"}, {DeviceId("starter"), "-"});
+    ASSERT_TRUE(volts.has_value());
+    EXPECT_NEAR(volts->si(), 12.7, 1e-6);
+}
+
 TEST(Moments, NoonAndDrivingChargeTheEveningDischarges) {
     const Design d = design(test::theDemo(), library());
     EXPECT_LT(bankCurrent(d, solutionOf(d, "noon")), amps(-30));
