@@ -4,7 +4,9 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <map>
 
+#include "core/cables/conductor_physics.h"
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/design/why.h"
@@ -45,6 +47,16 @@ TEST(Sizing, OfUnamendedPlansKeepsEveryLimit) {
                 EXPECT_TRUE(r.fuseFrom->interrupts >= r.fuseFrom->strongest || r.fuseFrom->backup);
             }
         }
+    }
+}
+
+// ISO 10133, annex A (from memory): no reduction up to three, then 0.7, 0.6 from seven on, 0.5
+// from 25 on.
+TEST(Bundles, LeaveLessFromTheFourthConductorOn) {
+    const std::map<int, double> factors{
+        {1, 1.0}, {3, 1.0}, {4, 0.7}, {6, 0.7}, {7, 0.6}, {24, 0.6}, {25, 0.5}, {60, 0.5}};
+    for (const auto& [tied, factor] : factors) {
+        EXPECT_EQ(bundleFactor(library(), tied).factor, factor) << tied;
     }
 }
 

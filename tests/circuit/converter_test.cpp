@@ -59,6 +59,15 @@ TEST(Converter, FeedsTheTwelveVoltLoadsOfAHighBank) {
     EXPECT_GT(*fridge, volts(25));
 }
 
+// A tenth of what it makes may be lost, not of what it is made from.
+TEST(Converter, DropsBehindItAreFractionsOfTwelveVolts) {
+    const Design d = design(aHighVan(), library());
+    const auto path =
+        std::ranges::find(d.wiring.circuit.paths, std::string("drop.load.lamp"), &DropPath::id);
+    ASSERT_NE(path, d.wiring.circuit.paths.end());
+    EXPECT_EQ(path->base, volts(12.0));
+}
+
 // Judgement: five milliohms inside. 12.5 V set, less that.
 TEST(Converter, SagsByWhatItCarries) {
     const Design d = design(aHighVan(), library());

@@ -45,6 +45,19 @@ TEST(Relations, AFuseCoversWhatGoesOnFromItAndBack) {
     EXPECT_EQ(coverOf(c, "vehicle.starter-"), "");      // its maker's
 }
 
+// What a charger draws from the starter battery returns through its negative, the bond and the
+// body.
+TEST(Relations, TheWayBackToTheStarterBatteryPassesTheBond) {
+    const Circuit c = circuitOf(test::aFullVan());
+    const auto path = std::ranges::find_if(
+        c.paths, [](const DropPath& p) { return p.source.pos.device == DeviceId("starter"); });
+    ASSERT_NE(path, c.paths.end());
+    for (const char* id : {"engine.feed+", "dcdc.feed-", "bond"}) {
+        EXPECT_NE(std::ranges::find(path->conductors, ConductorId(id)), path->conductors.end())
+            << id;
+    }
+}
+
 TEST(Relations, AStringsFuseCoversItsLinks) {
     Plan plan = test::aSmallVan();
     plan.gear.banks.front().series = 2;

@@ -27,6 +27,18 @@ double share(const Design& d) {
 
 // By symmetry: of two batteries tapped at opposite ends one current passes the link out, the other
 // the link back; where both links are alike, both give the same. Fuses stand in one of them.
+TEST(BankWays, BatteriesAreNumberedWhereThereAreSeveral) {
+    Plan plan = test::aSmallVan();
+    const auto nameOf = [&](const char* id) {
+        const Design d = design(plan, test::library());
+        return english(findDevice(d.wiring.circuit, DeviceId(id))->name);
+    };
+    EXPECT_EQ(nameOf("bank.1").find('('), std::string::npos);
+    plan.gear.banks.front().count = 2;
+    EXPECT_NE(nameOf("bank.1").find("(1)"), std::string::npos);
+    EXPECT_NE(nameOf("bank.2").find("(2)"), std::string::npos);
+}
+
 TEST(BankWays, TwoTappedDiagonallyShareEvenlyWhereTheirLinksAreAlike) {
     Plan plan = joinedBy("diagonal", 2);
     const double fused = share(design(plan, library()));

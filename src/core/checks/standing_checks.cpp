@@ -63,9 +63,9 @@ Finding notSolved(const CheckInput& in, const MomentSolution& solved, const Text
 }
 
 Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text& name) {
-    const std::string id = solved.weakest ? in.wiring.circuit.devices[*solved.weakest].id.value
-                                          : firstSubject(in, DeviceKind::Battery).id;
-    Finding f = findingOf(in, "SERVE", {SubjectKind::Device, id});
+    const Device& weakest = solved.weakest ? in.wiring.circuit.devices[*solved.weakest]
+                                           : *firstOf(in.wiring.circuit, DeviceKind::Battery);
+    Finding f = findingOf(in, "SERVE", subject(weakest.id));
     f.id = "SERVE " + solved.moment;
     // Nearly all is not enough either; as a figure it would only puzzle.
     constexpr double kNearlyAll = 0.995;
@@ -73,7 +73,7 @@ Finding notServed(const CheckInput& in, const MomentSolution& solved, const Text
         solved.servable < kNearlyAll
             ? "In the situation '{moment}' the loads cannot be supplied: at most {part} of their power, weakest at {load}."_text
             : "In the situation '{moment}' the loads can only just not be supplied, weakest at {load}."_text,
-        {{"moment", name}, {"part", percent(solved.servable)}, {"load", id}}};
+        {{"moment", name}, {"part", percent(solved.servable)}, {"load", weakest.name}}};
     f.why = {
         "Cables and batteries cannot deliver that power at any voltage: the voltage collapses."_text,
         {}};
