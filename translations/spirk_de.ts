@@ -11686,6 +11686,10 @@ Der Ausgang des Wechselrichters führt Netzspannung und kann töten, auch ohne L
         <source>Largest load</source>
         <translation>Größter Verbraucher</translation>
     </message>
+    <message>
+        <source>Way %1</source>
+        <translation>Abgang %1</translation>
+    </message>
 </context>
 <context>
     <name>spirk::app::Entry</name>

@@ -112,6 +112,8 @@ TEST(WhyOfPower, OfAChargerComesOutOfItsTermsToo) {
         const Design d = design(plan, library());
         for (std::size_t m = 0; m < d.moments.size(); ++m) {
             const Moment& moment = d.wiring.moments[m];
+            // A battery takes in nothing that it passes on.
+            EXPECT_FALSE(why(d, inputFigure(moment, DeviceId("bank.1"))).has_value());
             for (const char* device : {"mppt", "dcdc"}) {
                 const auto power = why(d, powerFigure(moment, DeviceId(device)));
                 const auto current = why(d, deviceFigure(moment, DeviceId(device)));

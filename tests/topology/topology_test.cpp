@@ -51,6 +51,14 @@ TEST_P(Mistakes, IsFoundAndChangesNoSize) {
         EXPECT_EQ(d.cables.rows[i].area, sound.cables.rows[i].area)
             << mistake.name << ": " << d.cables.rows[i].id.value;
     }
+    // And every device is made of what it would be made of.
+    for (std::size_t i = 0; i < d.wiring.circuit.devices.size(); ++i) {
+        const Device& now = d.wiring.circuit.devices[i];
+        const Device& meant = sound.wiring.circuit.devices[i];
+        EXPECT_EQ(now.made ? now.made->model : "", meant.made ? meant.made->model : "")
+            << mistake.name << ": " << now.id.value;
+        EXPECT_EQ(english(now.part), english(meant.part)) << mistake.name << ": " << now.id.value;
+    }
 }
 
 INSTANTIATE_TEST_SUITE_P(Topology, Mistakes, ::testing::ValuesIn(mistakes()));

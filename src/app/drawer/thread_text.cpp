@@ -168,8 +168,10 @@ private:
 
     [[nodiscard]] QString terminal(const TerminalId& t) const {
         const Device* device = findDevice(d_.wiring.circuit, t.device);
+        // A way of a block goes by its number, which the label says.
+        const bool byName = t.port.find('.') == std::string::npos;
         return link(subject(t.device), device == nullptr ? q(t.device.value) : q(device->name)) +
-               " " + escaped(t.port);
+               (byName ? " " + escaped(t.port) : QString());
     }
 
     // For the gland or grommet that it passes.
@@ -244,13 +246,18 @@ private:
         row(DrawerWords::tr("Place"), escaped(placeName(device->place)));
         if (device->appliance) {
             row(DrawerWords::tr("Appliance"),
-                link(subject(*device->appliance), q(device->appliance->value)));
+                link(subject(*device->appliance), q(device->name)));
             figure(DrawerWords::tr("Energy per day"), energyFigure(*device->appliance));
         }
         for (const Conductor& c : circuit.conductors) {
             if (c.from.device == id || c.to.device == id) {
                 const std::string& port = c.from.device == id ? c.from.port : c.to.port;
-                row(DrawerWords::tr("Terminal %1").arg(q(port)), link(subject(c.id), q(c.name)));
+                const auto way = d_.build.ways.find(c.id);
+                const bool isWay =
+                    way != d_.build.ways.end() && port.find('.') != std::string::npos;
+                row(isWay ? DrawerWords::tr("Way %1").arg(way->second)
+                          : DrawerWords::tr("Terminal %1").arg(q(port)),
+                    link(subject(c.id), q(c.name)));
             }
         }
         for (const DeviceSetting& s : d_.powerUp.settings) {
