@@ -147,6 +147,27 @@ TEST(Rules, EachRegionSaysOnWhoseWordItStands) {
     EXPECT_NE(basis(library(), "W1").source.english.find("EN 1648: check"), std::string::npos);
 }
 
+// Own arithmetic: 80 m of 1.5 mm² have about 1 ohm; 12.8 V give at most 41 W through them, of 400.
+TEST(Rules, ACollapseSaysHowMuchCanBeSupplied) {
+    Plan plan = test::aSmallVan();
+    plan.appliances.front().rated = watts(400);
+    plan.appliances.front().measured.reset();
+    const std::string feed = "circuit." + plan.appliances.front().id.value + ".feed";
+    for (const char* end : {"+", "-"}) {
+        plan.amendments.emplace_back(SetLength{ConductorId(feed + end), metres(40)});
+        plan.amendments.emplace_back(SetSize{ConductorId(feed + end), squareMillimetres(1.5)});
+    }
+    const Design d = design(plan, library());
+    const Finding* f = test::findingOf(d, "SERVE");
+    ASSERT_NE(f, nullptr);
+    const std::string what = english(f->what);
+    const std::size_t at = what.find("at most ");
+    ASSERT_NE(at, std::string::npos) << what;
+    // The fuse, the joints and the battery take a part too.
+    EXPECT_NEAR(std::stod(what.substr(at + 8)), 9.0, 1.5) << what;
+    EXPECT_NE(what.find("weakest at fridge"), std::string::npos) << what;
+}
+
 TEST(Rules, ACleanPlanHasNoFindings) {
     for (const Finding& f : design(test::aMeasuredVan(), library()).checks.findings) {
         ADD_FAILURE() << f.id << ": " << english(f.what);
