@@ -296,5 +296,16 @@ TEST(Why, AServedLoadsTermsSayWhatAnUnservedOneGets) {
     EXPECT_TRUE(found);
 }
 
+TEST(WhyVolts, AreBetweenTwoBarsAndAcrossOneDevice) {
+    const Design d = design(test::aFullVan(), library());
+    const auto title = [&](const char* device, const char* port) {
+        const auto figure = why(d, voltsFigure(d.wiring.moments.front(), {DeviceId(device), port}));
+        return figure ? english(figure->title) : std::string();
+    };
+    EXPECT_EQ(title("bus.pos", "bar").find("voltage between positive bus bar and negative bus bar"),
+              0u);
+    EXPECT_NE(title("inverter", "dc+").find("voltage dc+ to dc-"), std::string::npos);
+}
+
 }  // namespace
 }  // namespace spirk
