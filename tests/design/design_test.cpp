@@ -113,6 +113,31 @@ TEST(Consequence, NamesWhatAnEditChanged) {
     EXPECT_TRUE(consequence(before, before).empty());
 }
 
+// Less than a twentieth of a day, a watt, a hundred grams and one of the currency is not worth a
+// word (judgement).
+TEST(Consequence, SaysNothingOfWhatNobodyNotices) {
+    StandingFigures before;
+    before.daysWithoutSun = 2.0;
+    before.currency = "EUR";
+    const auto says = [&](auto change) {
+        StandingFigures after = before;
+        change(after);
+        return !consequence(before, after).empty();
+    };
+    EXPECT_TRUE(says([](StandingFigures& f) { f.daysWithoutSun = 2.06; }));
+    EXPECT_FALSE(says([](StandingFigures& f) { f.daysWithoutSun = 1.96; }));
+    EXPECT_TRUE(says([](StandingFigures& f) { f.worstOnInverter = watts(1.1); }));
+    EXPECT_FALSE(says([](StandingFigures& f) { f.worstOnInverter = watts(0.9); }));
+    EXPECT_TRUE(says([](StandingFigures& f) { f.weightKg = 0.11; }));
+    EXPECT_FALSE(says([](StandingFigures& f) { f.weightKg = 0.09; }));
+    EXPECT_TRUE(says([](StandingFigures& f) { f.price = 1.1; }));
+    EXPECT_FALSE(says([](StandingFigures& f) { f.price = 0.9; }));
+    EXPECT_FALSE(says([](StandingFigures& f) {
+        f.price = 100.0;
+        f.currency = "USD";
+    }));
+}
+
 // An edit is designed once: giving numbers afterwards comes to the same as having given them.
 TEST(Design, NumbersGivenAfterwardsChangeNothingElse) {
     const Plan plan = test::aFullVan();
