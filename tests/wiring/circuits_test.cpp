@@ -156,6 +156,16 @@ TEST(AlwaysOn, IsGroupedAsTheOthersWhereThePersonLikesThat) {
     EXPECT_FALSE(has(given, "circuit.given.always.main.feed+"));
 }
 
+// Five lugs came onto the first battery's stud: link, main feed, shunt, controller, alarm.
+TEST(AlwaysOn, HangsOnTheFarEndOfALinkedBank) {
+    Plan plan = withAnAlarm();
+    plan.gear.banks.front().count = 2;
+    plan.gear.banks.front().way = WayId("linked_batteries");
+    const Design d = design(plan, library());
+    EXPECT_EQ(leadOf(d, "circuit.given.always.main.feed+").from.device, DeviceId("bank.2"));
+    EXPECT_GT(voltsWithTheSwitchOff(d, "load.gas_alarm"), 12.0);
+}
+
 TEST(AlwaysOn, SurvivesTheFile) {
     const PlanReading back = readPlan(writePlan(withAnAlarm()), "test");
     ASSERT_TRUE(back.plan.has_value());

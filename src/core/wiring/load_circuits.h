@@ -39,7 +39,7 @@ inline constexpr const char* kBlockIsolator = "block_isolator";
 [[nodiscard]] Watts largestWatts(const Appliance& appliance);
 // At the bars of a rail, or at what a converter makes of them.
 [[nodiscard]] Hang hangOf(const System& gear, const RailUnit& rail);
-// Before the main switch of the rail's bank.
+// Before the main switch of the rail's bank, of a linked one at its far end.
 [[nodiscard]] Hang alwaysLive(const System& gear, const RailUnit& rail);
 // At the vehicle's own battery.
 [[nodiscard]] Hang onStarter();
