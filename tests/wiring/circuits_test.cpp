@@ -160,7 +160,7 @@ TEST(AlwaysOn, IsGroupedAsTheOthersWhereThePersonLikesThat) {
 TEST(AlwaysOn, HangsOnTheFarEndOfALinkedBank) {
     Plan plan = withAnAlarm();
     plan.gear.banks.front().count = 2;
-    plan.gear.banks.front().way = WayId("linked_batteries");
+    plan.gear.banks.front().way = WayId("diagonal");
     const Design d = design(plan, library());
     EXPECT_EQ(leadOf(d, "circuit.given.always.main.feed+").from.device, DeviceId("bank.2"));
     EXPECT_GT(voltsWithTheSwitchOff(d, "load.gas_alarm"), 12.0);
