@@ -245,8 +245,7 @@ private:
         begin();
         row(DrawerWords::tr("Place"), escaped(placeName(device->place)));
         if (device->appliance) {
-            row(DrawerWords::tr("Appliance"),
-                link(subject(*device->appliance), q(device->name)));
+            row(DrawerWords::tr("Appliance"), link(subject(*device->appliance), q(device->name)));
             figure(DrawerWords::tr("Energy per day"), energyFigure(*device->appliance));
         }
         for (const Conductor& c : circuit.conductors) {

@@ -138,7 +138,8 @@ Hang hangOf(const System& gear, const RailUnit& rail) {
 
 Hang alwaysLive(const System& gear, const RailUnit& rail) {
     Hang out = hangOf(gear, rail);
-    // Of a linked bank the other end: its first stud has the main feed and the shunt's lead already.
+    // Of a linked bank the other end: its first stud has the main feed and the shunt's lead
+    // already.
     out.pos = farBankPost(rail.bank, Pole::Positive);
     out.block = rail.id.value + ".always";
     out.parted = false;
