@@ -242,6 +242,13 @@ TEST_F(Units, AnAppliancesWiringIsChosenInNeedsAndItsCircuitInSupply) {
     EXPECT_EQ(router().switched->kind, SwitchKind::TwoWay);
     choose("wired.switch.second.bed");
     EXPECT_EQ(router().switched->second, PlaceId("bed"));
+    choose("wired.always_on");
+    EXPECT_TRUE(router().alwaysOn);
+    EXPECT_NE(
+        findConductor(design().wiring.circuit, ConductorId("circuit.given.always.main.feed+")),
+        nullptr);
+    choose("wired.always_on");
+    EXPECT_FALSE(router().alwaysOn);
     choose("wired.circuit.own");
     ASSERT_EQ(plan().gear.circuits.size(), 1u);
     trigger("view.station.supply");

@@ -8,6 +8,7 @@
 #include <set>
 
 #include "core/plan/edit.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 #include "tests/topology/mistakes.h"
 
@@ -88,6 +89,22 @@ TEST(Topology, ABankWithoutAnyWayToChargeItIsAFault) {
     ASSERT_NE(f, nullptr);
     EXPECT_EQ(f->severity, Severity::Fault);
     EXPECT_EQ(byId(design(aFullVan(), library()), "T4 bank"), nullptr);
+}
+
+// A relay only closes a contact: what it lets through returns by the bond and the body.
+TEST(Topology, ARelayWhoseCurrentCannotReturnIsSaid) {
+    Plan plan = aFullVan();
+    takeOutEngine(plan.gear);
+    plan.gear.sources.push_back({{UnitId("combiner"), WayId("relay_from_starter"), {}},
+                                 UnitId(kMainRail),
+                                 RelayChoice{"relay_140"}});
+    EXPECT_EQ(byId(design(plan, library()), "E7 combiner"), nullptr);
+    plan.amendments = {moved("bond", End::To, "bus.neg", "bar")};
+    const Design d = design(plan, library());
+    const Finding* f = byId(d, "E7 combiner");
+    ASSERT_NE(f, nullptr);
+    EXPECT_EQ(f->severity, Severity::Fault);
+    ASSERT_FALSE(f->mends.empty());
 }
 
 // Near misses: moved, and sound all the same.

@@ -249,15 +249,11 @@ private:
         }
         unreachable("decided(Decides)");
     }
-    [[nodiscard]] const Habit& habitOf(const std::string& id) const {
+    [[nodiscard]] Text habitText(const std::string& id) const {
         const Habit* habit = findById(task_.library.habits, id);
         promise(habit != nullptr, "a habit that decides is in the library");
-        return *habit;
-    }
-    [[nodiscard]] Text habitText(const std::string& id) const {
-        const Habit& habit = habitOf(id);
         return {"Decided by: {habit}. {reason}"_text,
-                {{"habit", habit.name}, {"reason", habit.reason}}};
+                {{"habit", habit->name}, {"reason", habit->reason}}};
     }
 
     void size(const Conductor& c, const CableRow& row) {

@@ -91,7 +91,7 @@ bool bringsEngineBack(const System& gear, const Conductor& c) {
         return std::ranges::any_of(units, [&](const auto& unit) { return unit.id == c.unit; });
     };
     return (c.purpose == Purpose::Bond && gear.usesEngine()) || isOf(gear.engines) ||
-           isOf(gear.relays) || isOf(gear.alternators);
+           isOf(gear.relays) || isOf(gear.combineds) || isOf(gear.alternators);
 }
 
 Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
