@@ -302,7 +302,8 @@ TEST_F(Window, DarkAndLightDifferAndPlanStaysAsItIs) {
 // WCAG 2.1, 1.4.3: text at least 4.5 to 1 on its ground.
 TEST(Theme, TextStandsOutOnItsGround) {
     const auto luminance = [](const QColor& c) {
-        const auto part = [](double v) {
+        const auto part = [](float channel) {
+            const double v = static_cast<double>(channel);
             return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
         };
         return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());

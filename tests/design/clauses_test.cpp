@@ -40,7 +40,7 @@ TEST(Clauses, AreMixedInEverySystem) {
     for (const auto& [name, told] : systems()) {
         const auto all = clauses();
         const auto said = std::ranges::count_if(
-            all, [&](const Clause& clause) { return clause.by.contains(name); });
+            all, [&key = name](const Clause& clause) { return clause.by.contains(key); });
         EXPECT_GE(said, 4) << name;
     }
 }

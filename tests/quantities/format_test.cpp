@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <limits>
+
 #include "core/quantities/units.h"
 
 namespace spirk {
@@ -60,7 +62,7 @@ TEST(Format, NumberHasNoTrailingZerosAndNoNegativeZero) {
     EXPECT_EQ(formatNumber(0.0303, 3), "0.0303");
     EXPECT_EQ(formatNumber(-0.00001, 1), "-0.00001");
     EXPECT_EQ(formatNumber(0.0, 3), "0");
-    EXPECT_EQ(formatNumber(INFINITY, 3), "–");
+    EXPECT_EQ(formatNumber(std::numeric_limits<double>::infinity(), 3), "–");
 }
 
 TEST(Format, ClockGoesFromMidnightToMidnight) {

@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <functional>
+#include <limits>
 
 #include "tests/support/near.h"
 
@@ -16,7 +17,7 @@ struct Case {
     double si;  // NaN: must be refused
 };
 
-const double kRefused = NAN;
+const double kRefused = std::numeric_limits<double>::quiet_NaN();
 
 template <class F>
 std::function<Result<double>(const char*)> by(F parse) {

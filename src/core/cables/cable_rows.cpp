@@ -2,7 +2,7 @@
 // What the settled loop has come to, conductor by conductor.
 
 #include <algorithm>
-#include <cmath>
+#include <limits>
 
 #include "core/cables/conductor_physics.h"
 #include "core/cables/fittings.h"
@@ -22,7 +22,7 @@ Margins marginsOf(const CableRow& row) {
         out.shortCircuit = *row.letThrough / row.withstand;
     } else if (must && row.faultNear > row.ampacity) {
         // The fuse need not open on this short, and the cable cannot carry it for good.
-        out.shortCircuit = INFINITY;
+        out.shortCircuit = std::numeric_limits<double>::infinity();
     }
     return out;
 }
