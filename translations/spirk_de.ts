@@ -10831,6 +10831,22 @@
         <source>gPV fuse 10×38</source>
         <translation>gPV-Sicherung 10×38</translation>
     </message>
+    <message>
+        <source>There is no such use of fuses.</source>
+        <translation>Eine solche Verwendung von Sicherungen gibt es nicht.</translation>
+    </message>
+    <message>
+        <source>Correct the table.</source>
+        <translation>Die Tabelle berichtigen.</translation>
+    </message>
+    <message>
+        <source>A use of fuses has no family.</source>
+        <translation>Eine Verwendung von Sicherungen hat keine Familie.</translation>
+    </message>
+    <message>
+        <source>Name it in &apos;usual_at&apos; of one.</source>
+        <translation>Sie in „usual_at“ einer Familie nennen.</translation>
+    </message>
 </context>
 <context>
     <name>spirk::DiagramPages</name>

@@ -180,6 +180,22 @@ TEST_F(DamagedLibrary, APlaceOfAnUnknownAmbientIsNamed) {
     EXPECT_NE(read.error().where.find("places[6].ambient"), std::string::npos);
 }
 
+TEST_F(DamagedLibrary, AnUnknownUseOfAFuseIsNamed) {
+    replace("fuses.json", "\"usual_at\": [\"distributor\"]", "\"usual_at\": [\"roof\"]");
+    const auto read = loadLibraries(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("families[6].usual_at"), std::string::npos)
+        << read.error().where;
+}
+
+TEST_F(DamagedLibrary, AUseWithoutAnyFuseIsRefused) {
+    replace(
+        "fuses.json", "\"usual_at\": [\"thin_lead\", \"string\"]", "\"usual_at\": [\"thin_lead\"]");
+    const auto read = loadLibraries(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("fuses.json"), std::string::npos) << read.error().where;
+}
+
 TEST_F(DamagedLibrary, EmptySourceIsRefused) {
     replace("europe/studs.json", "\"source\": \"torque", "\"source\": \"\", \"x\": \"torque");
     const auto read = loadLibraries(folder_);

@@ -93,6 +93,7 @@ void solveFirstLoads(const SizingTask& task, SizingState& state) {
     state.pathRest = thick.pathRest;
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
         state.conductors[i].load = thick.conductors[i].load;
+        state.conductors[i].unhindered = thick.conductors[i].load;
         state.conductors[i].loadMoment = thick.conductors[i].loadMoment;
         state.conductors[i].inMoment = thick.conductors[i].inMoment;
     }

@@ -3,7 +3,6 @@
 // cheapest up, whose interrupting capacity and largest cable suit the place.
 
 #include <algorithm>
-#include <array>
 #include <functional>
 #include <map>
 
@@ -18,19 +17,14 @@ namespace spirk {
 
 namespace {
 
-// Judgement: on a battery's stud the cube needs no pigtail; elsewhere strip fuses, and where the
-// short circuit is beyond them the cube on the bar's stud, then class T.
-constexpr std::array<const char*, 2> kAtBattery{"cube", "class_t"};
-constexpr std::array<const char*, 4> kElsewhere{"sf30", "sf51", "cube", "class_t"};
-// In line in a thin lead: as it is sold with such leads, and where that cannot interrupt a
-// battery's short circuit the small cartridge that can.
-constexpr std::array<const char*, 2> kInThinLead{"blade", "gpv"};
-// Where a distributor does not say what its ways take.
-constexpr std::array<const char*, 2> kInDistributor{"sf51", "anl"};
 constexpr double kRatedAt = 25.0;  // degC, of fuses
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
 
+// Which families each place tries is data ('usual_at'). Judgement: on a battery's stud the cube
+// needs no pigtail; elsewhere strip fuses, and where the short circuit is beyond them the cube on
+// the bar's stud, then class T; in a thin lead what is sold with it, and where that cannot
+// interrupt a battery's short circuit the small cartridge that can.
 bool atBattery(const SizingTask& task, const Conductor& c, End end) {
     const Device* d = findDevice(task.circuit(), (end == End::From ? c.from : c.to).device);
     return d != nullptr && d->kind == DeviceKind::Battery;
@@ -51,6 +45,9 @@ std::string heldAt(const SizingTask& task, std::size_t index, End end, const Pro
 // What a fuse is chosen for.
 struct Asked {
     std::function<Amps(const FuseFamily&)> needed;
+    // The same of what flows in thick wires: what decides between families hangs on no size, or a
+    // longer lead could come to a smaller family and a thinner cable.
+    std::function<Amps(const FuseFamily&)> unhindered;
     Amps prospective;  // with the strongest batteries that are sold: the choice must suffice there
     SquareMetres area;
     Volts nominal;
@@ -65,11 +62,11 @@ bool suits(const FuseFamily& family, const Asked& asked) {
 
 // The first that suits, the cheapest first; once sizes only rise, from `present` on, so that the
 // loop ends.
-template <class List>
 std::string firstSuitable(const Library& library,
-                          const List& list,
+                          FuseUse use,
                           const std::string& present,
                           const Asked& asked) {
+    const std::vector<std::string>& list = usualFuses(library, use);
     const auto from = std::ranges::find(list, present);
     for (auto at = from == list.end() ? list.begin() : from; at != list.end(); ++at) {
         if (suits(familyOf(library, *at), asked)) {
@@ -210,21 +207,21 @@ Holds holdsAt(const SizingTask& task,
 }
 
 // Bolted fuses begin far above what a small load needs: that gets one of a thin lead.
-template <class List>
 std::string smallOrBolted(const Library& library,
-                          const List& bolted,
+                          FuseUse use,
                           const std::string& present,
                           const Asked& asked) {
+    const std::vector<std::string>& bolted = usualFuses(library, use);
     const FuseFamily& first = familyOf(library, bolted.front());
-    const std::string thin = firstSuitable(library, kInThinLead, present, asked);
+    const std::string thin = firstSuitable(library, FuseUse::ThinLead, present, asked);
     // Once it has grown to a bolted fuse it stays one, so that the loop ends.
     const bool grown = std::ranges::find(bolted, present) != bolted.end();
-    const std::string strong = firstSuitable(library, bolted, present, asked);
-    const bool small = !grown && first.ratings.front() > asked.needed(first) * kFarAbove &&
+    const std::string strong = firstSuitable(library, use, present, asked);
+    const bool small = !grown && first.ratings.front() > asked.unhindered(first) * kFarAbove &&
                        suits(familyOf(library, thin), asked);
     // Its cable would fit no terminal of the load: better to ask for the short-circuit current.
     const FuseFamily& other = familyOf(library, strong);
-    const bool absurd = !grown && other.ratings.front() > asked.needed(other) * kAbsurd;
+    const bool absurd = !grown && other.ratings.front() > asked.unhindered(other) * kAbsurd;
     return small || absurd ? thin : strong;
 }
 
@@ -240,22 +237,24 @@ std::string familyFor(const SizingTask& task,
     }
     if (asked.holds == Holds::Distributor) {
         const std::string held = heldAt(task, index, end, slot);
-        return held.empty() ? firstSuitable(task.library, kInDistributor, present, asked) : held;
+        return held.empty() ? firstSuitable(task.library, FuseUse::Distributor, present, asked)
+                            : held;
     }
     if (c.purpose == Purpose::Signal) {
-        return firstSuitable(task.library, kInThinLead, present, asked);
+        return firstSuitable(task.library, FuseUse::ThinLead, present, asked);
     }
     const DeviceKind feeds =
         task.circuit().devices[task.circuit().index->ends[index].to.device].kind;
     if (atBattery(task, c, end)) {
         const bool loads = feeds == DeviceKind::Load || feeds == DeviceKind::Strip ||
                            feeds == DeviceKind::LoadSwitch;
-        return loads ? smallOrBolted(task.library, kAtBattery, present, asked)
-                     : firstSuitable(task.library, kAtBattery, present, asked);
+        return loads ? smallOrBolted(task.library, FuseUse::Battery, present, asked)
+                     : firstSuitable(task.library, FuseUse::Battery, present, asked);
     }
     // A block's feed stays above its branches.
-    return feeds == DeviceKind::FuseBlock ? firstSuitable(task.library, kElsewhere, present, asked)
-                                          : smallOrBolted(task.library, kElsewhere, present, asked);
+    return feeds == DeviceKind::FuseBlock
+               ? firstSuitable(task.library, FuseUse::Elsewhere, present, asked)
+               : smallOrBolted(task.library, FuseUse::Elsewhere, present, asked);
 }
 
 // The next rating up, and within what the maker allows: the next one down.
@@ -286,16 +285,21 @@ void chooseOne(const SizingTask& task,
     fuse.leftOut = slot.leftOut;
     const bool rises = choice == Choice::OnlyRise;
     const std::string present = rises ? fuse.computedFamily : std::string();
-    const auto neededOf = [&](const FuseFamily& family) {
-        return c.purpose == Purpose::Signal ? amps(kControlAmps)
-                                            : w.load * factorFor(task, index, end, family).factor;
+    const auto neededFor = [&](Amps load) {
+        return [&, load](const FuseFamily& family) {
+            return c.purpose == Purpose::Signal ? amps(kControlAmps)
+                                                : load * factorFor(task, index, end, family).factor;
+        };
     };
-    fuse.holds = holdsAt(task, state, index, end, neededOf, rises ? fuse.holds : slot.holds);
+    const auto neededOf = neededFor(w.load);
+    const auto unhindered = neededFor(w.unhindered);
+    fuse.holds = holdsAt(task, state, index, end, unhindered, rises ? fuse.holds : slot.holds);
     const std::string family = familyFor(task,
                                          index,
                                          end,
                                          present,
                                          {neededOf,
+                                          unhindered,
                                           fuse.strongest,
                                           task.library.conductors[w.computed].area,
                                           task.index.nominal[index],

@@ -54,6 +54,7 @@ struct Working {
     Decides decides = Decides::Least;
     std::string habit;  // that decides
     Amps load;
+    Amps unhindered;  // the same, through thick wires
     Text loadMoment;
     std::vector<Amps> inMoment;  // signed, one per sizing moment
     std::optional<ChosenFuse> fuseFrom, fuseTo;

@@ -226,8 +226,11 @@ void checkHeater(const CheckInput& in, Checks& out) {
     }
 }
 
-bool livedIn(const PlaceId& place) {
-    return place.value != "under_floor" && place.value != "engine" && place.value != "roof";
+// A place that no new plan begins with is taken to be.
+bool livedIn(const Library& library, const PlaceId& place) {
+    const auto& places = library.typicalVan.places;
+    const auto usual = std::ranges::find(places, place, &TypicalVan::Place::id);
+    return usual == places.end() || usual->livedIn;
 }
 
 Finding ventFinding(const CheckInput& in, const BankUnit& bank, Text what) {
@@ -271,7 +274,7 @@ Finding ventsTooSmall(const CheckInput& in,
 // By where its gas goes, as the person says.
 void checkVent(const CheckInput& in, const BankUnit& bank, double needed, Checks& out) {
     const Device& battery = *firstOf(in.wiring.circuit, DeviceKind::Battery, bank.id);
-    if (bank.venting == Venting::None && livedIn(battery.place)) {
+    if (bank.venting == Venting::None && livedIn(in.library, battery.place)) {
         out.findings.push_back(nowhereToGo(in, bank, needed));
     }
     const auto have =

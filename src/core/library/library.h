@@ -3,6 +3,7 @@
 // Published tables and typical gear, read once from data/ and never changed. Every table keeps its
 // source, edition, conditions and certainty, which reach the person with each figure taken from it.
 
+#include <array>
 #include <map>
 #include <string>
 #include <vector>
@@ -26,6 +27,8 @@ struct Library : Shelf {
     std::vector<ConductorRow> conductors;    // rising
     std::vector<AmpacityColumn> ampacity;
     std::vector<FuseFamily> fuses;
+    // Ids of the families that are tried in each place, in their order; none is empty.
+    std::array<std::vector<std::string>, kFuseUseNames.size()> usualFuses;
     std::vector<Stud> studs;
     std::vector<Lug> lugs;
     AlternatorCurve alternator;
@@ -63,6 +66,12 @@ struct Libraries {
 // Never empty.
 [[nodiscard]] std::vector<const HardwareModel*> hardwareOf(const Library& library,
                                                            HardwareKind kind);
+
+// Ids of the families that are tried there, in their order; never empty.
+[[nodiscard]] inline const std::vector<std::string>& usualFuses(const Library& library,
+                                                                FuseUse use) {
+    return library.usualFuses[static_cast<std::size_t>(use)];
+}
 
 // The entry with this id, or null: for ids that come from a plan.
 template <class T>

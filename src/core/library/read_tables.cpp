@@ -105,8 +105,22 @@ void readAmpacity(JsonFields& fields, Library& library) {
 
 constexpr std::size_t kMostVoltages = 10;
 
+void readUses(JsonFields& row, const FuseFamily& family, Library& library) {
+    for (const std::string& use :
+         row.has("usual_at") ? row.texts("usual_at") : std::vector<std::string>()) {
+        const auto at = std::ranges::find(kFuseUseNames, use);
+        if (at == kFuseUseNames.end()) {
+            row.problem(
+                "usual_at", "There is no such use of fuses."_text, "Correct the table."_text);
+            continue;
+        }
+        library.usualFuses[static_cast<std::size_t>(at - kFuseUseNames.begin())].push_back(
+            family.id);
+    }
+}
+
 void readFuses(JsonFields& fields, Library& library) {
-    readRows(fields, "families", library.fuses, [](JsonFields& row, FuseFamily& out) {
+    readRows(fields, "families", library.fuses, [&](JsonFields& row, FuseFamily& out) {
         readName(row, out);
         out.shortName.english = row.text("short_name");
         out.source = row.text("source");
@@ -140,7 +154,12 @@ void readFuses(JsonFields& fields, Library& library) {
         out.envelope = readEnvelope(row);
         out.price = row.number("price", 0, 1000);
         out.weightKg = row.number("weight_kg", 0, 5);
+        readUses(row, out, library);
     });
+    if (std::ranges::any_of(library.usualFuses, &std::vector<std::string>::empty)) {
+        fields.problem(
+            "families", "A use of fuses has no family."_text, "Name it in 'usual_at' of one."_text);
+    }
 }
 
 void readStuds(JsonFields& fields, Library& library) {
@@ -193,6 +212,7 @@ void readTypicalVan(JsonFields& fields, Library& library) {
         } else {
             out.ambient = ambient->ambient;
         }
+        out.livedIn = !row.has("lived_in") || row.flag("lived_in");
     });
     readRows(fields, "ways", van.ways, [&](JsonFields& row, TypicalVan::Way& out) {
         for (const auto& [key, end] : {std::pair{"from", &out.from}, std::pair{"to", &out.to}}) {

@@ -37,6 +37,7 @@ struct TypicalVan {
         PlaceId id;
         Words name;
         Celsius ambient;
+        bool livedIn = true;  // people breathe its air
     };
     struct Way {
         PlaceId from, to;

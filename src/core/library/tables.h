@@ -54,6 +54,11 @@ struct EnvelopePoint {
 
 enum class FuseMount { Block, Holder, Stud };
 
+// Where a family is tried when the plan does not name one.
+enum class FuseUse { Battery, Elsewhere, ThinLead, Distributor, String };
+inline constexpr std::array<std::string_view, 5> kFuseUseNames{
+    "battery", "elsewhere", "thin_lead", "distributor", "string"};
+
 struct FuseFamily {
     std::string id;
     Words name;

@@ -25,7 +25,8 @@ const SunUnit& ownOf(const System& gear, const SunUnit& panels) {
 }  // namespace
 
 const FuseFamily& stringFuseFamily(const Library& library) {
-    const FuseFamily* family = findById(library.fuses, std::string("gpv"));
+    const FuseFamily* family =
+        findById(library.fuses, usualFuses(library, FuseUse::String).front());
     promise(family != nullptr, "the library has fuses for strings of panels");
     return *family;
 }
