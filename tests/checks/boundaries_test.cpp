@@ -5,10 +5,13 @@
 #include <algorithm>
 
 #include "core/design/design.h"
+#include "core/gear/copper_bar.h"
 #include "core/gear/engine.h"
 #include "core/gear/solar.h"
 #include "core/plan/edit.h"
+#include "core/plan/own_gear.h"
 #include "core/plan/units.h"
+#include "core/supply/sun_months.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -105,6 +108,54 @@ TEST(Boundary, S2LooksAtTheBestMonthOfTheTripOnly) {
     solarOf(plan.gear)->controller = "mppt_100_30";
     plan.trip = {"Munich", 11, 1, 1.0, hours(1)};  // in winter the small controller cuts nothing
     EXPECT_FALSE(fires(plan, "S2"));
+}
+
+// A tenth of what the best month could bring (common practice): just above and just below it, by a
+// controller of a hundredth of an ampere less or more.
+TEST(Boundary, S2AtATenthOfTheBestMonth) {
+    Plan plan = test::aFullVan();
+    ControllerModel own = *findById(library().controllers, "mppt_100_50");
+    own.id = "own_controller";
+    solarOf(plan.gear)->controller = own.id;
+    const auto cutAt = [&](double limit) {
+        own.maxOutput = amps(limit);
+        plan.own.controllers = {own};
+        const Design d = design(plan, library());
+        const auto best = std::ranges::max_element(
+            d.supply.months, {}, [](const MonthSun& m) { return m.inTrip ? m.perDay : Joules(); });
+        return clippedPart(
+            best->month, d.gear, d.gear.suns.front(), rule(library(), "roof_factor").value);
+    };
+    double least = 1.0, most = 200.0;
+    while (most - least > 0.01) {
+        const double middle = (least + most) / 2.0;
+        (cutAt(middle) > 0.10 ? least : most) = middle;
+    }
+    EXPECT_GT(cutAt(least), 0.10);
+    EXPECT_TRUE(fires(plan, "S2"));
+    EXPECT_LE(cutAt(most), 0.10);
+    EXPECT_FALSE(fires(plan, "S2"));
+}
+
+// A home-made bar is always advice, for its bare copper; entered with more than that carries, a
+// fault.
+TEST(Boundary, W27AtWhatTheCopperCarries) {
+    Plan plan = test::aFullVan();
+    HardwareModel bar = *findHardware(plan, library(), "bus_bar_400_12");
+    bar.id = "own_bar";
+    bar.width = metres(0.032);
+    bar.thickness = metres(0.0064);
+    plan.amendments = {SetHardware{DeviceId("bus.pos"), bar.id}};
+    const auto severityAt = [&](double rated) {
+        bar.maxCurrent = amps(rated);
+        plan.own.hardware = {bar};
+        const Design d = design(plan, library());
+        const Finding* f = test::findingOf(d, "W27");
+        return f == nullptr ? std::optional<Severity>() : f->severity;
+    };
+    const double bears = copperBarAmpacity(*bar.width, *bar.thickness).si();
+    EXPECT_EQ(severityAt(bears - 0.1), Severity::Advice);
+    EXPECT_EQ(severityAt(bears + 0.1), Severity::Fault);
 }
 
 TEST(Boundary, E3AtHalfOfTheRating) {
