@@ -21,13 +21,19 @@ bool differ(double a, double b) {
     return std::abs(a - b) > 2e-3 * std::max({std::abs(a), std::abs(b), 1.0});
 }
 
+// In any moment that sizes: a drop is reckoned in another than the largest current.
+bool carriesOther(const CableRow& a, const CableRow& b) {
+    return !std::ranges::equal(
+        a.inMoment, b.inMoment, [](Amps was, Amps is) { return !differ(was.si(), is.si()); });
+}
+
 // Whether what decides a size by itself is another one: what flows, what protects, where it lies.
 bool touched(const Design& before, const Design& after, std::size_t i, std::size_t j) {
     const CableRow& a = before.cables.rows[i];
     const CableRow& b = after.cables.rows[j];
     const Route& was = before.lengths.routes[i];
     const Route& is = after.lengths.routes[j];
-    const bool flows = differ(a.load.si(), b.load.si());
+    const bool flows = differ(a.load.si(), b.load.si()) || carriesOther(a, b);
     const bool guarded = a.protection != b.protection || differ(a.needed.si(), b.needed.si());
     const bool lies = was.length != is.length || was.ambient != is.ambient || was.tied != is.tied;
     return flows || guarded || lies;

@@ -128,7 +128,7 @@ bool settled(const SizingState& before, const SizingState& after, int pass) {
 // every conductor through every size, and every device through every model.
 constexpr int kAfresh = 6;
 
-// With habits' sizes as they are, all that follows from them.
+// All that follows from what has been raised, until nothing more does.
 int rise(const SizingTask& task, SizingState& state, int pass, int most) {
     for (; pass <= most; ++pass) {
         const SizingState before = state;
@@ -137,11 +137,43 @@ int rise(const SizingTask& task, SizingState& state, int pass, int most) {
         chooseFuses(task, state, Choice::OnlyRise);
         bool changed = chooseSizes(task, state, Choice::OnlyRise);
         changed = raiseHardware(task, state) || changed;
-        if (!changed && settled(before, state, pass) && !raiseToFewSizes(task, state)) {
+        if (!changed && settled(before, state, pass)) {
             return pass;
         }
     }
     unreachable("the sizing loop ends");
+}
+
+double copperOf(const SizingTask& task, const SizingState& state) {
+    double out = 0.0;
+    for (std::size_t i = 0; i < state.conductors.size(); ++i) {
+        out += task.library.conductors[state.conductors[i].size].area.si() *
+               task.lengths.routes[i].length.si();
+    }
+    return out;
+}
+
+// What only rose may stand above what the rest asks for in the end: once more afresh, and what
+// follows from it. Where that comes to more copper, as it was.
+int shrink(const SizingTask& task, SizingState& state, int pass, int most) {
+    SizingState slim = state;
+    if (!chooseSizes(task, slim, Choice::Afresh)) {
+        return pass;
+    }
+    const int passes = rise(task, slim, pass, most);
+    if (copperOf(task, slim) < copperOf(task, state)) {
+        state = std::move(slim);
+    }
+    return passes;
+}
+
+// At rest: what can shrinks, and what is hardly used gives way, once and for all.
+int finish(const SizingTask& task, SizingState& state, int pass, int most) {
+    pass = shrink(task, state, pass, most);
+    while (raiseToFewSizes(task, state)) {
+        pass = rise(task, state, pass, most);
+    }
+    return pass;
 }
 
 int runLoop(const SizingTask& task, SizingState& state) {
@@ -159,11 +191,7 @@ int runLoop(const SizingTask& task, SizingState& state) {
         solveLoads(task, state);
         solveFaults(task, state);
         if (!changed && settled(before, state, pass)) {
-            // Rested: what is hardly used gives way, once and for all.
-            if (!raiseToFewSizes(task, state)) {
-                return pass;
-            }
-            return rise(task, state, pass, most);
+            return finish(task, state, pass, most);
         }
     }
     unreachable("the sizing loop ends");
