@@ -160,7 +160,7 @@ int shrink(const SizingTask& task, SizingState& state, int pass, int most) {
     if (!chooseSizes(task, slim, Choice::Afresh)) {
         return pass;
     }
-    const int passes = rise(task, slim, pass, most);
+    const int passes = rise(task, slim, pass, pass + most);
     if (copperOf(task, slim) < copperOf(task, state)) {
         state = std::move(slim);
     }
@@ -171,7 +171,7 @@ int shrink(const SizingTask& task, SizingState& state, int pass, int most) {
 int finish(const SizingTask& task, SizingState& state, int pass, int most) {
     pass = shrink(task, state, pass, most);
     while (raiseToFewSizes(task, state)) {
-        pass = rise(task, state, pass, most);
+        pass = rise(task, state, pass, pass + most);
     }
     return pass;
 }

@@ -21,10 +21,6 @@ constexpr double kRatedAt = 25.0;  // degC, of fuses
 // Enable and sense leads draw milliamperes; the smallest fuse that shops keep is enough.
 constexpr double kControlAmps = 3.0;
 
-// Which families each place tries is data ('usual_at'). Judgement: on a battery's stud the cube
-// needs no pigtail; elsewhere strip fuses, and where the short circuit is beyond them the cube on
-// the bar's stud, then class T; in a thin lead what is sold with it, and where that cannot
-// interrupt a battery's short circuit the small cartridge that can.
 bool atBattery(const SizingTask& task, const Conductor& c, End end) {
     const Device* d = findDevice(task.circuit(), (end == End::From ? c.from : c.to).device);
     return d != nullptr && d->kind == DeviceKind::Battery;
@@ -60,6 +56,11 @@ bool suits(const FuseFamily& family, const Asked& asked) {
            family.maxArea >= asked.area;
 }
 
+// Which families each place tries is data ('usual_at'). Judgement: on a battery's stud the cube
+// needs no pigtail; elsewhere strip fuses, and where the short circuit is beyond them the cube on
+// the bar's stud, then class T; in a thin lead what is sold with it, and where that cannot
+// interrupt a battery's short circuit the small cartridge that can.
+//
 // The first that suits, the cheapest first; once sizes only rise, from `present` on, so that the
 // loop ends.
 std::string firstSuitable(const Library& library,
