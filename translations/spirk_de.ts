@@ -9428,8 +9428,8 @@
         <translation>Plus wie Minus und beide Seiten eines Schalters, Shunts oder Trenners haben einen Querschnitt: Niemand kauft zwei Rollen für eine Strecke oder verbindet mittendrin dick mit dünn.</translation>
     </message>
     <message>
-        <source>A system is built from few cable sizes. A size that is used for less than a metre gives way to the next larger that is there anyway.</source>
-        <translation>Ein System wird aus wenigen Kabelquerschnitten gebaut. Ein Querschnitt, von dem weniger als ein Meter gebraucht wird, weicht dem nächstgrößeren, der ohnehin da ist.</translation>
+        <source>A system is built from few cable sizes. A size that is used for less than a metre, or the least used where there are more than the rules name, gives way to the next larger that is there anyway.</source>
+        <translation>Ein System wird aus wenigen Kabelquerschnitten gebaut. Ein Querschnitt, von dem weniger als ein Meter gebraucht wird, oder der am wenigsten gebrauchte, wo es mehr sind, als die Regeln nennen, weicht dem nächstgrößeren, der ohnehin da ist.</translation>
     </message>
     <message>
         <source>Each lead and fuse of batteries in parallel carries its share with one of them gone: otherwise one opened fuse opens the others in a row.</source>
@@ -9968,8 +9968,8 @@
         <translation>Geschraubte Sicherungen hinter dem Hauptschalter werden spannungsfrei eingesetzt: Hauptschalter aus, Module und Ladegeräte getrennt, Spannungsfreiheit der Schiene festgestellt. Einschrauben, dann den Hauptschalter einschalten.</translation>
     </message>
     <message>
-        <source>At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back.</source>
-        <translation>An der Starterbatterie: die Minusklemme abnehmen, die Sicherung einschrauben, die Klemme wieder aufsetzen.</translation>
+        <source>With the starter battery&apos;s negative clamp off: bolt in the fuse that it keeps live, then put the clamp back.</source>
+        <translation>Bei abgenommener Minusklemme der Starterbatterie: die Sicherung einschrauben, die von ihr unter Spannung steht, dann die Klemme wieder aufsetzen.</translation>
     </message>
     <message>
         <source>from V − (E − E_low) − d to V + (E_high − E) + d</source>
@@ -10846,6 +10846,18 @@
     <message>
         <source>Name it in &apos;usual_at&apos; of one.</source>
         <translation>Sie in „usual_at“ einer Familie nennen.</translation>
+    </message>
+    <message>
+        <source>Decided by: the fuse before its own. A short circuit here is more than its own fuse can interrupt; the one before opens instead, and this cable bears what that lets through.</source>
+        <translation>Ausschlaggebend: die Sicherung davor. Ein Kurzschluss ist hier mehr, als die eigene unterbrechen kann; die davor öffnet an ihrer Stelle, und dieses Kabel hält aus, was sie durchlässt.</translation>
+    </message>
+    <message>
+        <source>Switch the breaker of {name} on and start the engine; then switch its loads on: they stop with the engine.</source>
+        <translation>Automat einschalten: {name}, und den Motor anlassen; dann die Verbraucher einschalten: sie gehen mit dem Motor aus.</translation>
+    </message>
+    <message>
+        <source>Insert the fuse of {name} and start the engine; then switch its loads on: they stop with the engine.</source>
+        <translation>Sicherung einsetzen: {name}, und den Motor anlassen; dann die Verbraucher einschalten: sie gehen mit dem Motor aus.</translation>
     </message>
 </context>
 <context>

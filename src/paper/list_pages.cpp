@@ -41,14 +41,6 @@ void addFindings(PageFlow& flow, const Design& design) {
                rows);
 }
 
-// Cables are cut to the millimetre, or to the quarter inch.
-QString cutLength(Metres length, const Units& units) {
-    return units.length == LengthUnit::Metre
-               ? QStringLiteral("%1 mm").arg(inMillimetres(length), 0, 'f', 0)
-               : localNumber(QString::number(inMillimetres(length) / 25.4, 'f', 2).toStdString()) +
-                     " in";
-}
-
 void addParts(PageFlow& flow, const Design& design) {
     flow.heading(ListPages::tr("Parts"));
     std::vector<QStringList> rows;
@@ -75,7 +67,7 @@ void addCuts(PageFlow& flow, const Design& design) {
     for (const CutPiece& c : design.build.cuts) {
         rows.push_back({q(c.piece),
                         q(c.area) + "\n" + q(c.colour),
-                        cutLength(c.length, design.plan.units),
+                        q(formatCut(c.length, design.plan.units)),
                         q(c.from) + "\n" + q(c.fromLug),
                         q(c.to) + "\n" + q(c.toLug),
                         QString()});

@@ -110,6 +110,7 @@ TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
     EXPECT_TRUE(std::ranges::none_of(d.checks.findings, [](const Finding& finding) {
         return finding.id == "W5 circuit.big0.feed+";
     }));
+    EXPECT_EQ(rowOf(d, "circuit.big2.feed+").decides, Decides::Backup);
     // 1 mm2 does not bear what the feed's fuse lets through: there the blade stands alone, and it
     // is said.
     EXPECT_FALSE(rowOf(d, "circuit.big1.feed+").fuseFrom->backup.has_value());

@@ -46,6 +46,7 @@ bool follows(const CableRow& row) {
         case Decides::Habit:
         case Decides::Alike:
         case Decides::ShortCircuit:
+        case Decides::Backup:
         case Decides::Lug:
             return true;
         case Decides::Least:

@@ -6,7 +6,9 @@
 #include <algorithm>
 
 #include "core/design/design.h"
+#include "core/gear/battery.h"
 #include "core/gear/inverter.h"
+#include "core/plan/units.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -97,6 +99,122 @@ TEST(PowerUp, SettingsCoverEveryChargerAndTheMonitor) {
                   p.settings.end())
             << device;
     }
+}
+
+bool says(const SwitchStep& step, const char* words) {
+    return english(step.text).find(words) != std::string::npos;
+}
+constexpr const char* kSwitchOff = "fitted dead: main switch off";
+constexpr const char* kClampOff = "negative clamp off";
+
+Plan withRelay() {
+    Plan plan = test::aFullVan();
+    putBank(plan.gear, "agm_110", 3);
+    takeOutEngine(plan.gear);
+    plan.gear.sources.push_back({{UnitId("combiner"), WayId("relay_from_starter"), {}},
+                                 UnitId(kMainRail),
+                                 RelayChoice{"relay_140"}});
+    return plan;
+}
+
+// A spanner on a live bar welds (common practice): what is bolted behind the main switch is bolted
+// with it off. The relay is open while the engine stands: nothing there hangs on the starter
+// battery.
+TEST(PowerUp, ABoltedFuseIsFittedWhereNothingIsLive) {
+    const PowerUp p = design(withRelay(), library()).powerUp;
+    for (const char* id : {"on.fuseblock", "on.inverter"}) {
+        EXPECT_TRUE(says(stepOf(p, id), kSwitchOff)) << id;
+        EXPECT_FALSE(says(stepOf(p, id), kClampOff)) << id;
+    }
+    EXPECT_TRUE(says(stepOf(p, "on.inverter"), "the main switch stays off for now"));
+    EXPECT_FALSE(says(stepOf(p, "on.fuseblock"), "the main switch stays off for now"));
+    EXPECT_TRUE(says(stepOf(p, "on.batteries"), "last lead is still off"));
+    EXPECT_TRUE(says(stepOf(p, "on.main"), "are in already"));
+}
+
+// One of its fuses stands at the starter battery, one at the bars.
+TEST(PowerUp, ARelaysTwoFusesAreFittedDeadAtBothEnds) {
+    const PowerUp p = design(withRelay(), library()).powerUp;
+    EXPECT_TRUE(says(stepOf(p, "on.combiner"), kSwitchOff));
+    EXPECT_TRUE(says(stepOf(p, "on.combiner"), kClampOff));
+}
+
+// A blade is pushed in by hand.
+TEST(PowerUp, NothingIsBoltedForABlade) {
+    const PowerUp p = design(withRelay(), library()).powerUp;
+    EXPECT_FALSE(says(stepOf(p, "on.circuit.kitchen.feed+"), kSwitchOff));
+    EXPECT_FALSE(says(stepOf(p, "on.circuit.kitchen.feed+"), kClampOff));
+}
+
+// A lithium bank and one of lead beside it.
+Plan withTwoBanks() {
+    Plan plan = test::aFullVan();
+    plan.gear.banks.push_back({{UnitId("rear"), WayId("equal_leads"), {}}, "agm_110", 1, 1});
+    plan.gear.rails.push_back({{UnitId("aft"), WayId("switch_and_shunt"), {}},
+                               FromBank{UnitId("rear")},
+                               Distribution::Bars});
+    return plan;
+}
+
+// Lead comes nearly full, one lithium battery of several is charged full first: each by the rest
+// volts of its own chemistry and charge.
+TEST(PowerUp, EachBankRestsAtItsOwnVolts) {
+    const Plan plan = withTwoBanks();
+    const PowerUp p = design(plan, library()).powerUp;
+    const Chemistry& agm = *findById(library().chemistries, "agm");
+    const double delivered = 0.5 * (agm.deliveredLow + agm.deliveredHigh);
+    const SwitchStep& s = stepOf(p, "on.batteries.rear");
+    ASSERT_FALSE(s.readings.empty());
+    EXPECT_NEAR(s.readings[0].value.si, restVoltage(agm, delivered).si(), 1e-6);
+}
+
+TEST(PowerUp, NoReadingIsExpectedOutsideItsBand) {
+    for (const Plan& plan : {withTwoBanks(), withRelay(), test::theDemo()}) {
+        const PowerUp p = design(plan, library()).powerUp;
+        for (const SwitchStep& s : p.switchOn) {
+            for (const Expected& e : s.readings) {
+                EXPECT_LE(e.low.si, e.value.si) << s.id << " " << english(e.where);
+                EXPECT_GE(e.high.si, e.value.si) << s.id << " " << english(e.where);
+            }
+        }
+    }
+}
+
+TEST(PowerUp, StorageIsSaidForEachFamilyOfBatteries) {
+    const auto off = [](const Plan& plan, const char* id) {
+        const PowerUp p = design(plan, library()).powerUp;
+        return std::ranges::count(p.shutDown, id, &SwitchStep::id);
+    };
+    EXPECT_EQ(off(withTwoBanks(), "off.storage"), 1);
+    EXPECT_EQ(off(withTwoBanks(), "off.storage.lead"), 1);
+    EXPECT_EQ(off(withRelay(), "off.storage"), 0);
+    EXPECT_EQ(off(withRelay(), "off.storage.lead"), 1);
+    EXPECT_EQ(off(test::aFullVan(), "off.storage.lead"), 0);
+}
+
+// The fridge that runs while driving hangs on the starter battery: its contact closes with the
+// engine, and the house's monitor sees nothing of it.
+TEST(PowerUp, WhatRunsWithTheEngineIsReadWithTheEngineRunning) {
+    Plan plan = test::aFullVan();
+    plan.gear.circuits.push_back({.id = UnitId("cool"),
+                                  .on = UnitId(kOnVehicle),
+                                  .loads = {ApplianceId("fridge")},
+                                  .live = LiveWhen::Driving});
+    const SwitchStep s = stepOf(design(plan, library()).powerUp, "on.circuit.given.cool.feed+");
+    EXPECT_TRUE(says(s, "start the engine"));
+    ASSERT_EQ(s.readings.size(), 1u);
+    EXPECT_EQ(s.readings[0].value.unit, Unit::Volt);
+    EXPECT_GT(s.readings[0].value.si, 13.3);  // an engine that charges (common practice)
+}
+
+// A bond of some milliohms carries a lamp's 4.6 A: what it shows is told in millivolts, and none at
+// all is no good reading.
+TEST(PowerUp, TheBondIsReadInMillivolts) {
+    const Expected bond =
+        stepOf(design(test::aFullVan(), library()).powerUp, "on.bond").readings.at(0);
+    EXPECT_EQ(bond.value.unit, Unit::Millivolt);
+    EXPECT_GT(bond.low.si, 0.0);
+    EXPECT_NE(format(bond.low), "0 mV");
 }
 
 TEST(PowerUp, ASmallVanHasNoStepsForWhatItHasNot) {

@@ -46,6 +46,16 @@ TEST(Format, FollowsTheUnitsThatAPersonThinksIn) {
     EXPECT_EQ(formatPrice(1239.6, "USD"), "1240 USD");
 }
 
+// Own arithmetic: 500 mm are 19.685 inches, 150 mm 5.906. Never cut shorter than it is planned.
+TEST(Format, ACutIsToTheMillimetreOrUpToTheNextQuarterInch) {
+    const Units american{LengthUnit::Foot, TemperatureUnit::Fahrenheit};
+    EXPECT_EQ(formatCut(metres(0.5), {}), "500 mm");
+    EXPECT_EQ(formatCut(metres(0.5), american), "19 3/4 in");
+    EXPECT_EQ(formatCut(metres(0.15), american), "6 in");
+    EXPECT_EQ(formatCut(metres(0.3048), american), "12 in");
+    EXPECT_EQ(formatCut(metres(0.3049), american), "12 1/4 in");
+}
+
 // A conductor reads as it is sold, whatever the units: ASTM B258.
 TEST(Format, AGaugeReadsAsAGauge) {
     EXPECT_EQ(format(awgArea(4)), "4 AWG");

@@ -141,8 +141,8 @@ TEST(Days, AreRoundedDownSoThatNothingLooksEnoughThatIsNot) {
     EXPECT_EQ(format(shownDays(1.999)), "1.99");
     EXPECT_EQ(format(shownDays(2.0)), "2");
     EXPECT_EQ(format(shownDays(0.119)), "0.11");
-    EXPECT_EQ(format(shownDays(12.345)), "12.34");
-    EXPECT_EQ(format(shownDays(157.98)), "157.9");
+    EXPECT_EQ(format(shownDays(12.345)), "12.3");
+    EXPECT_EQ(format(shownDays(157.98)), "157");
 }
 
 }  // namespace

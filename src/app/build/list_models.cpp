@@ -105,7 +105,7 @@ ListModel* cutsModel(Document& document, QObject* parent) {
                 rows.push_back({q(c.piece),
                                 q(c.area),
                                 q(c.colour),
-                                QStringLiteral("%1 mm").arg(inMillimetres(c.length), 0, 'f', 0),
+                                q(formatCut(c.length, d.plan.units)),
                                 q(c.from),
                                 q(c.fromLug),
                                 q(c.to),

@@ -54,6 +54,7 @@ enum class Decides {
     Returns,       // the fuse of another source whose current returns through it
     Device,        // the largest fuse that the region allows before so thin a cable
     ShortCircuit,  // what a short lets through
+    Backup,        // what the fuse before its own lets through: its own cannot open that
     Drop,          // the limit of a path through it
     Maker,         // what the maker of what it feeds asks for
     Bond,          // what ties the house to the body

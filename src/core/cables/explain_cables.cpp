@@ -232,6 +232,8 @@ private:
                 return "Decided by: the largest fuse that is allowed before a thinner cable."_text;
             case Decides::ShortCircuit:
                 return "Decided by: the short circuit that it must withstand."_text;
+            case Decides::Backup:
+                return "Decided by: the fuse before its own. A short circuit here is more than its own fuse can interrupt; the one before opens instead, and this cable bears what that lets through."_text;
             case Decides::Drop:
                 return "Decided by: the voltage drop of a path through it."_text;
             case Decides::Maker:

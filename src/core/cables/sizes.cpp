@@ -69,10 +69,15 @@ bool needsBackup(const SizingTask& task,
     return through && *through > bears;
 }
 
-std::size_t sizeForShort(const SizingTask& task, const SizingState& state, std::size_t i) {
+using AsksForMore = bool (*)(const SizingTask&, const SizingState&, std::size_t, std::size_t);
+
+// The thinnest that is not asked for more.
+std::size_t sizeUntilNot(AsksForMore asks,
+                         const SizingTask& task,
+                         const SizingState& state,
+                         std::size_t i) {
     std::size_t size = 0;
-    while (size < lastSize(task) &&
-           (isHurtByShort(task, state, i, size) || needsBackup(task, state, i, size))) {
+    while (size < lastSize(task) && asks(task, state, i, size)) {
         ++size;
     }
     return size;
@@ -221,7 +226,8 @@ Need needOf(const SizingTask& task, const SizingState& state, std::size_t i) {
         sizeAtLeast(task, squareMillimetres(rule(task.library, "min_area_mm2").value)), {}, {}};
     const NeededAmpacity needed = neededAmpacity(task, state, i, FuseView::Computed);
     need.atLeast(sizeForCurrent(task, i, needed.amps), needed.decides);
-    need.atLeast(sizeForShort(task, state, i), Decides::ShortCircuit);
+    need.atLeast(sizeUntilNot(isHurtByShort, task, state, i), Decides::ShortCircuit);
+    need.atLeast(sizeUntilNot(needsBackup, task, state, i), Decides::Backup);
     need.atLeast(sizeForDevice(task, state, i), Decides::Device);
     for (const EndAt* end :
          {&task.circuit().index->ends[i].from, &task.circuit().index->ends[i].to}) {

@@ -5,6 +5,11 @@
 
 namespace spirk {
 
+double stateOfChargeOf(const Moment& moment, const UnitId& unit) {
+    const auto own = moment.chargeOf.find(unit);
+    return own == moment.chargeOf.end() ? moment.stateOfCharge : own->second;
+}
+
 bool lives(Live live, const Moment& moment) {
     switch (live) {
         case Live::Always:

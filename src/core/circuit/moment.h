@@ -23,6 +23,7 @@ struct Moment {
     std::string id;
     Text name;
     double stateOfCharge = 0.5;
+    std::map<UnitId, double> chargeOf;  // of banks that stand otherwise than that
     Reckoning reckoning = Reckoning::AsTheyAre;
     LoadsOn loads = LoadsOn::None;
     std::set<DeviceId> only;  // with LoadsOn::None: these loads run all the same
@@ -38,6 +39,9 @@ struct Moment {
     // empty: all.
     std::set<UnitId> leadsOf;
 };
+
+// How full the batteries of a unit are then, 0 to 1.
+[[nodiscard]] double stateOfChargeOf(const Moment& moment, const UnitId& unit);
 
 // Whether what must be so for an element to give, or for a relay to close, is so.
 [[nodiscard]] bool lives(Live live, const Moment& moment);

@@ -103,7 +103,8 @@ private:
     }
 
     void addEmf(const Place& p, const Emf& x) {
-        if (moment_.gone.contains(state_.circuit->devices[p.at.device].id)) {
+        const Device& battery = state_.circuit->devices[p.at.device];
+        if (moment_.gone.contains(battery.id)) {
             return;
         }
         add(p,
@@ -111,7 +112,7 @@ private:
             out_.sources,
             {p.node(x.at.pos),
              p.node(x.at.neg),
-             along(x.atRest, x.atRest.size() == 1 ? 0.0 : moment_.stateOfCharge),
+             along(x.atRest, x.atRest.size() == 1 ? 0.0 : stateOfChargeOf(moment_, battery.unit)),
              inside(x)});
     }
     void addPanels(const Place& p, const PanelCurve& x) {

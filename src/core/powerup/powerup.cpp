@@ -57,6 +57,9 @@ public:
                                   isHousePole(c, Pole::Positive));
         }
         now_.stateOfCharge = stateOf(in.gear.bank()).middle();
+        for (const BankUnit& bank : in.gear.banks) {
+            now_.chargeOf[bank.id] = stateOf(bank).middle();
+        }
         for (const LiveStep& s : in.wiring.steps) {
             now_.open.insert(s.closed.begin(), s.closed.end());
         }
@@ -107,7 +110,7 @@ private:
         const MomentSolution m = solved(s, look);
         const std::size_t before = s.readings.size();
         for (const WantedReading& reading : look.readings) {
-            if (tells(reading, m)) {
+            if (tells(reading, look, m)) {
                 expect(s, reading, m);
             }
         }
@@ -120,16 +123,19 @@ private:
         }
     }
     // A current that a dead branch could show as well is no test.
-    [[nodiscard]] bool tells(const WantedReading& reading, const MomentSolution& m) const {
+    [[nodiscard]] bool tells(const WantedReading& reading,
+                             const Look& look,
+                             const MomentSolution& m) const {
         const Flow* flow = m.flowOf(circuit(), reading.terminalOrNone().device);
         switch (reading.what) {
             case Reads::Across:
             case Reads::UpTo:
                 return true;
             case Reads::Monitor: {
-                // Where nothing runs, nothing must flow.
+                // Where nothing runs, nothing must flow. What another battery feeds is not seen.
                 const Amps current = abs(bankCurrent(circuit(), m));
-                return current.si() > spreadOf(current) || current.si() < kNothing;
+                return current.si() > spreadOf(current) ||
+                       (look.loads.empty() && current.si() < kNothing);
             }
             case Reads::Given:
                 return flow->through.si() > spreadOf(flow->through);
@@ -153,7 +159,7 @@ private:
         }
         if (vehicle) {
             text = then(
-                "At the starter battery: take off its negative clamp, bolt the fuse in, put the clamp back."_text,
+                "With the starter battery's negative clamp off: bolt in the fuse that it keeps live, then put the clamp back."_text,
                 std::move(text));
         }
         if (switched) {
@@ -237,7 +243,7 @@ private:
                 state,
                 restVoltage(bank.chemistry, state.low),
                 // As the moments are solved.
-                restVoltage(bank.chemistry, now_.stateOfCharge),
+                restVoltage(bank.chemistry, state.middle()),
                 restVoltage(bank.chemistry, state.high),
                 volts(kMeterVolts) * blocksOf(bank.nominal)};
     }
@@ -311,7 +317,7 @@ private:
                         "with the bank as it is delivered or charged before"_text,
                         measure(value),
                         FromFigure{voltsFigure(out_.moments.back(), pos)}},
-                       atRest(rest, "E"_text, now_.stateOfCharge, rest.middle),
+                       atRest(rest, "E"_text, rest.state.middle(), rest.middle),
                        atRest(rest, "E_low"_text, rest.state.low, rest.low),
                        atRest(rest, "E_high"_text, rest.state.high, rest.high),
                        {"d"_text,
@@ -452,9 +458,9 @@ private:
         const Volts expected = lamp * way;
         add(s,
             {"voltage, negative bar to the body, lamp lit"_text,
-             measure(expected),
-             measure(expected * kLeastOfBond),
-             measure(std::max(volts(kMostOverBond), expected * 2.0)),
+             millivolts(expected),
+             millivolts(expected * kLeastOfBond),
+             millivolts(std::max(volts(kMostOverBond), expected * 2.0)),
              figureOf(s)},
             {.id = {},
              .title = {},

@@ -1,17 +1,28 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/powerup/reach.h"
 
+#include <algorithm>
+
 #include "core/circuit/walk.h"
 
 namespace spirk {
 
 namespace {
 
-// Metal as it is joined with the main switch off.
-Joins withSwitchOff(const Circuit& circuit) {
+// A main switch that is off; a contact that only a running engine closes.
+bool isOpenAtRest(const Device& device) {
+    return device.kind == DeviceKind::MainSwitch ||
+           std::ranges::any_of(device.elements, [](const Element& element) {
+               const auto* contact = std::get_if<Contact>(&element);
+               return contact != nullptr && contact->closed != Live::Always;
+           });
+}
+
+// Metal as it is joined with the main switch off and the engine stopped.
+Joins atRest(const Circuit& circuit) {
     Joins joins = joinsOf(circuit);
     for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
-        if (circuit.devices[d].kind != DeviceKind::MainSwitch) {
+        if (!isOpenAtRest(circuit.devices[d])) {
             continue;
         }
         for (std::size_t port = 0; port < circuit.devices[d].ports.size(); ++port) {
@@ -33,7 +44,7 @@ Reach::Reach(const Circuit& circuit, const Cables& cables, const Library& librar
       vehicle_(reached(true)) {}
 
 std::vector<bool> Reach::reached(bool starter) const {
-    const Joins joins = withSwitchOff(circuit_);
+    const Joins joins = atRest(circuit_);
     std::vector<bool> out(static_cast<std::size_t>(circuit_.index->nodes), false);
     for (const ElementAt& source : circuit_.index->sources) {
         const Device& d = circuit_.devices[source.device];

@@ -95,13 +95,18 @@ private:
             "For work at the bank itself: its negative lead off first, and on last. Bolted fuses come out only when all this is done."_text;
     }
     void storage() {
-        const bool lithium = std::ranges::any_of(in_.gear.banks, [](const BankUnit& bank) {
-            return bank.battery.family == Family::Lithium;
-        });
-        add("off.storage",
-            lithium
-                ? "For storage: leave lithium about half full and above freezing, and look at it every two months."_text
-                : "For storage: leave lead-acid full, and charge it every two months, more often in the warm."_text);
+        if (anyBankIs(Family::Lithium)) {
+            add("off.storage",
+                "For storage: leave lithium about half full and above freezing, and look at it every two months."_text);
+        }
+        if (anyBankIs(Family::Lead)) {
+            add("off.storage.lead",
+                "For storage: leave lead-acid full, and charge it every two months, more often in the warm."_text);
+        }
+    }
+    [[nodiscard]] bool anyBankIs(Family family) const {
+        return std::ranges::any_of(
+            in_.gear.banks, [&](const BankUnit& bank) { return bank.battery.family == family; });
     }
 
     const PowerUpInput& in_;

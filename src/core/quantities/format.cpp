@@ -82,6 +82,18 @@ std::optional<std::string> gaugeName(SquareMetres area) {
     return gauge > 0 ? fmt::format("{}", gauge) : fmt::format("{}/0", 1 - gauge);
 }
 
+std::string formatCut(Metres length, const Units& units) {
+    if (units.length == LengthUnit::Metre) {
+        return fmt::format("{:.0f} mm", inMillimetres(length));
+    }
+    constexpr const char* kQuarters[] = {"", " 1/4", " 1/2", " 3/4"};
+    // A length that is a quarter to rounding is not made longer.
+    constexpr double kRounding = 1e-6;
+    const double quarters = std::ceil(inFeet(length) * 12.0 * 4.0 - kRounding);
+    const auto n = static_cast<long>(quarters);
+    return fmt::format("{}{} in", n / 4, kQuarters[n % 4]);
+}
+
 std::string formatPrice(double price, const std::string& currency) {
     return fmt::format("{:.0f} {}", price, currency);
 }
@@ -112,6 +124,8 @@ std::string format(Measure m, const Units& units) {
             return scaled(m.si * 100.0, "%", nullptr);
         case Unit::Volt:
             return fmt::format("{:.2f} V", m.si);
+        case Unit::Millivolt:
+            return formatNumber(m.si * 1e3, 2) + " mV";
         case Unit::Ampere:
             return scaled(m.si, "A", "kA");
         case Unit::Ohm:

@@ -16,6 +16,7 @@ enum class Unit {
     None,
     Percent,  // stored as a fraction
     Volt,
+    Millivolt,  // stored in volts
     Ampere,
     Ohm,
     Watt,
@@ -52,6 +53,7 @@ struct Measure {
 };
 
 [[nodiscard]] inline Measure measure(Volts v) { return {v.si(), Unit::Volt}; }
+[[nodiscard]] inline Measure millivolts(Volts v) { return {v.si(), Unit::Millivolt}; }
 [[nodiscard]] inline Measure measure(Amps v) { return {v.si(), Unit::Ampere}; }
 [[nodiscard]] inline Measure measure(Ohms v) { return {v.si(), Unit::Ohm}; }
 [[nodiscard]] inline Measure measure(Watts v) { return {v.si(), Unit::Watt}; }
@@ -80,6 +82,10 @@ template <int M, int Kg, int S, int A>
 
 // The gauge of an area that is one to rounding, as tables write it: '4', '1/0'.
 [[nodiscard]] std::optional<std::string> gaugeName(SquareMetres area);
+
+// How long a cable is cut: to the millimetre, or up to the next quarter inch: '590 mm', '19 3/4
+// in'.
+[[nodiscard]] std::string formatCut(Metres length, const Units& units);
 
 // A price without cents: '1240 EUR'.
 [[nodiscard]] std::string formatPrice(double price, const std::string& currency);

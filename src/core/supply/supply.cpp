@@ -542,7 +542,8 @@ Supply supplyFor(const Plan& plan, const Library& library, const System& gear, c
 }
 
 Measure shownDays(double days) {
-    const double parts = days < 100.0 ? 100.0 : 10.0;  // as many as are shown
+    // Nobody reckons weeks to a quarter of an hour.
+    const double parts = days < 10.0 ? 100.0 : days < 100.0 ? 10.0 : 1.0;
     return number(std::floor(days * parts) / parts);
 }
 

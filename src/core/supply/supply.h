@@ -48,9 +48,9 @@ struct Supply {
                                const System& gear,
                                const Needs& needs);
 
-// Days without sun as a person reads them: rounded down, so that 1.999 is not shown as 2.
 // 1: January. Requires 1 <= month <= 12.
 [[nodiscard]] Phrase monthName(int month);
+// Days without sun as a person reads them: rounded down, so that 1.999 is not shown as 2.
 [[nodiscard]] Measure shownDays(double days);
 
 }  // namespace spirk

@@ -225,13 +225,23 @@ void addDropPaths(Draft& draft, const Hang& hang, const LoadCircuit& c) {
     }
 }
 
+Text whenever(bool breakers) {
+    return breakers ? "Switch the breaker of {name} on; then switch its loads on."_text
+                    : "Insert the fuse of {name}; then switch its loads on."_text;
+}
+// Its contact closes with the engine: without it there is nothing to read.
+Text whileDriving(bool breakers) {
+    return breakers
+               ? "Switch the breaker of {name} on and start the engine; then switch its loads on: they stop with the engine."_text
+               : "Insert the fuse of {name} and start the engine; then switch its loads on: they stop with the engine."_text;
+}
+
 LiveStep loadsOn(const Hang& hang, const LoadCircuit& c, const ConductorId& feed) {
     LiveStep s;
     s.id = "on." + feed.value;
     s.stage = Stage::Circuits;
     const bool breakers = hang.centre == HardwareKind::BreakerPanel && c.tap == Tap::Block;
-    s.text = breakers ? "Switch the breaker of {name} on; then switch its loads on."_text
-                      : "Insert the fuse of {name}; then switch its loads on."_text;
+    s.text = c.live == LiveWhen::Driving ? whileDriving(breakers) : whenever(breakers);
     s.subjects = {subject(feed)};
     s.fuses = {feed};
     Look look;
