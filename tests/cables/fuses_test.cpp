@@ -119,6 +119,20 @@ TEST(Backup, AnUpstreamFuseInterruptsForABladeWhereTheShortIsHeavy) {
     }));
 }
 
+// Of four batteries in a row the last link carries a quarter, the first three quarters: with unlike
+// fuses, whose resistances differ, they would share still less evenly.
+TEST(FuseChoice, LinksOfABankHaveOneRating) {
+    Plan plan = test::aFullVan();
+    putBank(plan.gear, "lfp_100", 4);
+    plan.gear.banks.front().way = WayId("at_one_battery");
+    plan.habitsOff = {"one_fewer", "battery_half"};
+    const Design d = design(plan, library());
+    const Amps first = rowOf(d, "bank.2.link+").fuseFrom->rating;
+    EXPECT_EQ(rowOf(d, "bank.3.link+").fuseFrom->rating, first);
+    EXPECT_EQ(rowOf(d, "bank.4.link+").fuseFrom->rating, first);
+    EXPECT_GE(first, rowOf(d, "bank.2.link+").load);
+}
+
 TEST(Protection, NegativesAndTailsLeanOnTheFuseOfTheirCircuit) {
     Plan plan = test::aFullVan();
     plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));

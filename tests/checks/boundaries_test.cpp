@@ -80,6 +80,35 @@ TEST(Boundary, B1OfferedBanksAreEnough) {
     }
 }
 
+// Twice the days ask for twice the bank, and not for a third battery because of the last bit.
+TEST(Boundary, B1TwiceTheDaysAskForTwiceTheBank) {
+    Plan plan = test::aSmallVan();
+    plan.trip.daysWithoutSun = 2.0 * design(plan, library()).supply.daysWithoutSun;
+    const Finding f = *test::findingOf(design(plan, library()), "B1");
+    ASSERT_FALSE(f.mends.empty());
+    const Plan mended = apply(plan, f.mends.front());
+    EXPECT_EQ(bankOf(mended.gear).count, 2);
+}
+
+// Two fans of 54 W by their plates, one and a half times what such a fan draws (its row in the
+// library), beside 540 W: 108 of 648 W for the same two hours are worth measuring; 54 of 1,134 W,
+// below a tenth, are not.
+TEST(Boundary, P10WhatIsWorthMeasuringIsATenthOfTheDay) {
+    const auto withFans = [](int count, double others) {
+        Plan plan = test::aSmallVan();
+        plan.appliances.clear();
+        Appliance fan = test::aLoad("fan", watts(54), Category::Climate);
+        fan.count = count;
+        plan.appliances.push_back(fan);
+        plan.appliances.push_back(test::aLoad("others", watts(others), Category::Work));
+        return plan;
+    };
+    EXPECT_TRUE(fires(withFans(2, 540), "P10"));
+    EXPECT_FALSE(fires(withFans(1, 1080), "P10"));
+    EXPECT_TRUE(fires(withFans(1, 480), "P10"));   // 54 of 534
+    EXPECT_FALSE(fires(withFans(1, 490), "P10"));  // 54 of 544
+}
+
 TEST(Boundary, S1FollowsTheColdestOfTheClimate) {
     Plan plan = test::aFullVan();
     putSolar(plan.gear, SolarChoice{"panel_200", 4, 1, "mppt_100_50"});  // 98.4 V at 25 degC
@@ -171,6 +200,13 @@ TEST(Boundary, E3AtHalfOfTheRating) {
     };
     EXPECT_FALSE(onTheRoad(input.si() / 0.5 + 0.01));
     EXPECT_TRUE(onTheRoad(input.si() / 0.5 - 0.01));
+}
+
+// What an isolator parts is judged by what stands behind it: a charger is no load.
+TEST(Boundary, B14LooksThroughAnIsolator) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {PutIn{ConductorId("engine.feed+")}};
+    EXPECT_FALSE(fires(plan, "B14"));
 }
 
 TEST(Boundary, G3TheShuntsOwnLeadsAreNoBypass) {

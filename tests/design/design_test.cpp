@@ -125,6 +125,7 @@ TEST(Consequence, SaysNothingOfWhatNobodyNotices) {
         return !consequence(before, after).empty();
     };
     EXPECT_TRUE(says([](StandingFigures& f) { f.daysWithoutSun = 2.06; }));
+    EXPECT_FALSE(says([](StandingFigures& f) { f.daysWithoutSun.reset(); }));  // not reckoned
     EXPECT_FALSE(says([](StandingFigures& f) { f.daysWithoutSun = 1.96; }));
     EXPECT_TRUE(says([](StandingFigures& f) { f.worstOnInverter = watts(1.1); }));
     EXPECT_FALSE(says([](StandingFigures& f) { f.worstOnInverter = watts(0.9); }));

@@ -152,6 +152,34 @@ TEST(Diagram, AFuseOfAMovedLeadStandsClearOfItsDevice) {
     EXPECT_GT(w->fuses[0].center.x, w->points.front().x + 20.0);
 }
 
+double off(const Point& p, const Point& a, const Point& b) {
+    const double x = std::clamp(p.x, std::min(a.x, b.x), std::max(a.x, b.x));
+    const double y = std::clamp(p.y, std::min(a.y, b.y), std::max(a.y, b.y));
+    return std::fabs(p.x - x) + std::fabs(p.y - y);
+}
+
+TEST(Diagram, AFuseOfALeadWithCornersStandsOnTheLead) {
+    int seen = 0;
+    for (const test::Mistake& mistake : test::mistakes()) {
+        SCOPED_TRACE(mistake.name);
+        Plan plan = test::aFullVan();
+        plan.amendments = mistake.moves;
+        for (const PlacedWire& w : layOut(circuitOf(plan), {}).wires) {
+            for (const PlacedFuse& fuse : w.fuses) {
+                double nearest = 1e9;
+                for (std::size_t i = 0; i + 1 < w.points.size(); ++i) {
+                    nearest = std::min(nearest, off(fuse.center, w.points[i], w.points[i + 1]));
+                }
+                if (w.points.size() > 2) {
+                    EXPECT_LT(nearest, 0.5) << w.id.value;
+                    ++seen;
+                }
+            }
+        }
+    }
+    EXPECT_GT(seen, 50);
+}
+
 // What the painter covers with a conductor's label: two lines from its corner on.
 Rect painted(const PlacedWire& w) { return {w.label.x, w.label.y, 64.0, 23.5}; }
 

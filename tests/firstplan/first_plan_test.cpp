@@ -93,6 +93,30 @@ TEST(FirstPlan, WhatIsOwnedIsKeptAndDecidesTheVolts) {
     EXPECT_EQ(faultsOf(design(plan, library()), {"MAINS"}), "");
 }
 
+// The inverter is on while mains appliances run, and half an hour besides.
+TEST(FirstPlan, TheInverterIsOnWhileMainsAppliancesRun) {
+    const Plan plan = firstPlan(answers("summer", "induction_ring"), library());
+    ASSERT_NE(inverterOf(plan.gear), nullptr);
+    Seconds runs;
+    for (const Appliance& a : plan.appliances) {
+        for (const Use& use : a.uses) {
+            runs += a.feed == Feed::Mains ? use.span : Seconds();
+        }
+    }
+    EXPECT_GT(runs, hours(0.5));
+    EXPECT_NEAR(inverterOf(plan.gear)->onPerDay.si(), (runs + hours(0.5)).si(), 1e-6);
+}
+
+// Two of 6 V make a string of 12 V; one of 12 V is one.
+TEST(FirstPlan, BatteriesThatAreOwnedMakeStringsOfTwelveVolts) {
+    FirstAnswers a = answers("summer", "");
+    a.owned.batteries = 2;
+    a.owned.battery = "agm_110";
+    EXPECT_EQ(bankOf(firstPlan(a, library()).gear).series, 1);
+    a.owned.battery = "flooded_225_6v";
+    EXPECT_EQ(bankOf(firstPlan(a, library()).gear).series, 2);
+}
+
 // Weekender without engine, old van with a relay, full-time with shore: each on every kind of trip.
 TEST(FirstPlan, EveryWayOfChargingGivesAPlanWithoutFaults) {
     for (const TripKind& trip : library().trips) {

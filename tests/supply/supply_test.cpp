@@ -3,6 +3,9 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
+#include <string>
+
 #include "core/design/design.h"
 #include "core/gear/inverter.h"
 #include "core/plan/units.h"
@@ -74,6 +77,41 @@ TEST(Supply, AnInverterAddsItsIdleAndItsConversion) {
     const double idle = i.power.si() * i.lossA * 2.0;
     const double kettle = (inverterLoss(i, watts(1000)).si() - i.power.si() * i.lossA) * 2.0;
     test::expectNear(inWattHours(s.inverterExtra), idle + kettle, 1e-6);
+}
+
+// Mains appliances from 8 to 12, 9 to 10, 11 to 13 and 23 to 1 o'clock: 7 hours, what two do at
+// once counted once (own arithmetic). The inverter is on for as long though nobody asked it to.
+TEST(Supply, AnInverterIsOnWhileAnyMainsApplianceIs) {
+    Plan plan = test::aFullVan();
+    inverterOf(plan.gear)->onPerDay = Seconds();
+    std::erase_if(plan.appliances, [](const Appliance& a) { return a.feed == Feed::Mains; });
+    const double starts[] = {8.0, 9.0, 11.0, 23.0};
+    const double spans[] = {4.0, 1.0, 2.0, 2.0};
+    for (std::size_t i = 0; i < std::size(starts); ++i) {
+        Appliance a = test::aLoad("mains" + std::to_string(i), watts(50), Category::Work);
+        a.feed = Feed::Mains;
+        a.uses = {{hours(starts[i]), hours(spans[i]), 1.0}};
+        plan.appliances.push_back(a);
+    }
+    const Supply s = supplyOf(plan);
+    const Derivation* why = s.why.find(FigureId("supply.inverter.extra"));
+    ASSERT_NE(why, nullptr);
+    const auto on =
+        std::ranges::find_if(why->terms, [](const Term& t) { return english(t.symbol) == "t_on"; });
+    ASSERT_NE(on, why->terms.end());
+    EXPECT_DOUBLE_EQ(std::get<Measure>(on->value).si, hours(7).si());
+}
+
+// A heater is reckoned by the energy of its battery: 24 V of 120 Ah hold 2.4 times what 12 V of
+// 100 Ah hold (own arithmetic).
+TEST(Supply, AHeaterGoesByTheEnergyOfItsBattery) {
+    const auto heats = [](const char* model) {
+        Plan plan = test::aSmallVan();
+        putBank(plan.gear, model);
+        const System gear = systemOf(plan, test::library());
+        return heaterOf(gear.bank())->power.si();
+    };
+    test::expectNear(heats("lfp_24_120_heated") / heats("lfp_100_heated"), 2.4, 1e-9);
 }
 
 TEST(Supply, NothingDrawnIsNoDivisionByZero) {

@@ -81,6 +81,24 @@ TEST(Topology, MovingBackEndsEachMistake) {
     }
 }
 
+// Two mistakes: moving back what was moved at one device leaves the other as it is.
+TEST(Topology, MovingBackIsForTheDeviceAlone) {
+    Plan plan = aFullVan();
+    for (const Mistake& mistake : mistakes()) {
+        if (mistake.id == std::string("T3 dcdc") || mistake.id == std::string("G6 shunt")) {
+            plan.amendments.insert(
+                plan.amendments.end(), mistake.moves.begin(), mistake.moves.end());
+        }
+    }
+    const Design d = design(plan, library());
+    ASSERT_NE(byId(d, "G6 shunt"), nullptr);
+    ASSERT_NE(byId(d, "T3 dcdc"), nullptr);
+    ASSERT_FALSE(byId(d, "T3 dcdc")->mends.empty());
+    const Design mended = design(apply(plan, byId(d, "T3 dcdc")->mends.front()), library());
+    EXPECT_EQ(byId(mended, "T3 dcdc"), nullptr);
+    EXPECT_NE(byId(mended, "G6 shunt"), nullptr);
+}
+
 TEST(Topology, ABankWithoutAnyWayToChargeItIsAFault) {
     Plan plan = aFullVan();
     plan.gear.sources.clear();

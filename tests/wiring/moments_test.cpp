@@ -61,6 +61,23 @@ TEST(Moments, TheEveningRunsTheWorstCaseButNotMoreThanTheInverterCan) {
     EXPECT_EQ(drawn(design(plan, library())), inverterInput(inverter, watts(1600)));
 }
 
+// What must run at once is shared from the first inverter on: 2 kW, of which the first gives 1.6.
+TEST(Moments, ASecondInverterGivesWhatTheFirstCannot) {
+    Plan plan = test::aFullVan();
+    plan.appliances.back().rated = watts(2000);
+    plan.gear.inverters.push_back({{UnitId("little"), WayId("inverter_on_bars"), {}},
+                                   UnitId(kMainRail),
+                                   "inverter_500",
+                                   hours(1)});
+    const Design d = design(plan, library());
+    const auto& drawn = momentOf(d.wiring.moments, "night")->drawn;
+    const auto input = [&](std::size_t i, double out) {
+        return inverterInput(*d.gear.inverters[i].model, watts(out));
+    };
+    EXPECT_EQ(drawn.at(DeviceId("inverter")), input(0, 1600));
+    EXPECT_EQ(drawn.at(DeviceId("little")), input(1, 400));
+}
+
 TEST(Moments, AtRestNothingFlows) {
     const Design d = design(test::theDemo(), library());
     EXPECT_NEAR(bankCurrent(d, solutionOf(d, "rest")).si(), 0.0, 1e-6);
