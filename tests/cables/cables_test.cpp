@@ -160,6 +160,14 @@ TEST(Sizing, WithoutTheHabitBatteryLeadsCarryTheirShareOnly) {
         rowOf(d, "bank.1.lead+").load.si(), rowOf(d, "main.feed+").load.si() / 3.0, 1e-9);
 }
 
+// Half of a 100 A battery's limit: 4 mm² carry 42 A in the cupboard, 6 mm² 56 A.
+TEST(Sizing, ABatterysLeadBearsHalfOfWhatItMayGive) {
+    const Design d = design(test::aSmallVan(), library());
+    const CableRow& lead = rowOf(d, "main.feed+");
+    EXPECT_EQ(lead.habit, "battery_half");
+    EXPECT_NEAR(lead.area.si(), 6e-6, 1e-12);
+}
+
 TEST(Sizing, AnUnequalLeadIsSolvedNotAssumed) {
     Plan plan = test::aFullVan();
     plan.amendments = {SetLength{ConductorId("bank.3.lead+"), metres(4)},

@@ -232,6 +232,11 @@ TEST(Rules, WhatAFuseOnTheWayProtectsNeedsNoneOfItsOwn) {
     // A thinner cable there is fed through more than it bears.
     plan.amendments.emplace_back(SetSize{ConductorId("inverter.feed+"), squareMillimetres(16)});
     EXPECT_NE(test::findingOf(design(plan, library()), "W3"), nullptr);
+    // However short it is: at a bar all batteries feed it.
+    plan.amendments.emplace_back(SetLength{ConductorId("inverter.feed+"), metres(0.1)});
+    const Design close = design(plan, library());
+    ASSERT_NE(test::findingOf(close, "W3"), nullptr);
+    EXPECT_EQ(test::findingOf(close, "W3")->severity, Severity::Danger);
 }
 
 TEST(Rules, AnEndMovedToABatteryWithoutAFuseIsADanger) {

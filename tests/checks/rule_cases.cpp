@@ -204,7 +204,7 @@ const std::vector<RuleCase> kCases = {
     {"W16",
      Severity::Advice,
      [](Plan& p) {
-         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.6)}};
+         p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.57)}};
      },
      [](Plan& p) {
          p.amendments = {SetLength{ConductorId("bank.1.lead+"), metres(0.55)}};

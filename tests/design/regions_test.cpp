@@ -92,6 +92,22 @@ TEST(Amendments, ARatingThatIsNotMadeIsSaid) {
     }
 }
 
+// The kitchen's 3.75 A ask for 4.69 (own arithmetic: 1.25 times): 4 A is made and too small, 5 A
+// serves.
+TEST(Amendments, ARatingBelowTheLoadIsNotOffered) {
+    Plan plan = test::aFullVan();
+    plan.amendments = {SetFuse{ConductorId("circuit.kitchen.feed+"), End::From, "", amps(4.5)}};
+    const Design d = design(plan, test::library());
+    const Finding* f = test::findingOf(d, "W26");
+    ASSERT_NE(f, nullptr);
+    std::string offered;
+    for (const Mend& mend : f->mends) {
+        offered += english(mend.label) + "; ";
+    }
+    EXPECT_EQ(offered.find("Fit 4 A"), std::string::npos) << offered;
+    EXPECT_NE(offered.find("Fit 5 A"), std::string::npos) << offered;
+}
+
 TEST(Amendments, OfTwoTheLaterCountsAndTheEarlierIsSaid) {
     Plan plan = test::aFullVan();
     const ConductorId feed("inverter.feed+");

@@ -39,6 +39,8 @@ TEST(Glossary, ATermIsFoundInAnySpellingOnceAndInOrder) {
 TEST(Glossary, ATermBeginsAWordAndIsNotPartOfAnother) {
     EXPECT_EQ(in("plug and slug"), Names{});
     EXPECT_EQ(in("luggage"), Names{});
+    EXPECT_EQ(in("a 4lug"), Names{});
+    EXPECT_EQ(in("bolt;lug"), Names{"lug"});
     EXPECT_EQ(in("a lug, two lugs"), Names{"lug"});
 }
 

@@ -94,6 +94,14 @@ TEST(JoinUses, BridgesTheGapAndKeepsTheTimeOn) {
     EXPECT_DOUBLE_EQ(joined.uses[0].duty, 0.5);  // own arithmetic: 4 of 8 hours
 }
 
+// Own arithmetic: half of two hours and a quarter of four are two of eight.
+TEST(JoinUses, CountsEachUseByItsOwnDuty) {
+    Appliance a = running({{6, 8}, {10, 14}});
+    a.uses[0].duty = 0.5;
+    a.uses[1].duty = 0.25;
+    EXPECT_DOUBLE_EQ(withUseJoined(a, 0).uses[0].duty, 0.25);
+}
+
 TEST(JoinUses, AnOnlyUseStaysAsItIs) {
     EXPECT_EQ(drawn(withUseJoined(running({{6, 8}}), 0)), "6-8");
 }
