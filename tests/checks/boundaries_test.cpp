@@ -61,6 +61,42 @@ TEST(Boundary, W22OfAThinTailIsSaidAtTheTail) {
         d.checks.findings, [](const Finding& f) { return f.id == "W1 circuit.lighting.feed+"; }));
 }
 
+// Of one size all the way it is the fuse that is too large, not the branch too thin.
+TEST(Boundary, W1OfATailAsThickAsItsFeed) {
+    Plan plan = test::aFullVan();
+    plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));
+    plan.amendments = {SetFuse{ConductorId("circuit.lighting.feed+"), End::From, "", amps(30)}};
+    for (const char* id : {"circuit.lighting.feed+",
+                           "circuit.lighting.feed-",
+                           "load.spot.tail+",
+                           "load.spot.tail-"}) {
+        plan.amendments.emplace_back(SetSize{ConductorId(id), squareMillimetres(1)});
+    }
+    const Design d = design(plan, library());
+    const auto says = [&](const char* id) {
+        return std::ranges::find(d.checks.findings, std::string(id), &Finding::id) !=
+               d.checks.findings.end();
+    };
+    EXPECT_TRUE(says("W1 load.spot.tail+"));
+    EXPECT_FALSE(says("W22 load.spot.tail+"));
+}
+
+// NEC 551.10(E), from memory: 15 A at most before 14 AWG, 20 before 12, 30 before 10.
+TEST(Boundary, W1OffersTheThinnestThatMayStandBehindTheFuse) {
+    const auto offered = [](double fuse) {
+        Plan plan = movedTo(test::aFullVan(), test::americanLibrary().region);
+        const ConductorId kitchen("circuit.kitchen.feed+");
+        plan.amendments = {SetFuse{kitchen, End::From, "", amps(fuse)},
+                           SetSize{kitchen, awgArea(14)}};
+        const Design d = design(plan, test::americanLibrary());
+        const Finding* f = test::findingOf(d, "W1");
+        return f == nullptr ? std::string() : english(f->remedy);
+    };
+    EXPECT_EQ(offered(15), "");
+    EXPECT_EQ(offered(20), "Use 12 AWG, or a smaller fuse.");
+    EXPECT_EQ(offered(25), "Use 10 AWG, or a smaller fuse.");
+}
+
 TEST(Boundary, B1ExactlyTheDaysAskedAreEnough) {
     Plan plan = test::aSmallVan();
     const double days = design(plan, library()).supply.daysWithoutSun;
