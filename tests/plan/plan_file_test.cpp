@@ -123,6 +123,17 @@ const Bad kBad[] = {
      "amendments[0].terminal"},
 };
 
+// A string that has a twentieth of its capacity left is read, one with less is refused.
+TEST(PlanFile, AnAgedStringHasATwentiethLeftAtLeast) {
+    const auto read = [](double left) {
+        Plan plan = test::aFullVan();
+        plan.gear.banks.front().unlike = {{1, "", left}};
+        return readPlan(writePlan(plan), "aged").plan.has_value();
+    };
+    EXPECT_TRUE(read(0.05));
+    EXPECT_FALSE(read(0.049));
+}
+
 TEST(PlanFile, EveryFaultIsNamedWithItsPlace) {
     for (const Bad& bad : kBad) {
         SCOPED_TRACE(bad.name);

@@ -102,6 +102,17 @@ TEST(Supply, AnInverterIsOnWhileAnyMainsApplianceIs) {
     EXPECT_DOUBLE_EQ(std::get<Measure>(on->value).si, hours(7).si());
 }
 
+// On for ten hours though the kettle runs two: switched off for eight it would save its idle draw.
+TEST(Supply, SaysWhatAnInverterThatIsOffSaves) {
+    Plan plan = test::aFullVan();
+    inverterOf(plan.gear)->onPerDay = hours(10);
+    const Supply s = supplyOf(plan);
+    const InverterModel& model = *findById(test::library().inverters, "inverter_1600");
+    const std::string saved = format(inverterLoss(model, watts(0)) * hours(8));
+    const std::string note = english(s.why.find(FigureId("supply.inverter.extra"))->note);
+    EXPECT_NE(note.find("saves " + saved), std::string::npos) << note;
+}
+
 // A heater is reckoned by the energy of its battery: 24 V of 120 Ah hold 2.4 times what 12 V of
 // 100 Ah hold (own arithmetic).
 TEST(Supply, AHeaterGoesByTheEnergyOfItsBattery) {
