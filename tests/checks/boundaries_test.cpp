@@ -238,13 +238,6 @@ TEST(Boundary, E3AtHalfOfTheRating) {
     EXPECT_TRUE(onTheRoad(input.si() / 0.5 - 0.01));
 }
 
-// What an isolator parts is judged by what stands behind it: a charger is no load.
-TEST(Boundary, B14LooksThroughAnIsolator) {
-    Plan plan = test::aFullVan();
-    plan.amendments = {PutIn{ConductorId("engine.feed+")}};
-    EXPECT_FALSE(fires(plan, "B14"));
-}
-
 TEST(Boundary, G3TheShuntsOwnLeadsAreNoBypass) {
     EXPECT_FALSE(fires(test::aSmallVan(), "G3"));
     Plan plan = test::aSmallVan();

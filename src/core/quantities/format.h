@@ -83,8 +83,8 @@ template <int M, int Kg, int S, int A>
 // The gauge of an area that is one to rounding, as tables write it: '4', '1/0'.
 [[nodiscard]] std::optional<std::string> gaugeName(SquareMetres area);
 
-// How long a cable is cut: to the millimetre, or up to the next quarter inch: '590 mm', '19 3/4
-// in'.
+// How long a cable is cut: to the millimetre, or up to the next quarter inch. '590 mm' or
+// '19 3/4 in'.
 [[nodiscard]] std::string formatCut(Metres length, const Units& units);
 
 // A price without cents: '1240 EUR'.
