@@ -16,8 +16,8 @@ namespace spirk {
 
 namespace {
 
-constexpr double kLeft = 15.0, kTop = 23.0;
-constexpr double kWidth = 267.0, kHeight = 165.0;
+constexpr double kDrawingLeft = 15.0, kDrawingTop = 23.0;
+constexpr double kDrawingWidth = 267.0, kDrawingHeight = 165.0;
 // Label text is nine units: at this scale two millimetres, readable at arm's length on a wall.
 constexpr double kLeastScale = 0.21;
 constexpr double kMostScale = 0.32;
@@ -29,7 +29,7 @@ struct Slice {
 
 // Pages end where only rails cross, so that no device is cut.
 std::vector<Slice> slices(const DiagramGeometry& geometry, double scale) {
-    const double page = kWidth / scale;
+    const double page = kDrawingWidth / scale;
     std::vector<Slice> out;
     double from = 0.0;
     while (geometry.bounds.w - from > page) {
@@ -54,9 +54,10 @@ struct DiagramPages {
 std::vector<Page> diagramPages(const Design& design, const Library& library) {
     const auto geometry =
         std::make_shared<const DiagramGeometry>(layOut(design.wiring.circuit, {}));
-    const double fit = std::min(kWidth / geometry->bounds.w, kHeight / geometry->bounds.h);
+    const double fit =
+        std::min(kDrawingWidth / geometry->bounds.w, kDrawingHeight / geometry->bounds.h);
     const double readable = std::min(std::max(fit, kLeastScale), kMostScale);
-    const double scale = std::min(readable, kHeight / geometry->bounds.h);
+    const double scale = std::min(readable, kDrawingHeight / geometry->bounds.h);
     const std::vector<Slice> parts = slices(*geometry, scale);
     const QString title = DiagramPages::tr("Wiring diagram");
     const QString plan = QString::fromStdString(design.plan.name);
@@ -75,8 +76,9 @@ std::vector<Page> diagramPages(const Design& design, const Library& library) {
                        static_cast<int>(i) + 1,
                        static_cast<int>(parts.size()));
             p.save();
-            p.setClipRect(QRectF(kLeft, kTop, parts[i].width * scale, kHeight));
-            p.translate(kLeft, kTop);
+            p.setClipRect(
+                QRectF(kDrawingLeft, kDrawingTop, parts[i].width * scale, kDrawingHeight));
+            p.translate(kDrawingLeft, kDrawingTop);
             p.scale(scale, scale);
             p.translate(-parts[i].from, 0.0);
             paintDiagram(p,

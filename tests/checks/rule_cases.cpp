@@ -31,7 +31,7 @@ void putMonitor(Plan& p, int tanks) {
     p.gear.monitors = {gauges};
 }
 
-const std::vector<RuleCase> kCases = {
+const std::vector<RuleCase> kOfCables = {
     {"W1",
      Severity::Danger,
      [](Plan& p) {
@@ -417,7 +417,7 @@ const std::vector<RuleCase> kCases = {
 
 }  // namespace
 
-const std::vector<RuleCase>& casesOfCables() { return kCases; }
+const std::vector<RuleCase>& casesOfCables() { return kOfCables; }
 
 const std::vector<RuleCase>& ruleCases() {
     static const std::vector<RuleCase> all = [] {

@@ -73,7 +73,7 @@ void putFarInverter(Plan& p, double mm2) {
     }
 }
 
-const std::vector<RuleCase> kCases = {
+const std::vector<RuleCase> kOfUnits = {
     {"B1",
      Severity::Fault,
      [](Plan& p) { p.trip.daysWithoutSun = 2; },
@@ -406,6 +406,6 @@ const std::vector<RuleCase> kCases = {
 
 }  // namespace
 
-const std::vector<RuleCase>& casesOfUnits() { return kCases; }
+const std::vector<RuleCase>& casesOfUnits() { return kOfUnits; }
 
 }  // namespace spirk::test

@@ -13,6 +13,7 @@ namespace spirk {
 namespace {
 
 using test::library;
+using test::momentOf;
 
 Plan aHighVan() {
     Plan plan = test::aSmallVan();
@@ -20,12 +21,6 @@ Plan aHighVan() {
     putConverter(plan.gear, "converter_20");
     plan.appliances[1].supplied = Supplied::Twelve;  // the lamp, 10 W
     return plan;
-}
-
-const MomentSolution& momentOf(const Design& d, const std::string& id) {
-    const auto found = std::ranges::find(d.moments, id, &MomentSolution::moment);
-    EXPECT_NE(found, d.moments.end()) << id;
-    return *found;
 }
 
 // Own arithmetic: a source of 12 V behind 0.1 ohm gives 2 A to 5.9 ohm; the input of 24 V behind

@@ -9,9 +9,8 @@
 namespace spirk {
 namespace {
 
+using test::circuitOf;
 using test::library;
-
-Circuit circuitOf(const Plan& plan) { return design(plan, library()).wiring.circuit; }
 
 std::string coverOf(const Circuit& circuit, const char* conductor) {
     const Conductor* c = findConductor(circuit, ConductorId(conductor));

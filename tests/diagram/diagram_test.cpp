@@ -15,9 +15,8 @@
 namespace spirk {
 namespace {
 
+using test::circuitOf;
 using test::library;
-
-Circuit circuitOf(const Plan& plan) { return design(plan, library()).wiring.circuit; }
 
 const PlacedWire* wireOf(const DiagramGeometry& g, const std::string& id) {
     const auto found = std::ranges::find(g.wires, ConductorId(id), &PlacedWire::id);

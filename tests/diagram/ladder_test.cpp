@@ -13,8 +13,6 @@
 namespace spirk {
 namespace {
 
-Circuit circuitOf(const Plan& plan) { return design(plan, test::library()).wiring.circuit; }
-
 std::vector<std::string> devicesOf(const Ladder& ladder) {
     std::vector<std::string> out;
     for (const Rung& rung : ladder.rungs) {
@@ -39,13 +37,13 @@ std::vector<std::string> chainOf(const std::vector<Link>& links) {
 }
 
 TEST(Ladders, RungsStandInTheOrderOfTheHouse) {
-    const Circuit circuit = circuitOf(test::aFullVan());
+    const Circuit circuit = test::circuitOf(test::aFullVan());
     EXPECT_EQ(devicesOf(readLadders(circuit, {}).ladders.front()),
               (std::vector<std::string>{"dcdc", "mppt", "bank.pos", "inverter", "fuseblock"}));
 }
 
 TEST(Ladders, TheBanksRungHasFuseSwitchAndShuntInItsLegs) {
-    const Circuit circuit = circuitOf(test::aFullVan());
+    const Circuit circuit = test::circuitOf(test::aFullVan());
     const Reading reading = readLadders(circuit, {});
     const Rung& bank = rungOf(reading.ladders.front(), "bank.pos");
     EXPECT_EQ(chainOf(bank.up), (std::vector<std::string>{"main.link+", "main.feed+"}));
@@ -57,7 +55,7 @@ TEST(Ladders, TheBanksRungHasFuseSwitchAndShuntInItsLegs) {
 }
 
 TEST(Ladders, OneBatteryIsItsOwnRung) {
-    const Circuit circuit = circuitOf(test::aSmallVan());
+    const Circuit circuit = test::circuitOf(test::aSmallVan());
     const Reading reading = readLadders(circuit, {});
     const Rung& bank = rungOf(reading.ladders.front(), "bank.1");
     EXPECT_EQ(bank.inner, nullptr);
@@ -67,7 +65,7 @@ TEST(Ladders, OneBatteryIsItsOwnRung) {
 TEST(Ladders, AStripIsALadderWithinTheBlocksLadder) {
     Plan plan = test::aFullVan();
     plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));
-    const Circuit circuit = circuitOf(plan);
+    const Circuit circuit = test::circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
     const Rung& block = rungOf(reading.ladders.front(), "fuseblock");
     const Rung& strip = rungOf(*block.inner, "circuit.lighting.strip");
@@ -78,7 +76,7 @@ TEST(Ladders, AStripIsALadderWithinTheBlocksLadder) {
 TEST(Ladders, AClosedBlockHidesWhatHangsBehindIt) {
     Plan plan = test::aFullVan();
     plan.appliances.push_back(test::aLoad("spot", watts(5), Category::Lighting));
-    const Circuit circuit = circuitOf(plan);
+    const Circuit circuit = test::circuitOf(plan);
     const std::set<DeviceId> closed{DeviceId("fuseblock")};
     const Reading reading = readLadders(circuit, closed);
     EXPECT_EQ(rungOf(reading.ladders.front(), "fuseblock").inner, nullptr);
@@ -91,7 +89,7 @@ TEST(Ladders, AnEndMovedElsewhereBelongsToNoRung) {
     Plan plan = test::aFullVan();
     plan.amendments = {
         MoveEnd{ConductorId("inverter.feed-"), End::To, {DeviceId("bank.neg"), "bar"}}};
-    const Circuit circuit = circuitOf(plan);
+    const Circuit circuit = test::circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
     EXPECT_FALSE(reading.used.contains(ConductorId("inverter.feed-")));
     EXPECT_TRUE(rungOf(reading.ladders.front(), "inverter").down.empty());
@@ -100,7 +98,7 @@ TEST(Ladders, AnEndMovedElsewhereBelongsToNoRung) {
 TEST(Ladders, AnIsolatorInALegIsPassedThrough) {
     Plan plan = test::aFullVan();
     plan.amendments = {PutIn{ConductorId("inverter.feed+")}};
-    const Circuit circuit = circuitOf(plan);
+    const Circuit circuit = test::circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
     EXPECT_EQ(chainOf(rungOf(reading.ladders.front(), "inverter").up),
               (std::vector<std::string>{"inverter.feed+", "inverter.feed+.after"}));
@@ -112,7 +110,7 @@ TEST(Ladders, ARingOfIsolatorsIsNoEndlessWalk) {
                        MoveEnd{ConductorId("inverter.feed+.after"),
                                End::To,
                                {DeviceId("inverter.feed+.isolator"), "a"}}};
-    const Circuit circuit = circuitOf(plan);
+    const Circuit circuit = test::circuitOf(plan);
     const Reading reading = readLadders(circuit, {});
     EXPECT_FALSE(reading.ladders.front().rungs.empty());
 }

@@ -101,6 +101,28 @@ const CableRow& rowOf(const Design& design, const std::string& conductor) {
     return *row;
 }
 
+bool has(const Design& design, const std::string& id) {
+    return findDevice(design.wiring.circuit, DeviceId(id)) != nullptr ||
+           findConductor(design.wiring.circuit, ConductorId(id)) != nullptr;
+}
+
+const MomentSolution& momentOf(const Design& design, const std::string& moment) {
+    const auto solved = std::ranges::find(design.moments, moment, &MomentSolution::moment);
+    promise(solved != design.moments.end(), "the moment is shown");
+    return *solved;
+}
+
+double along(const Design& design, const std::string& moment, const std::string& conductor) {
+    const auto& conductors = design.wiring.circuit.conductors;
+    const auto at = std::ranges::find(conductors, ConductorId(conductor), &Conductor::id);
+    promise(at != conductors.end(), "the conductor is in the design");
+    return momentOf(design, moment)
+        .conductor[static_cast<std::size_t>(at - conductors.begin())]
+        .si();
+}
+
+Circuit circuitOf(const Plan& plan) { return design(plan, library()).wiring.circuit; }
+
 std::optional<Amps> currentOf(const Circuit& circuit,
                               const MomentSolution& solved,
                               const std::string& device) {

@@ -31,6 +31,17 @@ void measureBoard(Plan& plan);
 [[nodiscard]] const Finding* findingOf(const Design& design, const std::string& rule);
 [[nodiscard]] const CableRow& rowOf(const Design& design, const std::string& conductor);
 
+// Whether a device or a conductor of that id is in the design.
+[[nodiscard]] bool has(const Design& design, const std::string& id);
+// A shown moment, solved. Requires that there is one of that id; so of the conductor below.
+[[nodiscard]] const MomentSolution& momentOf(const Design& design, const std::string& moment);
+// Amperes through a conductor in a shown moment, along it.
+[[nodiscard]] double along(const Design& design,
+                           const std::string& moment,
+                           const std::string& conductor);
+// Of a plan that is designed with the European tables.
+[[nodiscard]] Circuit circuitOf(const Plan& plan);
+
 // What a device gives or draws in a solved moment, and takes at its input; nothing where it does
 // not.
 [[nodiscard]] std::optional<Amps> currentOf(const Circuit& circuit,

@@ -13,6 +13,8 @@
 namespace spirk {
 namespace {
 
+using test::along;
+using test::has;
 using test::library;
 
 CircuitChoice circuit(const char* id, std::vector<ApplianceId> loads, const char* on = kMainRail) {
@@ -25,20 +27,6 @@ CircuitChoice circuit(const char* id, std::vector<ApplianceId> loads, const char
 
 Appliance& loadOf(Plan& plan, const char* id) {
     return *std::ranges::find(plan.appliances, ApplianceId(id), &Appliance::id);
-}
-
-bool has(const Design& d, const char* id) {
-    return findDevice(d.wiring.circuit, DeviceId(id)) != nullptr ||
-           findConductor(d.wiring.circuit, ConductorId(id)) != nullptr;
-}
-
-double along(const Design& d, const std::string& moment, const std::string& conductor) {
-    const auto& conductors = d.wiring.circuit.conductors;
-    const auto at = std::ranges::find(conductors, ConductorId(conductor), &Conductor::id);
-    EXPECT_NE(at, conductors.end()) << conductor;
-    const auto solved = std::ranges::find(d.moments, moment, &MomentSolution::moment);
-    EXPECT_NE(solved, d.moments.end()) << moment;
-    return solved->conductor[static_cast<std::size_t>(at - conductors.begin())].si();
 }
 
 const Conductor& leadOf(const Design& d, const char* id) {

@@ -11,6 +11,7 @@
 namespace spirk {
 namespace {
 
+using test::has;
 using test::library;
 
 Plan anOldVan() {
@@ -23,11 +24,6 @@ Plan anOldVan() {
                                  UnitId(kMainRail),
                                  ShoreChoice{"shore_20", hours(3)}});
     return plan;
-}
-
-bool has(const Design& d, const char* id) {
-    return findDevice(d.wiring.circuit, DeviceId(id)) != nullptr ||
-           findConductor(d.wiring.circuit, ConductorId(id)) != nullptr;
 }
 
 // What flows out of the bank in a shown moment.

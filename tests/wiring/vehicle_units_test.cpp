@@ -12,7 +12,9 @@
 namespace spirk {
 namespace {
 
+using test::along;
 using test::library;
+using test::momentOf;
 
 template <class What>
 Plan with(Plan plan, const char* id, const char* way, What what) {
@@ -32,20 +34,6 @@ Plan aCombinedVan() {
                 "duo",
                 "combined_from_starter",
                 CombinedChoice{{"panel_180", 1, 3}, "combined_50", {}});
-}
-
-const MomentSolution& momentOf(const Design& d, const std::string& moment) {
-    const auto solved = std::ranges::find(d.moments, moment, &MomentSolution::moment);
-    EXPECT_NE(solved, d.moments.end()) << moment;
-    return *solved;
-}
-
-// Through a conductor, along it.
-double along(const Design& d, const std::string& moment, const std::string& conductor) {
-    const auto& conductors = d.wiring.circuit.conductors;
-    const auto at = std::ranges::find(conductors, ConductorId(conductor), &Conductor::id);
-    EXPECT_NE(at, conductors.end()) << conductor;
-    return momentOf(d, moment).conductor[static_cast<std::size_t>(at - conductors.begin())].si();
 }
 
 // The maker's rule: with sun and engine each gives half of the rating, either alone gives all that

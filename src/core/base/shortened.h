@@ -9,6 +9,8 @@ namespace spirk {
 
 // Judgement: two lines of a window.
 inline constexpr std::size_t kMostShownText = 200;
+// Judgement: of an id or a word that somebody gave, in a sentence.
+inline constexpr std::size_t kMostShownId = 60;
 
 // At most about `most` bytes, cut between characters of UTF-8; what was cut shows as '…'.
 [[nodiscard]] inline std::string shortened(std::string_view text, std::size_t most) {

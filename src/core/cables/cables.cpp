@@ -16,8 +16,6 @@ namespace spirk {
 
 namespace {
 
-std::size_t lastSize(const SizingTask& task) { return task.library.conductors.size() - 1; }
-
 // The largest size that is sold and no larger than this; the smallest where none is. What somebody
 // laid is never taken for more than it is.
 std::size_t sizeAtMost(const SizingTask& task, SquareMetres area) {
@@ -86,7 +84,7 @@ SizingState startState(const SizingTask& task) {
 void solveFirstLoads(const SizingTask& task, SizingState& state) {
     SizingState thick = state;
     for (Working& w : thick.conductors) {
-        w.size = lastSize(task);
+        w.size = task.lastSize();
     }
     solveLoads(task, thick);
     state.pathDrop = thick.pathDrop;

@@ -185,8 +185,7 @@ bool outgrows(const SizingTask& task,
               const std::string& held,
               Amps needed) {
     const Amps least = familyOf(task.library, held).ratings.front();
-    const std::size_t thickest =
-        fittingUpTo(task, state, index, task.library.conductors.size() - 1);
+    const std::size_t thickest = fittingUpTo(task, state, index, task.lastSize());
     const ConductorRow& row = task.library.conductors[thickest];
     const Amps bears = ampacityOf(task, index, row.area).value_or(Amps());
     const bool allowed = row.largestDevice.si() <= 0.0 || row.largestDevice >= least;

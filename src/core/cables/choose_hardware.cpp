@@ -20,7 +20,7 @@ namespace {
 // Judgement: a block keeps a way free for what comes later.
 constexpr int kSpareWays = 1;
 
-struct Asked {
+struct HardwareNeed {
     Amps current;
     int ways = 0;
     std::vector<SquareMetres> cables;
@@ -28,13 +28,13 @@ struct Asked {
     Volts nominal;
 };
 
-Asked askedOf(const SizingTask& task,
-              const SizingState& state,
-              const MomentCurrents& currents,
-              std::size_t device) {
+HardwareNeed askedOf(const SizingTask& task,
+                     const SizingState& state,
+                     const MomentCurrents& currents,
+                     std::size_t device) {
     const Circuit& circuit = task.circuit();
     const Device& d = circuit.devices[device];
-    Asked out;
+    HardwareNeed out;
     const auto through = mostThrough(circuit, device, currents);
     out.current = through ? through->current : Amps();
     out.ways = waysUsed(circuit, device);
@@ -62,7 +62,7 @@ bool canTake(const Library& library, const Connection& connection, SquareMetres 
 
 // Whether its ways hold fuses for all that hang there: how much of the hardest short circuit they
 // interrupt, 1 for all; 0 where a rating is not made.
-double holdsFuses(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
+double holdsFuses(const SizingTask& task, const HardwareModel& model, const HardwareNeed& asked) {
     double out = 1.0;
     for (const ChosenFuse* fuse : asked.fuses) {
         if (model.fuses.empty()) {
@@ -79,7 +79,7 @@ double holdsFuses(const SizingTask& task, const HardwareModel& model, const Aske
 }
 
 // The more, the better it serves.
-auto serves(const SizingTask& task, const HardwareModel& model, const Asked& asked) {
+auto serves(const SizingTask& task, const HardwareModel& model, const HardwareNeed& asked) {
     const auto connects = std::ranges::count_if(asked.cables, [&](SquareMetres area) {
         return canTake(task.library, model.connection, area);
     });
@@ -97,7 +97,7 @@ std::size_t chosenFor(const SizingTask& task,
                       const MomentCurrents& currents,
                       std::size_t device) {
     const auto& models = task.index.hardware[device];
-    const Asked asked = askedOf(task, state, currents, device);
+    const HardwareNeed asked = askedOf(task, state, currents, device);
     std::size_t best = state.hardware[device];
     for (std::size_t i = best + 1; i < models.size(); ++i) {
         if (serves(task, *models[i], asked) > serves(task, *models[best], asked)) {

@@ -17,10 +17,8 @@ namespace spirk {
 
 namespace {
 
-std::size_t lastSize(const SizingTask& task) { return task.library.conductors.size() - 1; }
-
 // The largest answer so far, and whose it is.
-struct Need {
+struct SizeNeed {
     std::size_t size = 0;
     Decides decides = Decides::Least;
     std::string habit;
@@ -77,7 +75,7 @@ std::size_t sizeUntilNot(AsksForMore asks,
                          const SizingState& state,
                          std::size_t i) {
     std::size_t size = 0;
-    while (size < lastSize(task) && asks(task, state, i, size)) {
+    while (size < task.lastSize() && asks(task, state, i, size)) {
         ++size;
     }
     return size;
@@ -94,7 +92,7 @@ std::size_t sizeForDevice(const SizingTask& task, const SizingState& state, std:
     const auto tooLarge = [&](const ConductorRow& row) {
         return row.largestDevice.si() > 0.0 && own.fuse->computedRating > row.largestDevice;
     };
-    while (size < lastSize(task) && tooLarge(task.library.conductors[size])) {
+    while (size < task.lastSize() && tooLarge(task.library.conductors[size])) {
         ++size;
     }
     return size;
@@ -209,7 +207,7 @@ private:
     Volts budget_;
 };
 
-void askPaths(const SizingTask& task, const SizingState& state, std::vector<Need>& needs) {
+void askPaths(const SizingTask& task, const SizingState& state, std::vector<SizeNeed>& needs) {
     const Fits fits(task, state);
     for (std::size_t p = 0; p < task.index.paths.size(); ++p) {
         const PathBudget budget(task, state, fits, p);
@@ -220,9 +218,9 @@ void askPaths(const SizingTask& task, const SizingState& state, std::vector<Need
     }
 }
 
-Need needOf(const SizingTask& task, const SizingState& state, std::size_t i) {
+SizeNeed needOf(const SizingTask& task, const SizingState& state, std::size_t i) {
     const Conductor& c = task.circuit().conductors[i];
-    Need need{
+    SizeNeed need{
         sizeAtLeast(task, squareMillimetres(rule(task.library, "min_area_mm2").value)), {}, {}};
     const NeededAmpacity needed = neededAmpacity(task, state, i, FuseView::Computed);
     need.atLeast(sizeForCurrent(task, i, needed.amps), needed.decides);
@@ -245,7 +243,7 @@ Need needOf(const SizingTask& task, const SizingState& state, std::size_t i) {
 }
 
 // To the largest among those of one size, as far as each can be connected.
-void askAlike(const SizingTask& task, const SizingState& state, std::vector<Need>& needs) {
+void askAlike(const SizingTask& task, const SizingState& state, std::vector<SizeNeed>& needs) {
     for (const std::vector<std::size_t>& alike : task.index.alike) {
         std::size_t most = 0;
         for (const std::size_t i : alike) {
@@ -257,16 +255,16 @@ void askAlike(const SizingTask& task, const SizingState& state, std::vector<Need
     }
 }
 
-void askLugs(const SizingTask& task, const SizingState& state, std::vector<Need>& needs) {
+void askLugs(const SizingTask& task, const SizingState& state, std::vector<SizeNeed>& needs) {
     for (std::size_t i = 0; i < needs.size(); ++i) {
         needs[i].atLeast(fittingSize(task, state, i, needs[i].size), Decides::Lug);
     }
 }
 
-std::vector<Need> allNeeds(const SizingTask& task, const SizingState& state) {
-    std::vector<Need> needs;
+std::vector<SizeNeed> allNeeds(const SizingTask& task, const SizingState& state) {
+    std::vector<SizeNeed> needs;
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
-        needs.push_back(isOurs(task.circuit().conductors[i]) ? needOf(task, state, i) : Need{});
+        needs.push_back(isOurs(task.circuit().conductors[i]) ? needOf(task, state, i) : SizeNeed{});
     }
     askPaths(task, state, needs);
     askLugs(task, state, needs);
@@ -278,7 +276,7 @@ std::vector<Need> allNeeds(const SizingTask& task, const SizingState& state) {
 
 bool chooseSizes(const SizingTask& task, SizingState& state, Choice choice) {
     bool changed = false;
-    const std::vector<Need> needs = allNeeds(task, state);
+    const std::vector<SizeNeed> needs = allNeeds(task, state);
     for (std::size_t i = 0; i < needs.size(); ++i) {
         Working& w = state.conductors[i];
         if (!isOurs(task.circuit().conductors[i]) ||
@@ -301,7 +299,7 @@ std::size_t sizeAtLeast(const SizingTask& task, SquareMetres area) {
     const auto found = std::ranges::lower_bound(
         task.library.conductors, area, {}, [](const ConductorRow& r) { return r.area; });
     return found == task.library.conductors.end()
-               ? lastSize(task)
+               ? task.lastSize()
                : static_cast<std::size_t>(found - task.library.conductors.begin());
 }
 
@@ -312,7 +310,7 @@ std::size_t sizeForCurrent(const SizingTask& task, std::size_t index, Amps neede
             return i;
         }
     }
-    return lastSize(task);
+    return task.lastSize();
 }
 
 std::optional<Amps> ampacityOf(const SizingTask& task, std::size_t index, SquareMetres area) {

@@ -40,6 +40,8 @@ struct SizingTask {
     const Lengths& lengths;
     SizingIndex index;
     [[nodiscard]] const Circuit& circuit() const { return wiring.circuit; }
+    // Row of library.conductors: the thickest that is sold.
+    [[nodiscard]] std::size_t lastSize() const { return library.conductors.size() - 1; }
 };
 [[nodiscard]] SizingIndex indexFor(const Plan& plan,
                                    const Library& library,

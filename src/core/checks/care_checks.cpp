@@ -13,12 +13,6 @@ namespace spirk {
 
 namespace {
 
-Finding bankFinding(const CheckInput& in, const BankUnit& bank, const char* rule) {
-    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = std::string(rule) + " " + bank.id.value;
-    return f;
-}
-
 bool isLithium(const BankUnit& bank) { return bank.battery.family == Family::Lithium; }
 
 // A charger for lead equalises, floats too high and compensates for warmth.

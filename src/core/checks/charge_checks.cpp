@@ -26,12 +26,6 @@ constexpr double kOpeningCm2 = 28.0;
 constexpr double kVoltsPerCell = 2.0;
 constexpr double kMm2PerCm2 = 100.0;
 
-Finding bankFinding(const CheckInput& in, const BankUnit& bank, const char* rule) {
-    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = std::string(rule) + " " + bank.id.value;
-    return f;
-}
-
 // Largest current of each way of charging that bank, together.
 struct Charging {
     Amps most;

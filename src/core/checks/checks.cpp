@@ -49,6 +49,12 @@ Subject firstSubject(const CheckInput& in, DeviceKind kind, const UnitId& unit) 
     return subject(device->id);
 }
 
+Finding bankFinding(const CheckInput& in, const BankUnit& bank, const std::string& rule) {
+    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
+    f.id = rule + " " + bank.id.value;
+    return f;
+}
+
 FigureId unitFigure(const UnitId& unit, const char* name) {
     return FigureId(unit.value + "." + name);
 }

@@ -33,6 +33,10 @@ namespace spirk {
 // is one.
 [[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind);
 [[nodiscard]] Subject firstSubject(const CheckInput& in, DeviceKind kind, const UnitId& unit);
+// A finding of a bank as a whole, at its first battery: 'B3 house'.
+[[nodiscard]] Finding bankFinding(const CheckInput& in,
+                                  const BankUnit& bank,
+                                  const std::string& rule);
 // The device that is named after a unit: its charger, controller, inverter.
 [[nodiscard]] inline Subject unitSubject(const UnitId& unit) {
     return subject(DeviceId(unit.value));

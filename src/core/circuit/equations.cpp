@@ -6,6 +6,7 @@
 #include <limits>
 
 #include "core/base/promise.h"
+#include "core/circuit/node_index.h"
 
 namespace spirk {
 
@@ -15,8 +16,6 @@ namespace {
 constexpr double kCollapse = 0.05;
 // Judgement: so many terms meet at a node of a van, each rounded.
 constexpr double kRoundings = 16.0;
-
-std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 }  // namespace
 

@@ -7,14 +7,13 @@
 
 #include "core/base/promise.h"
 #include "core/circuit/nodal.h"
+#include "core/circuit/node_index.h"
 
 namespace spirk {
 
 namespace {
 
 using Lower = NodalMatrix;
-
-std::size_t at(int index) { return static_cast<std::size_t>(index); }
 
 }  // namespace
 

@@ -3,13 +3,10 @@
 
 #include <algorithm>
 
+#include "core/circuit/node_index.h"
 #include "core/circuit/ordering.h"
 
 namespace spirk {
-
-namespace {
-std::size_t at(int node) { return static_cast<std::size_t>(node); }
-}  // namespace
 
 Nodal::Nodal(const Network& network) : parts(partsOf(network)) {
     unknown.assign(at(network.nodes), -1);

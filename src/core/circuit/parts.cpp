@@ -5,12 +5,11 @@
 #include <numeric>
 
 #include "core/base/promise.h"
+#include "core/circuit/node_index.h"
 
 namespace spirk {
 
 namespace {
-
-std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 int rootOf(std::vector<int>& parent, int node) {
     while (parent[at(node)] != node) {

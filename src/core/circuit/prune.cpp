@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/prune.h"
 
+#include "core/circuit/node_index.h"
+
 namespace spirk {
 
 namespace {
-
-std::size_t at(int index) { return static_cast<std::size_t>(index); }
 
 // Nodes that something else than a resistor is connected to.
 std::vector<bool> anchored(const Network& network) {

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/circuit/skeleton.h"
 
+#include "core/circuit/node_index.h"
+
 namespace spirk {
 
 namespace {
-
-std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 std::vector<CircuitEdge> edgesOf(const Circuit& circuit, const CircuitIndex& index) {
     std::vector<CircuitEdge> out;

@@ -4,6 +4,7 @@
 #include <limits>
 
 #include "core/circuit/equations.h"
+#include "core/circuit/node_index.h"
 #include "core/circuit/prune.h"
 
 namespace spirk {
@@ -13,8 +14,6 @@ namespace {
 constexpr int kMostHalvings = 12;
 constexpr int kMostLeaps = 20;
 constexpr int kServableSteps = 24;
-
-std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 struct NewtonResult {
     bool converged = false;

@@ -5,12 +5,11 @@
 #include "core/circuit/assemble.h"
 #include "core/circuit/moment_edges.h"
 #include "core/circuit/moment_elements.h"
+#include "core/circuit/node_index.h"
 
 namespace spirk {
 
 namespace {
-
-std::size_t at(int node) { return static_cast<std::size_t>(node); }
 
 // Solves a moment over what may carry something in it: the circuit's rings, and from each node
 // where something gives or draws the way to them.

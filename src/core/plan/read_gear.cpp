@@ -14,8 +14,6 @@ namespace spirk {
 
 namespace {
 
-constexpr std::size_t kMostShownId = 60;
-
 // A unit's id is a stem: what is made of it is called 'stem.part'.
 void readUnit(JsonFields& row, UnitChoice& out) {
     const std::size_t before = row.problemCount();

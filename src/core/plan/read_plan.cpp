@@ -36,7 +36,6 @@ constexpr std::array<std::string_view, 11> kAmendmentNames{"set_size",
                                                            "set_hardware",
                                                            "insert_isolator"};
 constexpr double kMostWatts = 100e3;
-constexpr std::size_t kMostShownId = 60;
 constexpr int kFirstWithUnits = 3;
 
 Use readUse(JsonFields& row) {

@@ -12,8 +12,6 @@ namespace spirk {
 
 namespace {
 
-constexpr std::size_t kMostShownId = 60;
-
 bool isFamily(const Libraries& libraries, const std::string& family) {
     return std::ranges::any_of(libraries.regions, [&](const Library& library) {
         return findById(library.fuses, family) != nullptr;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-// What a meter should show at a step of the first switch-on: the value from the network as it was solved,
-// the band in which all is well, and why. Private to this room.
+// What a meter should show at a step of the first switch-on: the value from the network as it was
+// solved, the band in which all is well, and why. Private to this room.
 
 #include <optional>
 
@@ -33,8 +33,8 @@ public:
     [[nodiscard]] bool tells(const WantedReading& reading,
                              const Look& look,
                              const MomentSolution& m) const;
-    // What is wanted in a moment, as it was solved. Nothing where volts have no counterpart to be read
-    // against.
+    // What is wanted in a moment, as it was solved. Nothing where volts have no counterpart to be
+    // read against.
     [[nodiscard]] std::optional<Reading> expected(const WantedReading& reading,
                                                   const Moment& moment,
                                                   const MomentSolution& m) const;
@@ -52,7 +52,9 @@ private:
     [[nodiscard]] Rest restOf(const Device& device) const;
     [[nodiscard]] const BankUnit& bankBehind(const Device& device) const;
     [[nodiscard]] Term atRest(const Rest& rest, Phrase symbol, double charge, Volts v) const;
-    [[nodiscard]] Derivation withinRest(const Rest& rest, Volts value, const FigureId& figure) const;
+    [[nodiscard]] Derivation withinRest(const Rest& rest,
+                                        Volts value,
+                                        const FigureId& figure) const;
     [[nodiscard]] Ohms bodyOf(const TerminalId& point) const;
 
     const PowerUpInput& in_;

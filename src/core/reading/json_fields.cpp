@@ -20,7 +20,6 @@ const json& emptyObject() {
     return empty;
 }
 
-constexpr std::size_t kMostShownToken = 60;
 // Judgement: a later version may know so many more.
 constexpr std::size_t kMostKept = 1000;
 
@@ -223,7 +222,7 @@ std::size_t JsonFields::oneOf(const std::string& key, std::span<const std::strin
         all += (all.empty() ? "'" : ", '") + std::string(one) + "'";
     }
     problem(key,
-            {"'{given}' is not known here."_text, {{"given", shortened(given, kMostShownToken)}}},
+            {"'{given}' is not known here."_text, {{"given", shortened(given, kMostShownId)}}},
             {"Use one of {all}."_text, {{"all", all}}});
     return 0;
 }
