@@ -87,14 +87,24 @@ void StrayRouter::route() {
     }
 }
 
-std::vector<Point> StrayRouter::roundTheOutside(Point a, Point b) {
+// Where a lead turns that leaves a device, or comes to it, beside it: on the right, or on the left
+// where that is still the device.
+double StrayRouter::besideOf(const DeviceId& id, const Point& terminal) const {
+    const double right = terminal.x + kDeviceWidth / 2.0 + kLane * 0.5;
+    const PlacedDevice* device = placed(id);
+    const bool within = device != nullptr && right < device->rect.x + device->rect.w;
+    return within ? device->rect.x - kLane * 0.5 : right;
+}
+
+std::vector<Point> StrayRouter::roundTheOutside(const Conductor& c, Point a, Point b) {
     double lowest = 0.0;
     for (const PlacedRail& rail : geometry_.rails) {
         lowest = std::max(lowest, rail.to.y);
     }
     const double y = lowest + kLane * (2.0 + lane_++);
-    const double side = kDeviceWidth / 2.0 + kLane * 0.5;
-    return {a, {a.x + side, a.y}, {a.x + side, y}, {b.x + side, y}, {b.x + side, b.y}, b};
+    const double out = besideOf(c.from.device, a);
+    const double in = besideOf(c.to.device, b);
+    return {a, {out, a.y}, {out, y}, {in, y}, {in, b.y}, b};
 }
 
 // Over to a lane before the target, then up or down, then in. Those that leave one terminal leave
@@ -183,7 +193,7 @@ StrayRouter::Route StrayRouter::routeOf(const Conductor& c, Point a, Point b) {
         out = c.ready.empty() ? besideTheTarget(c, a, b) : alongTheTarget(a, b);
     }
     const bool stray = out.empty() || crossesDevice(c, out);
-    return {stray ? roundTheOutside(a, b) : std::move(out), stray};
+    return {stray ? roundTheOutside(c, a, b) : std::move(out), stray};
 }
 
 void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {

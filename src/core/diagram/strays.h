@@ -27,7 +27,8 @@ private:
                                                const Point* other) const;
     [[nodiscard]] bool crossesDevice(const Conductor& c, const std::vector<Point>& points) const;
     void routeOne(const Conductor& c, Point a, Point b);
-    [[nodiscard]] std::vector<Point> roundTheOutside(Point a, Point b);
+    [[nodiscard]] double besideOf(const DeviceId& id, const Point& terminal) const;
+    [[nodiscard]] std::vector<Point> roundTheOutside(const Conductor& c, Point a, Point b);
     [[nodiscard]] std::vector<Point> besideTheTarget(const Conductor& c, Point a, Point b);
     [[nodiscard]] static std::vector<Point> alongTheTarget(Point a, Point b);
     [[nodiscard]] const PlacedDevice* placed(const DeviceId& id) const;
