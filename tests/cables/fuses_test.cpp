@@ -52,6 +52,20 @@ TEST(FuseChoice, RoundingOfASolvedCurrentIsNoReasonForTheNextRating) {
     EXPECT_EQ(ratingFor(cube, amps(50.01)), amps(60));
 }
 
+// A rating above the first that carries the load has a reason, and only such a one: a small van has
+// none.
+TEST(FuseChoice, OnlyARatingAboveTheFirstIsCalledLarger) {
+    const Design d = design(test::aMeasuredVan(), library());
+    int asked = 0;
+    for (const auto& [id, why] : d.why.all()) {
+        if (id.value.find(".fuse") != std::string::npos) {
+            EXPECT_EQ(english(why.note).find("One rating larger"), std::string::npos) << id.value;
+            ++asked;
+        }
+    }
+    EXPECT_GT(asked, 3);
+}
+
 TEST(FuseChoice, AHolderStandsWithinWhatIsAllowed) {
     const Design d = design(test::theDemo(), library());
     for (const CableRow& r : d.cables.rows) {

@@ -306,5 +306,21 @@ TEST(Rules, FindingsWordNothingAsSafeOrCertified) {
     }
 }
 
+// An inverter that charges nothing is no charger; one that does counts with all that it gives.
+TEST(ChargeOfTheBank, CountsOnlyWhatCharges) {
+    const auto fromShore = [](const char* inverter) {
+        Plan plan = test::aFullVan();
+        inverterOf(plan.gear)->model = inverter;
+        const Design d = design(plan, test::library());
+        const Derivation* why = d.why.find(FigureId("bank.charge"));
+        EXPECT_NE(why, nullptr);
+        return std::ranges::count(why->terms, std::string("I_shore"), [](const Term& term) {
+            return english(term.symbol);
+        });
+    };
+    EXPECT_EQ(fromShore("inverter_1600"), 0);
+    EXPECT_EQ(fromShore("multi_2400"), 1);
+}
+
 }  // namespace
 }  // namespace spirk

@@ -9,6 +9,7 @@
 #include <set>
 
 #include "core/library/appliance_names.h"
+#include "core/library/gear_fields.h"
 #include "tests/support/builders.h"
 
 namespace spirk {
@@ -127,6 +128,25 @@ TEST(Library, NamesOfEnumeratorsArePinned) {
     EXPECT_EQ(kRunsNames[static_cast<std::size_t>(Runs::Alone)], "alone");
 }
 
+// A number that need not be known can be left out again, whatever stood there: unknown, or none.
+TEST(Library, AnOptionalNumberThatIsTakenOutIsGone) {
+    std::size_t seen = 0;
+    forEachKind(test::library(), [&](const auto& fields, const auto& list) {
+        for (const auto& field : fields.numbers) {
+            for (auto model : list) {
+                const bool optional = field.presence == Presence::Optional;
+                if (optional && field.get(model)) {
+                    SCOPED_TRACE(model.id + "." + std::string(field.key));
+                    field.set(model, std::nullopt);
+                    EXPECT_EQ(field.get(model).value_or(0.0), 0.0);
+                    ++seen;
+                }
+            }
+        }
+    });
+    EXPECT_GT(seen, 50u);
+}
+
 class DamagedLibrary : public ::testing::Test {
 protected:
     void SetUp() override {
@@ -159,6 +179,17 @@ TEST_F(DamagedLibrary, NegativeAmpacityIsNamedWithItsPlace) {
     ASSERT_FALSE(read.has_value());
     EXPECT_NE(read.error().where.find("columns[0].rows[0].amps"), std::string::npos)
         << read.error().where;
+}
+
+// What can't be is refused, and what is unusual only is not: shares above one, an engine bay that
+// gives more when hot.
+TEST_F(DamagedLibrary, AShareEndsWhereItsKindDoes) {
+    replace("chemistries.json", "\"bulk_until\": 0.95", "\"bulk_until\": 0.99");
+    EXPECT_TRUE(loadLibraries(folder_).has_value());
+    replace("chemistries.json", "\"bulk_until\": 0.99", "\"bulk_until\": 1.0");
+    const auto read = loadLibraries(folder_);
+    ASSERT_FALSE(read.has_value());
+    EXPECT_NE(read.error().where.find("bulk_until"), std::string::npos) << read.error().where;
 }
 
 TEST_F(DamagedLibrary, RowsOutOfOrderAreRefused) {

@@ -83,6 +83,10 @@ const Case kCases[] = {
     {"30 A", by(parseCurrent), 30.0},
     {"250 mA", by(parseCurrent), 0.25},
     {"12,8 V", by(parseVoltage), 12.8},
+    {"250 mV", by(parseVoltage), 0.25},
+    {"1.5 kA", by(parseCurrent), 1500.0},
+    {"1 kAh", by(parseCharge), 3600e3},
+    {"90 s", by(parseHours), 90.0},
     {"150 Ah", by(parseCharge), 150.0 * 3600.0},
 };
 

@@ -44,8 +44,7 @@ std::vector<Mend> largerBanks(const CheckInput& in, const BankUnit& bank, double
 
 Finding bankTooSmall(const CheckInput& in) {
     const BankUnit& bank = in.gear.bank();
-    Finding f = findingOf(in, "B1", firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = "B1 " + bank.id.value;
+    Finding f = bankFinding(in, bank, "B1");
     f.what = {"The bank carries {has} days without sun; you asked for {asked}."_text,
               {{"has", shownDays(in.supply.daysWithoutSun)},
                {"asked", number(in.plan.trip.daysWithoutSun)}}};
@@ -112,8 +111,7 @@ Worst drawnByNeeds(const CheckInput& in, const BankUnit& bank) {
 }
 
 Finding dischargeTooLarge(const CheckInput& in, const BankUnit& bank, const Worst& worst) {
-    Finding f = findingOf(in, "B2", firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = "B2 " + bank.id.value;
+    Finding f = bankFinding(in, bank, "B2");
     const Worst needs = drawnByNeeds(in, bank);
     // What an inverter could give if something asked for it is a limit to know, not a mistake.
     const bool needed = needs.part() > 1.0;

@@ -132,8 +132,7 @@ void checkSeries(const CheckInput& in, const BankUnit& bank, Checks& out) {
     if (bank.series == 1) {
         return;
     }
-    Finding f = findingOf(in, "B10", firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = "B10 " + bank.id.value;
+    Finding f = bankFinding(in, bank, "B10");
     f.what = {"{n} batteries are in series without a balancer."_text, {{"n", count(bank.series)}}};
     f.why = {"One drifts away from the others and is overcharged while they are not yet full."_text,
              {}};
@@ -204,8 +203,7 @@ void checkMixed(const CheckInput& in, const BankUnit& bank, Checks& out) {
         return;
     }
     const char* rule = mixed == Mixed::Capacity ? "B5" : "T5";
-    Finding f = findingOf(in, rule, firstSubject(in, DeviceKind::Battery, bank.id));
-    f.id = rule + (" " + bank.id.value);
+    Finding f = bankFinding(in, bank, rule);
     f.what = row->what;
     f.why = row->why;
     f.remedy =
