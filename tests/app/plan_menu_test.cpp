@@ -7,7 +7,9 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QTableView>
+#include <QTextBrowser>
 #include <QToolButton>
 #include <fstream>
 
@@ -212,6 +214,27 @@ TEST_F(PlanMenuTest, EveryDemoOpensWithoutADangerButUnplannedMains) {
             EXPECT_TRUE(f.severity != Severity::Danger || f.rule == "MAINS") << demo << f.id;
         }
     }
+}
+
+// A tape of inches is read in quarters, at the bench as in the drawer.
+TEST_F(PlanMenuTest, APieceIsCutByTheUnitsOfThePlan) {
+    trigger("file.demo");
+    trigger("plan.units.foot");
+    window->selection().select(subject(ConductorId("inverter.feed+")));
+    const QString drawer = find<QTextBrowser>("drawer.thread")->toPlainText();
+    const auto* bench = find<QTableView>("build.cuts")->model();
+    constexpr int kLength = 3;
+    int seen = 0;
+    for (std::size_t i = 0; i < design().build.cuts.size(); ++i) {
+        if (design().build.cuts[i].conductor == ConductorId("inverter.feed+")) {
+            const QString cut = bench->index(static_cast<int>(i), kLength).data().toString();
+            EXPECT_TRUE(QRegularExpression("^\\d+( [123]/[24])? in$").match(cut).hasMatch())
+                << cut.toStdString();
+            EXPECT_TRUE(drawer.contains(cut)) << cut.toStdString();
+            ++seen;
+        }
+    }
+    EXPECT_GT(seen, 0);
 }
 
 }  // namespace

@@ -200,7 +200,7 @@ private:
         for (const CutPiece& c : d_.build.cuts) {
             if (c.conductor == id) {
                 row(DrawerWords::tr("Piece %1").arg(q(c.piece)),
-                    q(c.length, d_.plan.units) + ", " + escaped(c.colour) + "<br>" +
+                    q(formatCut(c.length, d_.plan.units)) + ", " + escaped(c.colour) + "<br>" +
                         escaped(c.fromLug) + " – " + escaped(c.toLug));
             }
         }
