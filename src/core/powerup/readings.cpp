@@ -45,6 +45,13 @@ Derivation solvedHere(Phrase formula, Terms terms, Phrase note) {
             .note = note};
 }
 
+Term leastOfClamp() {
+    return {"d"_text,
+            "least that a clamp meter resolves"_text,
+            measure(amps(kLeastAmps)),
+            FromRule{"judgement"_text}};
+}
+
 Reading ampsAt(const Text& where, Amps value, const FigureId& figure) {
     const double spread = spreadOf(value);
     return {where,
@@ -53,10 +60,7 @@ Reading ampsAt(const Text& where, Amps value, const FigureId& figure) {
             measure(value + amps(spread)),
             solvedHere("I ± the larger of d and p · I"_text,
                        {{"I"_text, "current at this step"_text, measure(value), FromFigure{figure}},
-                        {"d"_text,
-                         "least that a clamp meter resolves"_text,
-                         measure(amps(kLeastAmps)),
-                         FromRule{"judgement"_text}},
+                        leastOfClamp(),
                         {"p"_text,
                          "tolerance of clamp meter and rating plate"_text,
                          percent(kCurrentSpread),
@@ -72,10 +76,7 @@ Reading upTo(const Text& where, Amps full, const FigureId& figure) {
             measure(full * (1.0 + kCurrentSpread)),
             solvedHere("from the larger of d and q · I to I · (1 + p)"_text,
                        {{"I"_text, "current in full sun"_text, measure(full), FromFigure{figure}},
-                        {"d"_text,
-                         "least that a clamp meter resolves"_text,
-                         measure(amps(kLeastAmps)),
-                         FromRule{"judgement"_text}},
+                        leastOfClamp(),
                         {"q"_text,
                          "share that comes on a dull day"_text,
                          percent(kLeastSun),
