@@ -97,7 +97,7 @@ bool inside(const Point& p, const Rect& r, double by) {
 }
 
 // What the painter covers with a label.
-Rect painted(const PlacedWire& w) { return {w.label.x, w.label.y, kLabelWidth, kLabelHeight}; }
+Rect covered(const PlacedWire& w) { return {w.label.x, w.label.y, kLabelWidth, kLabelHeight}; }
 
 TEST(Placement, TheSheetBeginsAtItsCornerAndHoldsEverything) {
     for (const Drawn& d : allDrawn()) {
@@ -118,7 +118,7 @@ TEST(Placement, ALabelStandsBesideItsConductor) {
     const std::size_t seen = eachWire([](const Drawn&, const PlacedWire& w) {
         double nearest = 1e9;
         for (std::size_t i = 0; i + 1 < w.points.size(); ++i) {
-            nearest = std::min(nearest, apart(painted(w), stretchOf(w.points[i], w.points[i + 1])));
+            nearest = std::min(nearest, apart(covered(w), stretchOf(w.points[i], w.points[i + 1])));
         }
         EXPECT_LE(nearest, kLabelPad) << w.label.x << " " << w.label.y;
     });
@@ -189,7 +189,7 @@ TEST(Placement, LabelsOfMovedLeadsLieOnNoNameOfARail) {
                 const double top = rail.from.y - (rail.positive ? kRailName : 0.0);
                 const Rect name{rail.from.x, top, rail.to.x - rail.from.x, kRailName};
                 if (w.stray) {
-                    EXPECT_GT(apart(painted(w), name), 0.0)
+                    EXPECT_GT(apart(covered(w), name), 0.0)
                         << w.id.value << " " << rail.device.value;
                     ++seen;
                 }
