@@ -212,5 +212,33 @@ TEST(ReportAlone, RebuildsTheNetworkOfEachMoment) {
     }
 }
 
+// Ohm's law between the figures that the report gives: volts at both ends, ohms, and amperes along.
+TEST(ReportAlone, CurrentsAreTheVoltsBetweenTheEndsOverTheOhms) {
+    const json report =
+        json::parse(reportJson(design(test::aFullVan(), test::library()), test::library()));
+    std::size_t asked = 0;
+    for (const json& moment : report.at("moments")) {
+        SCOPED_TRACE(moment.at("id").get<std::string>());
+        std::map<std::string, double> volts;
+        for (const json& told : moment.at("terminal_v")) {
+            volts[told.at("at").get<std::string>()] = value(told, "v");
+        }
+        for (const json& c : report.at("conductors")) {
+            double ohms = 0.0;
+            for (const json& part : c.at("ohms")) {
+                ohms += part.get<double>();
+            }
+            const auto from = volts.find(c.at("from").get<std::string>());
+            const auto to = volts.find(c.at("to").get<std::string>());
+            if (from != volts.end() && to != volts.end()) {
+                const double along = moment.at("conductor_a").at(c.at("id").get<std::string>());
+                EXPECT_NEAR(from->second - to->second, along * ohms, 1e-6) << c.at("id");
+                ++asked;
+            }
+        }
+    }
+    EXPECT_GT(asked, 100u);
+}
+
 }  // namespace
 }  // namespace spirk
