@@ -125,6 +125,20 @@ TEST(Topology, ARelayWhoseCurrentCannotReturnIsSaid) {
     ASSERT_FALSE(f->mends.empty());
 }
 
+// Both on one post is a mistake of its own; reversed is only what lies crosswise.
+TEST(Topology, OneLeadOnTheOtherPoleIsNoReversal) {
+    for (const char* lead : {"inverter.feed+", "inverter.feed-"}) {
+        SCOPED_TRACE(lead);
+        Plan plan = aFullVan();
+        const bool plus = std::string(lead).ends_with('+');
+        plan.amendments = {
+            moved(lead, plus ? End::To : End::From, "inverter", plus ? "dc-" : "dc+")};
+        const Design d = design(plan, library());
+        EXPECT_FALSE(d.topology.findings.empty());
+        EXPECT_EQ(byId(d, "T2 inverter"), nullptr);
+    }
+}
+
 // Near misses: moved, and sound all the same.
 TEST(Topology, AMoveThatIsSoundSaysNothing) {
     const std::vector<std::vector<Amendment>> sound = {

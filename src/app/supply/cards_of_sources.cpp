@@ -4,6 +4,7 @@
 #include <QComboBox>
 #include <algorithm>
 
+#include "app/supply/card_of_unit.h"
 #include "app/supply/unit_cards.h"
 #include "core/base/match.h"
 #include "core/base/promise.h"
@@ -11,8 +12,6 @@
 namespace spirk::app {
 
 namespace {
-
-QString fieldsOf(const UnitId& id) { return "supply.unit." + q(id.value); }
 
 // Requires that the source is there, and is of that kind.
 template <class Kind>

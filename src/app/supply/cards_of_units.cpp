@@ -13,6 +13,7 @@
 
 #include "app/shared/entry.h"
 #include "app/shared/text.h"
+#include "app/supply/card_of_unit.h"
 #include "app/supply/unit_cards.h"
 #include "core/base/match.h"
 #include "core/base/promise.h"
@@ -21,20 +22,6 @@
 #include "core/reading/parse.h"
 
 namespace spirk::app {
-
-namespace {
-
-QString fieldsOf(const UnitId& id) { return "supply.unit." + q(id.value); }
-
-// The unit of a list with this id. Requires that it is there.
-template <class Choice>
-Choice& in(std::vector<Choice>& list, const UnitId& id) {
-    const auto found = std::ranges::find(list, id, &Choice::id);
-    promise(found != list.end(), "a card is of a unit that is there");
-    return *found;
-}
-
-}  // namespace
 
 void UnitCards::addModel(QFormLayout* form,
                          const QString& name,

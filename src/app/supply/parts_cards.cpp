@@ -8,6 +8,7 @@
 #include <algorithm>
 
 #include "app/shared/text.h"
+#include "app/supply/card_of_unit.h"
 #include "app/supply/unit_cards.h"
 #include "core/base/promise.h"
 #include "core/plan/units.h"
@@ -16,14 +17,6 @@
 namespace spirk::app {
 
 namespace {
-
-// The entry of a list with this id. Requires that it is there.
-template <class Choice>
-Choice& in(std::vector<Choice>& list, const UnitId& id) {
-    const auto found = std::ranges::find(list, id, &Choice::id);
-    promise(found != list.end(), "a card is of what is there");
-    return *found;
-}
 
 constexpr double kPercent = 100.0;
 
@@ -60,7 +53,7 @@ void UnitCards::addUnlike(QFormLayout* form, const BankChoice& bank) {
     }
     for (std::size_t k = 0; k < bank.unlike.size(); ++k) {
         const UnlikeString& string = bank.unlike[k];
-        const QString at = "supply.unit." + q(id.value) + ".unlike." + QString::number(k);
+        const QString at = fieldsOf(id) + ".unlike." + QString::number(k);
         const auto of = [id, k](Gear& g) -> UnlikeString& { return in(g.banks, id).unlike.at(k); };
         addCount(form,
                  at + ".string",
@@ -90,7 +83,7 @@ void UnitCards::addUnlike(QFormLayout* form, const BankChoice& bank) {
         });
     }
     auto* add = new QPushButton(tr("One differs or has aged"), this);
-    add->setObjectName("supply.unit." + q(id.value) + ".unlike.add");
+    add->setObjectName(fieldsOf(id) + ".unlike.add");
     add->setToolTip(
         tip(tr("A battery of another model, or one that has lost capacity: its share of the "
                "current is computed, and problems are reported")));
@@ -114,7 +107,7 @@ void UnitCards::addAllMonitors() {
                  tr("Shows the bank, tanks and temperatures."),
                  [this, monitor, id](QFormLayout* form) {
                      addModel(form,
-                              "supply.unit." + q(id.value) + ".model",
+                              fieldsOf(id) + ".model",
                               tr("Display"),
                               monitor.model,
                               offered<MonitorModel>(document_, monitor.model),
@@ -123,7 +116,7 @@ void UnitCards::addAllMonitors() {
                          addSensor(form, id, sensor);
                      }
                      auto* add = new QPushButton(tr("Add a sensor"), this);
-                     add->setObjectName("supply.unit." + q(id.value) + ".sensor.add");
+                     add->setObjectName(fieldsOf(id) + ".sensor.add");
                      form->addRow(QString(), add);
                      const std::string name = tr("fresh water").toStdString();
                      connect(add, &QPushButton::clicked, this, [this, id, name] {
@@ -141,7 +134,7 @@ void UnitCards::addAllMonitors() {
 
 void UnitCards::addSensor(QFormLayout* form, const UnitId& monitor, const SensorChoice& sensor) {
     const UnitId id = sensor.id;
-    const QString at = "supply.unit." + q(monitor.value) + ".sensor." + q(id.value);
+    const QString at = fieldsOf(monitor) + ".sensor." + q(id.value);
     addQuantity<std::string>(
         form,
         at + ".name",

@@ -15,6 +15,7 @@
 #include "app/shared/entry.h"
 #include "app/shared/text.h"
 #include "app/shared/wrapped_label.h"
+#include "app/supply/card_of_unit.h"
 #include "core/base/match.h"
 #include "core/base/promise.h"
 #include "core/circuit/kinds.h"
@@ -180,7 +181,7 @@ void UnitCards::push(const QString& field,
 void UnitCards::addCard(const Card& card) {
     const UnitId id = card.unit.id;
     addFolding({card.column,
-                "supply.unit." + q(id.value),
+                fieldsOf(id),
                 card.title,
                 card.summary,
                 [this, card](QVBoxLayout* inside) { addBody(card, inside); },
@@ -249,7 +250,7 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     addOptions(card, options);
     const UnitId id = card.unit.id;
     auto* compared = new QPushButton(tr("Compare…"), this);
-    compared->setObjectName("supply.unit." + q(id.value) + ".compare");
+    compared->setObjectName(fieldsOf(id) + ".compare");
     compared->setToolTip(
         tip(tr("Each way and each choice on this plan: currents, drops, findings, cost, weight and "
                "terminations")));
@@ -259,7 +260,7 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
     });
     layout->addWidget(compared, 0, Qt::AlignLeft);
     auto* out = new QPushButton(tr("Remove"), this);
-    out->setObjectName("supply.unit." + q(id.value) + ".remove");
+    out->setObjectName(fieldsOf(id) + ".remove");
     out->setEnabled(withoutUnit(*document_.design(), id).has_value());
     connect(out, &QPushButton::clicked, this, [this, id, title = card.title] {
         if (const auto next = withoutUnit(*document_.design(), id)) {
@@ -271,7 +272,7 @@ void UnitCards::addBody(const Card& card, QVBoxLayout* layout) {
 
 void UnitCards::addWay(const Card& card, QFormLayout* form) {
     auto* box = new QComboBox(this);
-    box->setObjectName("supply.unit." + q(card.unit.id.value) + ".way");
+    box->setObjectName(fieldsOf(card.unit.id) + ".way");
     box->setAccessibleName(tr("How it is connected"));
     for (const WayRow& way : document_.library().ways) {
         if (way.of == card.of &&
@@ -309,7 +310,7 @@ void UnitCards::addOptions(const Card& card, QFormLayout* form) {
     }
     for (const WayOption& option : way->options) {
         auto* box = new QComboBox(this);
-        box->setObjectName("supply.unit." + q(card.unit.id.value) + "." + q(option.id));
+        box->setObjectName(fieldsOf(card.unit.id) + "." + q(option.id));
         box->setAccessibleName(q(option.name));
         const auto set = card.unit.options.find(option.id);
         for (const WayChoice& choice : option.choices) {
