@@ -1,7 +1,7 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
-# What is compiled once and never again, as by each landing, takes a third of the time with each room in one
-# piece: reading headers is most of the work, and a room's files read the same ones. So no two files of a room
-# may have a thing of one name of their own; where they do it is mostly one thing, written twice.
+# What is compiled once and never again, as by each landing, is quicker with each room in one piece: reading
+# headers is most of the work, and a room's files read the same ones (docs/performance.md). So no two files of
+# a room may have a thing of one name of their own; where they do it is mostly one thing, written twice.
 function(spirk_unite target)
     if(NOT SPIRK_UNITE)
         return()
