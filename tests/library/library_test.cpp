@@ -181,8 +181,7 @@ TEST_F(DamagedLibrary, NegativeAmpacityIsNamedWithItsPlace) {
         << read.error().where;
 }
 
-// What can't be is refused, and what is unusual only is not: shares above one, an engine bay that
-// gives more when hot.
+// What can't be is refused, what is only unusual is not.
 TEST_F(DamagedLibrary, AShareEndsWhereItsKindDoes) {
     replace("chemistries.json", "\"bulk_until\": 0.95", "\"bulk_until\": 0.99");
     EXPECT_TRUE(loadLibraries(folder_).has_value());
