@@ -127,15 +127,17 @@ TEST(Topology, ARelayWhoseCurrentCannotReturnIsSaid) {
 
 // Both on one post is a mistake of its own; reversed is only what lies crosswise.
 TEST(Topology, OneLeadOnTheOtherPoleIsNoReversal) {
-    for (const char* lead : {"inverter.feed+", "inverter.feed-"}) {
-        SCOPED_TRACE(lead);
-        Plan plan = aFullVan();
-        const bool plus = std::string(lead).ends_with('+');
-        plan.amendments = {
-            moved(lead, plus ? End::To : End::From, "inverter", plus ? "dc-" : "dc+")};
-        const Design d = design(plan, library());
+    const std::vector<std::pair<MoveEnd, const char*>> single = {
+        {moved("inverter.feed+", End::To, "inverter", "dc-"), "T2 inverter"},
+        {moved("inverter.feed-", End::From, "inverter", "dc+"), "T2 inverter"},
+        {moved("circuit.kitchen.feed+", End::To, "load.fridge", "-"), "T2 load.fridge"},
+        {moved("circuit.kitchen.feed-", End::From, "load.fridge", "+"), "T2 load.fridge"},
+        {moved("bank.2.lead+", End::From, "bank.2", "-"), "T2 bank.2"}};
+    for (const auto& [move, reversed] : single) {
+        SCOPED_TRACE(move.conductor.value);
+        const Design d = design(amended(aFullVan(), move), library());
         EXPECT_FALSE(d.topology.findings.empty());
-        EXPECT_EQ(byId(d, "T2 inverter"), nullptr);
+        EXPECT_EQ(byId(d, reversed), nullptr);
     }
 }
 
