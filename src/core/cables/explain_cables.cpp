@@ -8,6 +8,7 @@
 #include "core/cables/figures.h"
 #include "core/cables/fuse_curve.h"
 #include "core/cables/sizing.h"
+#include "core/library/gear_fields.h"
 #include "core/plan/good_practice.h"
 
 namespace spirk {
@@ -33,7 +34,7 @@ public:
             if (!isOurs(c)) {
                 continue;
             }
-            load(c, cables_.rows[i]);
+            load(c, cables_.rows[i], i);
             fuse(c, cables_.rows[i], End::From);
             fuse(c, cables_.rows[i], End::To);
             ampacityOf(c, cables_.rows[i], i);
@@ -58,7 +59,12 @@ private:
                 column.certainty};
     }
 
-    void load(const Conductor& c, const CableRow& row) {
+    void load(const Conductor& c, const CableRow& row, std::size_t i) {
+        if (const RatedCurrent& rated = task_.index.rated[i];
+            rated.taken && rated.most == row.load) {
+            loadByRating(c, row, *rated.taken);
+            return;
+        }
         const Text moment = row.loadMoment.empty() ? "no situation"_text : row.loadMoment;
         add({.id = cableFigure(c.id, "load"),
              .title = of(c, "{conductor}, current"_text),
@@ -68,6 +74,35 @@ private:
              .source =
                  "network solved; loads draw their largest power at the lowest working voltage"_text,
              .note = {}});
+    }
+
+    // What makes a rail, by its rating: more may hang on it one day than does now.
+    void loadByRating(const Conductor& c, const CableRow& row, const Transfer& x) {
+        const ConverterModel& model = *task_.gear.rail(c.unit).converter;
+        const Chemistry& chemistry = task_.gear.bankOf(c.unit).chemistry;
+        add({.id = cableFigure(c.id, "load"),
+             .title = of(c, "{conductor}, current"_text),
+             .formula = "I_B = I_max · U_out / (η · U_low)"_text,
+             .terms = {{"I_max"_text,
+                        "it gives at most"_text,
+                        measure(x.most),
+                        fromGear(task_.library, model)},
+                       {"U_out"_text,
+                        "at its output"_text,
+                        measure(x.set),
+                        fromGear(task_.library, model)},
+                       {"η"_text,
+                        "efficiency"_text,
+                        percent(x.efficiency),
+                        fromGear(task_.library, model)},
+                       {"U_low"_text,
+                        "lowest voltage at its input"_text,
+                        measure(*x.wholeAt),
+                        fromTable(task_.library, "chemistries", chemistry.name)}},
+             .result = measure(row.load),
+             .source = "own arithmetic"_text,
+             .note =
+                 "It is wired for its whole rating; to wire it only for what hangs on it now, say so on its card in Supply."_text});
     }
 
     void fuse(const Conductor& c, const CableRow& row, End end) {

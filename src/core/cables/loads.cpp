@@ -152,9 +152,11 @@ void solveLoads(const SizingTask& task, SizingState& state) {
         takePathDrops(task, ohms, solved, m, state);
     }
     for (std::size_t i = 0; i < state.conductors.size(); ++i) {
-        if (task.index.given[i] > state.conductors[i].load) {
-            state.conductors[i].load = task.index.given[i];
-            state.conductors[i].loadMoment = "rating of the source"_text;
+        const RatedCurrent& rated = task.index.rated[i];
+        if (rated.most > state.conductors[i].load) {
+            state.conductors[i].load = rated.most;
+            state.conductors[i].loadMoment =
+                rated.taken ? "rating of the converter"_text : "rating of the source"_text;
         }
     }
     updateTemperatures(task, state);

@@ -4,6 +4,7 @@
 
 #include "core/cables/cables.h"
 #include "core/cables/device_currents.h"
+#include "core/cables/rated_currents.h"
 
 namespace spirk {
 
@@ -24,7 +25,7 @@ struct SizingIndex {
     std::vector<Volts> nominal;  // of each conductor, that it is on
     // Of each conductor, the largest that makers allow before what its own fuse feeds.
     std::vector<std::optional<Amps>> makersFuse;
-    std::vector<Amps> given;  // most that a device which limits itself puts into each conductor
+    std::vector<RatedCurrent> rated;  // of each conductor, by what it joins
     // Of each conductor, those whose shorts at their far end return through it.
     std::vector<std::vector<std::size_t>> returns;
     // What each device may be made of, the least first; empty where it is no hardware.

@@ -15,36 +15,6 @@ namespace spirk {
 
 namespace {
 
-// What an element gives at a port, by its rating; of panels less comes than their controller could
-// give.
-Amps givenAt(const Device& device, std::size_t port) {
-    Amps out;
-    for (const Element& e : device.elements) {
-        if (const auto* limited = std::get_if<Limited>(&e)) {
-            out = limited->at.pos == port ? std::max(out, limited->most) : out;
-        } else if (const auto* transfer = std::get_if<Transfer>(&e)) {
-            const bool gives = transfer->out.pos == port && transfer->live != Live::InSun;
-            out = gives ? std::max(out, transfer->most) : out;
-        }
-    }
-    return out;
-}
-
-// The lead of a device that gives, and its return, carry its rating: a strong bank takes it, and
-// what makes a rail gives it to whatever draws.
-Amps givenBySource(const Circuit& circuit, std::size_t conductor) {
-    const CircuitIndex& index = *circuit.index;
-    const bool back = circuit.conductors[conductor].pole == Pole::Negative;
-    // What is taken from the vehicle's own alternator is what hangs on it.
-    const auto given = [&](const EndAt& end) {
-        const Device& d = circuit.devices[end.device];
-        return kindRow(d.kind).stands == Stands::Vehicle ? Amps() : givenAt(d, end.port);
-    };
-    const std::size_t out = back ? index.pair[conductor].value_or(conductor) : conductor;
-    const auto& [from, to] = index.ends[out];
-    return std::max(given(from), given(to));
-}
-
 // The conductor that ends at this port; nothing where several do, or none.
 std::optional<std::size_t> onlyAt(const CircuitIndex& index, std::size_t device, std::size_t port) {
     std::optional<std::size_t> found;
@@ -217,7 +187,6 @@ SizingIndex indexFor(const Plan& plan,
         out.protectedBy.push_back(has ? std::optional(indexOf(circuit, *c.protectedBy))
                                       : std::nullopt);
         out.column.push_back(&columnOf(library, c.insulation));
-        out.given.push_back(givenBySource(circuit, out.given.size()));
         out.limited.push_back(limitsItself(circuit, c.unit));
         out.nominal.push_back(nominalOf(gear, c));
         out.returns.push_back(returnsOf(circuit, out.returns.size()));
@@ -225,6 +194,7 @@ SizingIndex indexFor(const Plan& plan,
     for (const Device& device : circuit.devices) {
         out.hardware.push_back(hardwareFor(plan, library, device));
     }
+    out.rated = ratedCurrents(circuit);
     out.makersFuse = makersFuses(circuit);
     out.alike = alikeOf(plan, gear, circuit);
     out.alikeOf.resize(circuit.conductors.size());

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// I: what an inverter must give, what its maker asks for, and the volts that it gets.
+// I: what an inverter must give, what its maker asks for, and the volts that it gets; a converter
+// that is wired for less than its rating.
 
 #include <algorithm>
 
@@ -132,6 +133,36 @@ void checkHeld(const CheckInput& in, const InverterUnit& unit, std::vector<Findi
     out.push_back(std::move(f));
 }
 
+// The same of a converter that is wired for the loads of today.
+void checkHeldRail(const CheckInput& in, const RailUnit& rail, std::vector<Finding>& out) {
+    const Conductor* feed = feedOf(in.wiring.circuit, rail.id, Pole::Positive);
+    const CableRow* row = feed == nullptr ? nullptr : findRow(in.cables, feed->id);
+    if (!rail.chose("wired_for", "loads") || row == nullptr || !row->fuseFrom ||
+        row->fuseFrom->leftOut) {
+        return;
+    }
+    const ConverterModel& model = *rail.converter;
+    const Amps rating = row->fuseFrom->rating;
+    const Volts low = in.gear.bankOf(rail.id).chemistry.inverterCutOff;
+    const Amps borne = rating * (low * model.efficiency / model.output);
+    if (borne >= model.maxOutput) {
+        return;
+    }
+    Finding f = findingOf(in, "I3", unitSubject(rail.id));
+    f.where.push_back(subject(row->id));
+    f.what = {
+        "The converter can give {rated}. Its fuse, {fuse}, bears {borne} of that on a low battery."_text,
+        {{"rated", measure(model.maxOutput)},
+         {"fuse", measure(rating)},
+         {"borne", measure(borne)}}};
+    f.why = "Above that it opens after a while: it is wired for what hangs on it now."_text;
+    f.remedy = "Add up again before you add a load, or wire it for its whole rating."_text;
+    f.figures = {fuseFigure(row->id, End::From)};
+    f.mends.push_back(
+        {"Wire it for its whole rating"_text, {UseOption{rail.id, "wired_for", "rating"}}});
+    out.push_back(std::move(f));
+}
+
 // At the volts that it gets while what must run at once runs, on a bank half full.
 void checkVolts(const CheckInput& in, const InverterUnit& unit, Checks& out) {
     const DeviceId device(unit.id.value);
@@ -187,6 +218,9 @@ Checks inverterChecks(const CheckInput& input) {
         checkMaker(input, inverter, out.findings);
         checkHeld(input, inverter, out.findings);
         checkVolts(input, inverter, out);
+    }
+    for (const RailUnit& rail : input.gear.rails) {
+        checkHeldRail(input, rail, out.findings);
     }
     if (input.gear.inverters.empty()) {
         return out;

@@ -78,6 +78,9 @@ struct Transfer {
     // Given: it makes the rail behind it and holds it with this resistance. Else it charges what
     // has a voltage of its own.
     std::optional<Ohms> inside;
+    // Its leads bear what it takes to give its rating, down to these volts at its input; nothing:
+    // what it takes for what hangs on it.
+    std::optional<Volts> wholeAt = {};
 };
 
 // Joins pairs of ports, all or none: a switch, an isolator.

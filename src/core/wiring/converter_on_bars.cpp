@@ -21,6 +21,13 @@ bool isNeeded(const Draft& draft, const RailUnit& rail) {
            });
 }
 
+// One load more, and a fuse for those of today opens.
+std::optional<Volts> wiredAt(const Draft& draft, const RailUnit& rail) {
+    return rail.option("wired_for") == "loads"
+               ? std::nullopt
+               : std::optional(draft.gear.bankOf(rail.id).chemistry.inverterCutOff);
+}
+
 }  // namespace
 
 Piece converterOnBars(Draft draft, const RailUnit& rail) {
@@ -44,7 +51,8 @@ Piece converterOnBars(Draft draft, const RailUnit& rail) {
                                      .bestInput = {},
                                      .low = {},
                                      .efficiency = model.efficiency,
-                                     .inside = milliohms(kConverterMohm)});
+                                     .inside = milliohms(kConverterMohm),
+                                     .wholeAt = wiredAt(draft, rail)});
     const UnitId& main = rail.from;
     const ConductorId feed(id + ".feed+");
     draft.conductor(feed.value,
