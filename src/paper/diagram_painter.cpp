@@ -247,16 +247,14 @@ private:
             selected(SubjectKind::Device, placed.id.value) ||
             (device->appliance && selected(SubjectKind::Appliance, device->appliance->value));
         const QColor ink = chosen ? v_.ink.accent : v_.ink.text;
-        const bool inLeg = kindRow(device->kind).stands == Stands::Leg;
-        if (inLeg && device->kind != DeviceKind::Converter) {
+        if (placed.drawn == Drawn::AsSymbol) {
             p_.setPen(QPen(ink, chosen ? 2.6 : 1.6));
-            paintLegDevice(*device, box, ink);
+            paintLegDevice(*device, placed, ink);
             return;
         }
-        if (kindRow(device->kind).stands == Stands::BeforeController &&
-            device->kind != DeviceKind::Array) {
+        if (placed.drawn == Drawn::AsTwoPoles) {
             p_.setPen(QPen(ink, chosen ? 2.4 : 1.4));
-            paintPvIsolator(box,
+            paintPvIsolator(placed,
                             device->kind == DeviceKind::PvIsolator
                                 ? DiagramWords::tr("isolator, 2-pole DC")
                                 : DiagramWords::tr("outside inlet, 2-pole DC"));
@@ -268,7 +266,7 @@ private:
         p_.setPen(QPen(v_.ink.text, 1.1));
         p_.setFont(unitFont(kLabelSize));
         paintSymbol(p_, QRectF(box.x() + 6, box.y() + 7, 20, 20), device->kind);
-        const QRectF nameBox = box.adjusted(31, 3, -4, moment() != nullptr ? -15 : -3);
+        const QRectF nameBox = toQ(placed.name).adjusted(0, 0, 0, moment() != nullptr ? -12 : 0);
         text(nameBox,
              Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
              q(device->name),
@@ -295,12 +293,20 @@ private:
         return out;
     }
 
+    // A long name grows upwards: below it stands a conductor's label.
+    [[nodiscard]] QRectF roomFor(const QString& name, const QRectF& box) const {
+        const QRectF needed =
+            QFontMetricsF(unitFont(kLabelSize - 1.0))
+                .boundingRect(QRectF(0, 0, box.width(), 0), Qt::TextWordWrap, name);
+        return box.adjusted(0, -std::max(0.0, needed.height() - box.height()), 0, 0);
+    }
+
     // In the pen of the painter; its name in the ink.
-    void paintLegDevice(const Device& device, const QRectF& box, const QColor& ink) {
+    void paintLegDevice(const Device& device, const PlacedDevice& placed, const QColor& ink) {
         const bool open = state() != nullptr && state()->open.contains(device.id);
-        paintInLeg(p_, box, device.kind, open ? Contacts::Open : Contacts::Closed);
+        paintInLeg(p_, toQ(placed.rect), device.kind, open ? Contacts::Open : Contacts::Closed);
         const QString name = q(device.name) + (device.amended ? QStringLiteral(" ✎") : QString());
-        text(QRectF(box.center().x() + 14, box.y() + 2, 62, box.height() - 4),
+        text(roomFor(name, toQ(placed.name)),
              Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
              name,
              kLabelSize - 1.0,
@@ -308,7 +314,8 @@ private:
              ink);
     }
 
-    void paintPvIsolator(const QRectF& box, const QString& name) {
+    void paintPvIsolator(const PlacedDevice& placed, const QString& name) {
+        const QRectF box = toQ(placed.rect);
         for (const double y : {16.0, box.height() - 16.0}) {
             const QPointF left = box.topLeft() + QPointF(0, y);
             p_.drawLine(left, left + QPointF(12, 0));
@@ -319,7 +326,7 @@ private:
         p_.setPen(QPen(v_.ink.text, 1.0, Qt::DashLine));
         p_.drawLine(box.topLeft() + QPointF(box.width() / 2, 15),
                     box.topLeft() + QPointF(box.width() / 2, box.height() - 17));
-        text(QRectF(box.x() - 30, box.bottom() + 14, box.width() + 60, 13),
+        text(toQ(placed.name),
              Qt::AlignHCenter,
              name,
              kLabelSize - 1.0,

@@ -35,6 +35,9 @@ const Library& libraryOf(unsigned seed) {
 void isDrawnOnce(const Design& d) {
     const DiagramGeometry drawn = layOut(d.wiring.circuit, {});
     EXPECT_EQ(drawn.wires.size(), d.wiring.circuit.conductors.size());
+    for (const Conductor& c : d.wiring.circuit.conductors) {
+        EXPECT_EQ(std::ranges::count(drawn.wires, c.id, &PlacedWire::id), 1) << c.id.value;
+    }
     // A block is a rail above and one below.
     std::set<DeviceId> rails;
     for (const PlacedRail& rail : drawn.rails) {

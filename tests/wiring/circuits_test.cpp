@@ -193,6 +193,32 @@ TEST(Circuits, LiveWhileDrivingDrawOnlyThen) {
     EXPECT_EQ(test::findingOf(d, "SERVE"), nullptr);
 }
 
+// A relay is closed by something: its coil is fed from what is live with the engine, behind a fuse
+// of its own, also where nothing else takes from the vehicle.
+TEST(Circuits, LiveWhileDrivingHaveARelayWhoseCoilIsWired) {
+    Plan plan = test::aSmallVan();
+    ASSERT_TRUE(engineOf(plan.gear) == nullptr);
+    CircuitChoice driving = circuit("fridge", {ApplianceId("lamp")});
+    driving.live = LiveWhen::Driving;
+    plan.gear.circuits = {driving};
+    const Design d = design(plan, library());
+    const Conductor& coil = leadOf(d, "circuit.given.fridge.relay.coil+");
+    EXPECT_EQ(findDevice(d.wiring.circuit, coil.from.device)->kind, DeviceKind::Ignition);
+    EXPECT_EQ(coil.to.device.value, "circuit.given.fridge.relay");
+    ASSERT_TRUE(test::rowOf(d, coil.id.value.c_str()).fuseFrom.has_value());
+    const Conductor& back = leadOf(d, "circuit.given.fridge.relay.coil-");
+    EXPECT_EQ(back.from.device, coil.to.device);
+    EXPECT_EQ(back.to, leadOf(d, "circuit.given.fridge.feed-").to);
+    for (const Finding& f : d.checks.findings) {
+        EXPECT_NE(f.severity, Severity::Danger) << f.id;
+    }
+    // Both of its fuses are put in when it is tried.
+    const auto step = std::ranges::find(
+        d.powerUp.switchOn, std::string("on.circuit.given.fridge.feed+"), &SwitchStep::id);
+    ASSERT_NE(step, d.powerUp.switchOn.end());
+    EXPECT_NE(english(step->text).find("its relay's coil"), std::string::npos);
+}
+
 TEST(Circuits, BackThroughTheBodyComeByTheBond) {
     Plan plan = test::aSmallVan();
     CircuitChoice body = circuit("lamps", {ApplianceId("lamp")});

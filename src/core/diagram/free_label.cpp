@@ -34,6 +34,15 @@ Rect painted(const PlacedFuse& fuse) {
                            : Rect{c.x - 8.0, c.y - 12.0, 72.0, 24.0};
 }
 
+// With a hair's breadth round it.
+Rect nameOf(const PlacedRail& rail) {
+    constexpr double kHair = 1.0;
+    return {rail.from.x,
+            rail.from.y - (rail.positive ? kRailName + kHair : 0.0),
+            rail.to.x - rail.from.x,
+            kRailName + kHair};
+}
+
 Rect stretch(const Point& a, const Point& b) {
     return {std::min(a.x, b.x), std::min(a.y, b.y), std::fabs(a.x - b.x), std::fabs(a.y - b.y)};
 }
@@ -50,11 +59,10 @@ double covered(const DiagramGeometry& there, const PlacedWire& own, const Rect& 
     const auto onText = [&](const Rect& other) { return overlap(other, label) ? kOnText : 0.0; };
     double out = label.x < 0.0 || label.y < 0.0 ? kOnText : 0.0;
     for (const PlacedDevice& d : there.devices) {
-        out += onText(d.rect);
+        out += onText(d.rect) + (d.drawn == Drawn::AsBox ? 0.0 : onText(d.name));
     }
     for (const PlacedRail& r : there.rails) {
-        const double name = r.positive ? -kRailName : 0.0;
-        out += onText({r.from.x, r.from.y + name, r.to.x - r.from.x, kRailName});
+        out += onText(nameOf(r));
     }
     const auto onWire = [&](const PlacedWire& w) {
         out += crossings(w.points, label);
@@ -104,6 +112,34 @@ PlacedFuse clearFuse(const DiagramGeometry& there, const PlacedFuse& fuse, const
         }
     }
     return fuse;
+}
+
+double clearLevel(const DiagramGeometry& there, double from, double to, double y) {
+    constexpr int kTries = 8;
+    const auto lies = [&](double at) {
+        const Rect line{std::min(from, to), at - 1.0, std::fabs(to - from), 2.0};
+        return std::ranges::any_of(there.wires,
+                                   [&](const PlacedWire& w) {
+                                       return overlap(line, painted(w.label)) ||
+                                              std::ranges::any_of(
+                                                  w.fuses, [&](const PlacedFuse& f) {
+                                                      return overlap(line, painted(f));
+                                                  });
+                                   }) ||
+               std::ranges::any_of(there.devices,
+                                   [&](const PlacedDevice& d) {
+                                       return overlap(line, d.rect) || overlap(line, d.name);
+                                   }) ||
+               std::ranges::any_of(there.rails,
+                                   [&](const PlacedRail& r) { return overlap(line, nameOf(r)); });
+    };
+    for (int i = 0; i < kTries; ++i) {
+        const double here = y - i * kStep;
+        if (!lies(here)) {
+            return here;
+        }
+    }
+    return y;
 }
 
 Rect freeLabel(const DiagramGeometry& there, const PlacedWire& wire) {

@@ -29,9 +29,12 @@ struct Rect {
     bool operator==(const Rect&) const = default;
 };
 
+enum class Drawn { AsBox, AsSymbol, AsTwoPoles };
 struct PlacedDevice {
     DeviceId id;
     Rect rect;
+    Rect name;  // where it stands: in the box, else beside or under it
+    Drawn drawn = Drawn::AsBox;
     bool operator==(const PlacedDevice&) const = default;
 };
 // A bar drawn as a thick line.

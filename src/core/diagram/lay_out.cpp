@@ -7,6 +7,7 @@
 #include "core/diagram/geometry.h"
 #include "core/diagram/ladder.h"
 #include "core/diagram/measures.h"
+#include "core/diagram/placed_device.h"
 #include "core/diagram/strays.h"
 #include "core/diagram/vehicle_side.h"
 
@@ -148,7 +149,9 @@ private:
         }
     }
 
-    void addDevice(const Device& device, Rect rect) { out_.devices.push_back({device.id, rect}); }
+    void addDevice(const Device& device, Rect rect) {
+        out_.devices.push_back(placedDevice(device, rect));
+    }
 
     // A vertical conductor at x from y0 (upper) to y1 (lower).
     void addWire(const Conductor& c, const TerminalId& upper, double x, double y0, double y1) {
@@ -209,7 +212,7 @@ private:
         for (const Rung& rung : ladder.rungs) {
             // A bank stays on one page.
             if (ladder.top->kind != DeviceKind::CollectingBar) {
-                out_.breaks.push_back(x);
+                out_.breaks.push_back(x + kNameBeyond);
             }
             x += sideWidth(rung);
             const double width = rungWidth(rung);

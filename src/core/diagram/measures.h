@@ -8,9 +8,11 @@ namespace spirk::measures {
 inline constexpr double kMargin = 24.0;
 inline constexpr double kRailName = 18.0;  // above the upper rail
 inline constexpr double kColumn = 132.0;   // a rung and its label
-inline constexpr double kWire = 84.0;      // a conductor with its label and a fuse
-inline constexpr double kFuse = 30.0;      // room of a fuse on a conductor
-inline constexpr double kThrough = 34.0;   // a switch, isolator or shunt in a leg
+// What the name of a switch in a rung reaches into the next one, before that one's own begins.
+inline constexpr double kNameBeyond = 8.0;
+inline constexpr double kWire = 84.0;     // a conductor with its label and a fuse
+inline constexpr double kFuse = 30.0;     // room of a fuse on a conductor
+inline constexpr double kThrough = 34.0;  // a switch, isolator or shunt in a leg
 inline constexpr double kThroughWidth = 46.0;
 inline constexpr double kDeviceWidth = 104.0;
 inline constexpr double kDeviceHeight = 58.0;

@@ -133,25 +133,42 @@ const PlacedDevice* StrayRouter::placed(const DeviceId& id) const {
     return at == geometry_.devices.end() ? nullptr : &*at;
 }
 
+// On the left of what stands in a leg, and of all that is in the way between two heights.
+double StrayRouter::laneBeside(const Rect& leg, double y, double other) const {
+    const auto inTheWay = [&](double x) {
+        return std::ranges::find_if(geometry_.devices, [&](const PlacedDevice& d) {
+            return x > d.rect.x - 1.0 && x < d.rect.x + d.rect.w + 1.0 &&
+                   std::max(y, other) > d.rect.y && std::min(y, other) < d.rect.y + d.rect.h;
+        });
+    };
+    double lane = leg.x - kBesideLadder;
+    for (auto d = inTheWay(lane); d != geometry_.devices.end(); d = inTheWay(lane)) {
+        lane = d->rect.x - kBesideLadder;
+    }
+    return lane;
+}
+
+// From what stands in a leg out to the left, below what comes to it there, and down to a rail.
+std::vector<Point> StrayRouter::downToTheRail(const Rect& leg, const PlacedRail& rail) const {
+    const Point begin{leg.center().x - kBesideLadder / 2.0, leg.center().y + kBesideLadder / 2.0};
+    const double lane = laneBeside(leg, begin.y, rail.from.y);
+    std::vector<Point> out{begin, {lane, begin.y}, {lane, rail.from.y}};
+    if (lane < rail.from.x) {
+        out.push_back(rail.from);
+    }
+    return out;
+}
+
 // From before a ladder's legs to what stands in one of them: down on the left of what is in the
 // way, and in from there.
 std::vector<Point> StrayRouter::besideTheLadder(const Conductor& c,
                                                 Point a,
                                                 const Rect& target) const {
     const Point end{target.center().x - kBesideLadder / 2.0, target.center().y};
-    const auto inTheWay = [&](double x) {
-        return std::ranges::find_if(geometry_.devices, [&](const PlacedDevice& d) {
-            return x > d.rect.x - 1.0 && x < d.rect.x + d.rect.w + 1.0 &&
-                   std::max(a.y, end.y) > d.rect.y && std::min(a.y, end.y) < d.rect.y + d.rect.h;
-        });
-    };
-    double lane = target.x - kBesideLadder;
-    for (auto d = inTheWay(lane); d != geometry_.devices.end(); d = inTheWay(lane)) {
-        lane = d->rect.x - kBesideLadder;
-    }
+    const double lane = laneBeside(target, a.y, end.y);
     if (const PlacedDevice* from = placed(c.from.device)) {
         const Point begin{from->rect.x + kBesideLadder, from->rect.y};
-        const double above = begin.y - kFuse - kBesideLadder;
+        const double above = clearLevel(geometry_, begin.x, lane, begin.y - kFuse - kBesideLadder);
         return {begin, {begin.x, above}, {lane, above}, {lane, end.y}, end};
     }
     const auto rail = std::ranges::find(geometry_.rails, c.from.device, &PlacedRail::device);
@@ -186,6 +203,13 @@ StrayRouter::Route StrayRouter::routeOf(const Conductor& c, Point a, Point b) {
         kindRow(device->kind).stands == Stands::Leg) {
         return {besideTheLadder(c, a, target->rect), false};
     }
+    const PlacedDevice* source = placed(c.from.device);
+    const auto rail = std::ranges::find(geometry_.rails, c.to.device, &PlacedRail::device);
+    if (c.purpose == Purpose::Signal && !c.amended && source != nullptr &&
+        rail != geometry_.rails.end() &&
+        kindRow(findDevice(circuit_, c.from.device)->kind).stands == Stands::Leg) {
+        return {downToTheRail(source->rect, *rail), false};
+    }
     std::vector<Point> out;
     if (level(a, b) || std::fabs(a.x - b.x) < 0.5) {
         out = {a, b};
@@ -210,13 +234,17 @@ void StrayRouter::routeOne(const Conductor& c, Point a, Point b) {
     // the device's name then, and beside others of its terminal on its own line.
     std::size_t past = wire.stray ? 1 : wire.points.size() > kStraight ? kLeaves : 0;
     // No fuse fits a stretch that only steps aside.
-    const auto shortAt = [&](std::size_t i) {
+    const auto lengthAt = [&](std::size_t i) {
         return std::fabs(wire.points[i].x - wire.points[i + 1].x) +
-                   std::fabs(wire.points[i].y - wire.points[i + 1].y) <
-               kFuse;
+               std::fabs(wire.points[i].y - wire.points[i + 1].y);
     };
+    const auto shortAt = [&](std::size_t i) { return lengthAt(i) < kFuse; };
     while (past + 2 < wire.points.size() && shortAt(past)) {
         ++past;
+    }
+    // It stands where the lead begins, not where it arrives.
+    while (!wire.stray && past > 1 && (shortAt(past) || lengthAt(past - 1) > kColumn)) {
+        --past;
     }
     const std::size_t line = wire.stray ? 0 : past;
     const Point& begin = wire.points[line];

@@ -32,6 +32,8 @@ private:
     [[nodiscard]] std::vector<Point> besideTheTarget(const Conductor& c, Point a, Point b);
     [[nodiscard]] static std::vector<Point> alongTheTarget(Point a, Point b);
     [[nodiscard]] const PlacedDevice* placed(const DeviceId& id) const;
+    [[nodiscard]] double laneBeside(const Rect& leg, double y, double other) const;
+    [[nodiscard]] std::vector<Point> downToTheRail(const Rect& leg, const PlacedRail& rail) const;
     [[nodiscard]] std::vector<Point> besideTheLadder(const Conductor& c,
                                                      Point a,
                                                      const Rect& target) const;

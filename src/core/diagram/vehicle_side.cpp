@@ -6,6 +6,7 @@
 
 #include "core/circuit/kinds.h"
 #include "core/diagram/measures.h"
+#include "core/diagram/placed_device.h"
 
 namespace spirk {
 
@@ -51,9 +52,7 @@ public:
         setTerminal(*alternator, given.neg, {x0 + kDeviceWidth / 2.0, y + kDeviceHeight});
         setTerminal(*starter, stored.neg, {x1 + kDeviceWidth / 2.0, y + kDeviceHeight});
         placePoints(x1 + kDeviceWidth + kSideWire, y);
-        if (place) {
-            placeLiveSupply(*place, x0);
-        }
+        placeLiveSupply(x0, place ? place->y : y);
     }
 
 private:
@@ -169,13 +168,13 @@ private:
         }
     }
 
-    // What tells the chargers that the engine runs, above the vehicle's side.
-    void placeLiveSupply(const Rect& place, double x) {
+    // What tells chargers and relays that the engine runs, above the vehicle's side.
+    void placeLiveSupply(double x, double below) {
         const Device* live = firstOf(circuit_, DeviceKind::Ignition);
         if (live == nullptr) {
             return;
         }
-        const double above = place.y - kDeviceHeight - kGap;
+        const double above = below - kDeviceHeight - kGap;
         addDevice(*live, {x, above, kDeviceWidth, kDeviceHeight});
         setTerminal(*live, 0, {x + kDeviceWidth, above + kDeviceHeight / 2.0});
     }
@@ -184,7 +183,9 @@ private:
         const auto found = std::ranges::find(out_.devices, id, &PlacedDevice::id);
         return found == out_.devices.end() ? std::nullopt : std::optional(found->rect);
     }
-    void addDevice(const Device& device, Rect rect) { out_.devices.push_back({device.id, rect}); }
+    void addDevice(const Device& device, Rect rect) {
+        out_.devices.push_back(placedDevice(device, rect));
+    }
     void setTerminal(const Device& device, std::size_t port, Point at) {
         terminals_[{device.id, device.ports[port].name}] = at;
     }

@@ -25,9 +25,13 @@ const ModuleChoice* moduleWith(const System& system, const ApplianceId& load) {
     return found == system.modules.end() ? nullptr : &*found;
 }
 
+bool isDriven(const CircuitChoice& circuit) {
+    return circuit.live == LiveWhen::Driving && !circuit.loads.empty();
+}
+
 bool System::usesVehicle() const {
     const auto onIt = [](const CircuitChoice& c) {
-        return c.on.value == kOnVehicle && !c.loads.empty();
+        return (c.on.value == kOnVehicle && !c.loads.empty()) || isDriven(c);
     };
     return takesFromVehicle() || !trickles.empty() || std::ranges::any_of(circuits, onIt);
 }

@@ -223,6 +223,8 @@ template <class Model>
 
 // The given circuit that a load is in; null where the program groups it.
 [[nodiscard]] const CircuitChoice* circuitWith(const System& system, const ApplianceId& load);
+// Whether a relay joins a circuit while the engine runs.
+[[nodiscard]] bool isDriven(const CircuitChoice& circuit);
 // The module that an appliance is in; null: none.
 [[nodiscard]] const ModuleChoice* moduleWith(const System& system, const ApplianceId& load);
 // Whether a load hangs on the vehicle's own battery: it takes nothing from the house.

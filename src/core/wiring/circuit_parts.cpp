@@ -159,18 +159,43 @@ FarEnd addStrip(Draft& draft, const Hang& hang, const LoadCircuit& c) {
 
 // --- the way there and back
 
+ConductorId coilLead(const LoadCircuit& c) { return ConductorId(c.id + ".relay.coil+"); }
+
+// What closes the relay: the supply that is live with the engine, back by the circuit's negative.
+void addCoil(Draft& draft, const LoadCircuit& c, const std::string& relay, const Fixed& back) {
+    addSignal(draft,
+              coilLead(c),
+              {"{loads}, to its relay's coil"_text, {{"loads", c.title}}},
+              liveSupplyPost(),
+              terminal(relay, "coil+"),
+              Pole::None,
+              "W24");
+    addSignal(draft,
+              ConductorId(relay + ".coil-"),
+              {"{loads}, back from its relay's coil"_text, {{"loads", c.title}}},
+              terminal(relay, "coil-"),
+              back,
+              Pole::None);
+    draft.pair(coilLead(c).value, relay + ".coil-");
+}
+
 // A contact that the running engine closes, between the fuse and the loads.
 TerminalId addEngineRelay(Draft& draft,
                           const Hang& hang,
                           const LoadCircuit& c,
-                          const TerminalId& to) {
+                          const TerminalId& to,
+                          const NearEnd& near) {
     const Fixture& row = draft.fixtureRow("engine_relay");
     const std::string id = c.id + ".relay";
     Device& d = draft.fixture(id, DeviceKind::LoadSwitch, "engine_relay");
     d.fedBy = hang.converter;
     Draft::port(d, "a", row.connection, Pole::Positive);
     Draft::port(d, "b", row.connection, Pole::Positive);
+    // No way back for what flows through its contact.
+    Draft::port(d, "coil+", row.connection, Pole::None);
+    Draft::port(d, "coil-", row.connection, Pole::None);
     d.elements.emplace_back(Contact{{{0, 1}}, row.resistance, Live::EngineRunning});
+    addCoil(draft, c, id, c.back == Back::Body ? Fixed(chassisPost()) : near.neg);
     addLead(draft,
             c.id + ".link+",
             {"{loads}, behind its relay"_text, {{"loads", c.title}}},
@@ -232,8 +257,8 @@ Text whenever(bool breakers) {
 // Its contact closes with the engine: without it there is nothing to read.
 Text whileDriving(bool breakers) {
     return breakers
-               ? "Switch the breaker of {name} on and start the engine; then switch its loads on: they stop with the engine."_text
-               : "Insert the fuse of {name} and start the engine; then switch its loads on: they stop with the engine."_text;
+               ? "Switch the breaker of {name} on, insert the small fuse of its relay's coil and start the engine; then switch its loads on: they stop with the engine."_text
+               : "Insert the fuse of {name} and the small one of its relay's coil, and start the engine; then switch its loads on: they stop with the engine."_text;
 }
 
 LiveStep loadsOn(const Hang& hang, const LoadCircuit& c, const ConductorId& feed) {
@@ -244,6 +269,9 @@ LiveStep loadsOn(const Hang& hang, const LoadCircuit& c, const ConductorId& feed
     s.text = c.live == LiveWhen::Driving ? whileDriving(breakers) : whenever(breakers);
     s.subjects = {subject(feed)};
     s.fuses = {feed};
+    if (c.live == LiveWhen::Driving) {
+        s.fuses.push_back(coilLead(c));
+    }
     Look look;
     look.driving = c.live == LiveWhen::Driving;
     for (const Appliance* a : c.appliances) {
@@ -271,7 +299,7 @@ void addCircuit(Draft& draft, const Hang& hang, const LoadCircuit& c, const Near
     FarEnd far = strip ? addStrip(draft, hang, c) : FarEnd{{first, "+"}, {first, "-"}};
     TerminalId begin = strip ? far.pos : entryOf(draft, hang, *c.appliances.front());
     if (c.live == LiveWhen::Driving) {
-        begin = addEngineRelay(draft, hang, c, begin);
+        begin = addEngineRelay(draft, hang, c, begin, near);
     }
     const ConductorId feed = addLead(draft,
                                      c.id + ".feed+",

@@ -231,6 +231,20 @@ Protection guarding(Protection protection, const std::string& rule) {
     return protection;
 }
 
+void addSignal(Draft& draft,
+               const ConductorId& id,
+               const Text& name,
+               const Fixed& from,
+               const Fixed& to,
+               Pole pole,
+               const std::string& rule) {
+    Conductor& lead = draft.conductor(id.value, name, from, to, pole, Purpose::Signal);
+    lead.insulation = draft.library.region.smallInsulation;
+    if (!rule.empty()) {
+        draft.protect(id, guarding(holderFuse(draft), rule));
+    }
+}
+
 std::vector<WantedSetting> chargeSettings(const DeviceId& charger, const Chemistry& chemistry) {
     const bool lithium = chemistry.family == Family::Lithium;
     std::vector<WantedSetting> out{

@@ -91,6 +91,15 @@ private:
 [[nodiscard]] Protection holderFuse(const Draft& draft);
 // The same, where a rule of its own asks for it.
 [[nodiscard]] Protection guarding(Protection protection, const std::string& rule);
+// A thin lead that says something or feeds next to nothing: an enable lead, a shunt's supply, a
+// relay's coil. With a small fuse where it begins, asked for by that rule; empty: none.
+void addSignal(Draft& draft,
+               const ConductorId& id,
+               const Text& name,
+               const Fixed& from,
+               const Fixed& to,
+               Pole pole,
+               const std::string& rule = {});
 // What every charger of the bank is set to.
 [[nodiscard]] std::vector<WantedSetting> chargeSettings(const DeviceId& charger,
                                                         const Chemistry& chemistry);

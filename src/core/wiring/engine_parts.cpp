@@ -105,10 +105,7 @@ void addBankSide(Draft& draft, const EngineUnit& engine, const EngineNames& name
 
 namespace {
 
-void protectSignal(Draft& draft, const ConductorId& lead) {
-    Protection fuse = guarding(holderFuse(draft), "W24");
-    draft.protect(lead, fuse);
-}
+constexpr const char* kEnableGuard = "W24";
 
 // From the starter battery by a small fuse to a switch that the driver sees.
 void addDriverSwitch(Draft& draft, const std::string& unit) {
@@ -120,14 +117,13 @@ void addDriverSwitch(Draft& draft, const std::string& unit) {
     Draft::port(d, "a", row.connection, Pole::Positive);
     Draft::port(d, "b", row.connection, Pole::Positive);
     d.elements.emplace_back(Contact{{{0, 1}}, row.resistance});
-    Conductor& lead = draft.conductor(unit + ".enable.feed",
-                                      "starter battery to the driver's switch"_text,
-                                      starterPost(Pole::Positive),
-                                      terminal(id, "a"),
-                                      Pole::None,
-                                      Purpose::Signal);
-    lead.insulation = draft.library.region.smallInsulation;
-    protectSignal(draft, lead.id);
+    addSignal(draft,
+              ConductorId(unit + ".enable.feed"),
+              "starter battery to the driver's switch"_text,
+              starterPost(Pole::Positive),
+              terminal(id, "a"),
+              Pole::None,
+              kEnableGuard);
 }
 
 }  // namespace
@@ -141,17 +137,14 @@ void addEnable(Draft& draft, const EngineUnit& engine, const EngineNames& names)
         addDriverSwitch(draft, engine.id.value);
     }
     const std::string enable = engine.id.value + ".enable";
-    Conductor& lead = draft.conductor(
-        enable,
-        {"enable lead of the {unit}"_text, {{"unit", names.unit}}},
-        by == "switch" ? Fixed(terminal(enable + ".switch", "b")) : Fixed(liveSupplyPost()),
-        terminal(engine.id.value, "enable"),
-        Pole::None,
-        Purpose::Signal);
-    lead.insulation = draft.library.region.smallInsulation;
-    if (by != "switch") {
-        protectSignal(draft, lead.id);
-    }
+    const bool switched = by == "switch";
+    addSignal(draft,
+              ConductorId(enable),
+              {"enable lead of the {unit}"_text, {{"unit", names.unit}}},
+              switched ? Fixed(terminal(enable + ".switch", "b")) : Fixed(liveSupplyPost()),
+              terminal(engine.id.value, "enable"),
+              Pole::None,
+              switched ? "" : kEnableGuard);
 }
 
 std::vector<ConductorId> withEnable(const EngineUnit& engine, std::vector<ConductorId> fuses) {

@@ -35,23 +35,20 @@ void addSupply(Draft& draft, const MonitorUnit& monitor) {
                                  .nominal = bank.nominal,
                                  .lowest = bank.chemistry.cutOff});
     const bool always = monitor.option("supply") == "always";
-    Conductor& feed = draft.conductor(
-        id + ".feed+",
-        {"supply of {monitor}"_text, {{"monitor", d.name}}},
-        always ? bankPost(bank.id, Pole::Positive) : railPost(monitor.on, Pole::Positive),
-        terminal(id, "+"),
-        Pole::Positive,
-        Purpose::Signal);
-    feed.insulation = draft.library.region.smallInsulation;
-    Protection fuse = guarding(holderFuse(draft), "G5");
-    draft.protect(feed.id, std::move(fuse));
-    Conductor& back = draft.conductor(id + ".feed-",
-                                      {"supply of {monitor}, negative"_text, {{"monitor", d.name}}},
-                                      terminal(id, "-"),
-                                      railPost(monitor.on, Pole::Negative),
-                                      Pole::Negative,
-                                      Purpose::Signal);
-    back.insulation = draft.library.region.smallInsulation;
+    const Text name = d.name;
+    addSignal(draft,
+              ConductorId(id + ".feed+"),
+              {"supply of {monitor}"_text, {{"monitor", name}}},
+              always ? bankPost(bank.id, Pole::Positive) : railPost(monitor.on, Pole::Positive),
+              terminal(id, "+"),
+              Pole::Positive,
+              "G5");
+    addSignal(draft,
+              ConductorId(id + ".feed-"),
+              {"supply of {monitor}, negative"_text, {{"monitor", name}}},
+              terminal(id, "-"),
+              railPost(monitor.on, Pole::Negative),
+              Pole::Negative);
     draft.pair(id + ".feed+", id + ".feed-");
 }
 

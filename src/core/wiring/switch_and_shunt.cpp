@@ -103,15 +103,13 @@ private:
         }
         Draft::port(
             draft_.deviceAt(shunt_), "supply", {"blade", squareMillimetres(2.5)}, Pole::None);
-        Conductor& lead = draft_.conductor(shunt_ + ".supply",
-                                           "supply lead of the shunt"_text,
-                                           tap(Pole::Positive),
-                                           terminal(shunt_, "supply"),
-                                           Pole::None,
-                                           Purpose::Signal);
-        lead.insulation = draft_.library.region.smallInsulation;
-        Protection fuse = guarding(holderFuse(draft_), "G5");
-        draft_.protect(lead.id, std::move(fuse));
+        addSignal(draft_,
+                  ConductorId(shunt_ + ".supply"),
+                  "supply lead of the shunt"_text,
+                  tap(Pole::Positive),
+                  terminal(shunt_, "supply"),
+                  Pole::None,
+                  "G5");
     }
 
     // Whether a display reads it.

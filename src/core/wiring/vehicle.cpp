@@ -136,7 +136,23 @@ void addPoint(Draft& draft, const SupplyPoint& point) {
     draft.protect(lead.id, std::move(fuse));
 }
 
-// What the chargers' enable leads come from; none where no charger has one.
+// Whether something of a circuit is wired.
+bool isThere(const Plan& plan, const CircuitChoice& circuit) {
+    return std::ranges::any_of(plan.appliances, [&](const Appliance& a) {
+        return a.count > 0 && std::ranges::find(circuit.loads, a.id) != circuit.loads.end();
+    });
+}
+
+bool wantsLiveSupply(const Draft& draft) {
+    return std::ranges::any_of(
+               draft.gear.engines,
+               [](const EngineUnit& engine) { return engine.option("enable") != "voltage"; }) ||
+           std::ranges::any_of(draft.gear.circuits, [&](const CircuitChoice& circuit) {
+               return isDriven(circuit) && isThere(draft.plan, circuit);
+           });
+}
+
+// What enable leads and relays of circuits come from.
 void addLiveSupply(Draft& draft) {
     Device& live =
         draft.device("ignition", DeviceKind::Ignition, "supply live with engine running"_text);
@@ -180,9 +196,7 @@ Piece vehicle(Draft draft) {
     for (const SupplyPoint& point : draft.plan.van.vehicle.points) {
         addPoint(draft, point);
     }
-    if (std::ranges::any_of(draft.gear.engines, [](const EngineUnit& engine) {
-            return engine.option("enable") != "voltage";
-        })) {
+    if (wantsLiveSupply(draft)) {
         addLiveSupply(draft);
     }
     return std::move(draft.piece);
