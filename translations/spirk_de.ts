@@ -10852,12 +10852,84 @@
         <translation>Ausschlaggebend: die Sicherung davor. Ein Kurzschluss ist hier mehr, als die eigene unterbrechen kann; die davor öffnet an ihrer Stelle, und dieses Kabel hält aus, was sie durchlässt.</translation>
     </message>
     <message>
-        <source>Switch the breaker of {name} on and start the engine; then switch its loads on: they stop with the engine.</source>
-        <translation>Automat einschalten: {name}, und den Motor anlassen; dann die Verbraucher einschalten: sie gehen mit dem Motor aus.</translation>
+        <source>I_B = I_max · U_out / (η · U_low)</source>
+        <translation>I_B = I_max · U_aus / (η · U_min)</translation>
     </message>
     <message>
-        <source>Insert the fuse of {name} and start the engine; then switch its loads on: they stop with the engine.</source>
-        <translation>Sicherung einsetzen: {name}, und den Motor anlassen; dann die Verbraucher einschalten: sie gehen mit dem Motor aus.</translation>
+        <source>it gives at most</source>
+        <translation>gibt er höchstens</translation>
+    </message>
+    <message>
+        <source>U_out</source>
+        <translation>U_aus</translation>
+    </message>
+    <message>
+        <source>at its output</source>
+        <translation>an seinem Ausgang</translation>
+    </message>
+    <message>
+        <source>lowest voltage at its input</source>
+        <translation>kleinste Spannung an seinem Eingang</translation>
+    </message>
+    <message>
+        <source>It is wired for its whole rating; to wire it only for what hangs on it now, say so on its card in Supply.</source>
+        <translation>Er ist für seine ganze Leistung verkabelt; soll er nur für das verkabelt werden, was jetzt an ihm hängt, so wählen Sie das auf seiner Karte in der Versorgung.</translation>
+    </message>
+    <message>
+        <source>rating of the converter</source>
+        <translation>Nennstrom des Wandlers</translation>
+    </message>
+    <message>
+        <source>The converter can give {rated}. Its fuse, {fuse}, bears {borne} of that on a low battery.</source>
+        <translation>Der Wandler kann {rated} geben. Seine Sicherung, {fuse}, trägt davon bei leerer Batterie {borne}.</translation>
+    </message>
+    <message>
+        <source>Above that it opens after a while: it is wired for what hangs on it now.</source>
+        <translation>Darüber löst sie nach einer Weile aus: Er ist für das verkabelt, was jetzt an ihm hängt.</translation>
+    </message>
+    <message>
+        <source>Add up again before you add a load, or wire it for its whole rating.</source>
+        <translation>Rechnen Sie nach, bevor ein Verbraucher dazukommt, oder verkabeln Sie ihn für seine ganze Leistung.</translation>
+    </message>
+    <message>
+        <source>Wire it for its whole rating</source>
+        <translation>Für seine ganze Leistung verkabeln</translation>
+    </message>
+    <message>
+        <source>{loads}, to its relay&apos;s coil</source>
+        <translation>{loads}, zur Spule des Relais</translation>
+    </message>
+    <message>
+        <source>{loads}, back from its relay&apos;s coil</source>
+        <translation>{loads}, zurück von der Spule des Relais</translation>
+    </message>
+    <message>
+        <source>Switch the breaker of {name} on, insert the small fuse of its relay&apos;s coil and start the engine; then switch its loads on: they stop with the engine.</source>
+        <translation>Den Schutzschalter von {name} einschalten, die kleine Sicherung der Relaisspule einsetzen und den Motor starten; dann die Verbraucher einschalten: Sie gehen mit dem Motor aus.</translation>
+    </message>
+    <message>
+        <source>Insert the fuse of {name} and the small one of its relay&apos;s coil, and start the engine; then switch its loads on: they stop with the engine.</source>
+        <translation>Die Sicherung von {name} und die kleine der Relaisspule einsetzen und den Motor starten; dann die Verbraucher einschalten: Sie gehen mit dem Motor aus.</translation>
+    </message>
+    <message>
+        <source>its leads and fuse</source>
+        <translation>Leitungen und Sicherung</translation>
+    </message>
+    <message>
+        <source>for its whole rating</source>
+        <translation>für seine ganze Leistung</translation>
+    </message>
+    <message>
+        <source>Whatever is plugged in later, the fuse stays in: what limits is the converter itself.</source>
+        <translation>Was später auch dazukommt, die Sicherung hält: Es begrenzt der Wandler selbst.</translation>
+    </message>
+    <message>
+        <source>for what hangs on it now</source>
+        <translation>für das, was jetzt an ihm hängt</translation>
+    </message>
+    <message>
+        <source>Thinner leads and a smaller fuse; one load more, and the fuse may open.</source>
+        <translation>Dünnere Leitungen und eine kleinere Sicherung; ein Verbraucher mehr, und sie löst vielleicht aus.</translation>
     </message>
 </context>
 <context>

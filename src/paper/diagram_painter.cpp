@@ -306,8 +306,10 @@ private:
         const bool open = state() != nullptr && state()->open.contains(device.id);
         paintInLeg(p_, toQ(placed.rect), device.kind, open ? Contacts::Open : Contacts::Closed);
         const QString name = q(device.name) + (device.amended ? QStringLiteral(" ✎") : QString());
+        const bool before = placed.name.x < placed.rect.center().x;
+        const int side = before ? Qt::AlignRight : Qt::AlignLeft;
         text(roomFor(name, toQ(placed.name)),
-             Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
+             side | Qt::AlignVCenter | Qt::TextWordWrap,
              name,
              kLabelSize - 1.0,
              Weight::Regular,

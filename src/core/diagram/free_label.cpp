@@ -115,7 +115,7 @@ PlacedFuse clearFuse(const DiagramGeometry& there, const PlacedFuse& fuse, const
 }
 
 double clearLevel(const DiagramGeometry& there, double from, double to, double y) {
-    constexpr int kTries = 8;
+    constexpr int kTries = 24;
     const auto lies = [&](double at) {
         const Rect line{std::min(from, to), at - 1.0, std::fabs(to - from), 2.0};
         return std::ranges::any_of(there.wires,
