@@ -60,7 +60,7 @@ struct Options {
     QCommandLineOption size{"size", "Size of the window, as 1280x800.", "size"};
     QCommandLineOption moment{
         "moment", "Show this situation in the diagram, counted from 1.", "number"};
-    QCommandLineOption select{"select", "Choose a conductor by its id.", "id"};
+    QCommandLineOption select{"select", "Choose a conductor or a device by its id.", "id"};
 };
 
 // As asked, else as it was left.
@@ -118,6 +118,22 @@ std::optional<int> answered(QCommandLineParser& parser, const Options& options) 
     return std::nullopt;
 }
 
+// The conductor or device of the open plan that has an id.
+std::optional<spirk::Subject> named(spirk::app::MainWindow& window, const std::string& id) {
+    const auto design = window.document().design();
+    if (design == nullptr) {
+        return std::nullopt;
+    }
+    const spirk::Circuit& circuit = design->wiring.circuit;
+    if (spirk::findConductor(circuit, spirk::ConductorId(id)) != nullptr) {
+        return spirk::subject(spirk::ConductorId(id));
+    }
+    if (spirk::findDevice(circuit, spirk::DeviceId(id)) != nullptr) {
+        return spirk::subject(spirk::DeviceId(id));
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -167,8 +183,14 @@ int main(int argc, char** argv) {
         window.openFile(file);
     }
     if (parser.isSet(options.select)) {
-        window.selection().select(
-            spirk::subject(spirk::ConductorId(parser.value(options.select).toStdString())));
+        const auto chosen = named(window, parser.value(options.select).toStdString());
+        if (!chosen) {
+            std::fprintf(stderr,
+                         "spirk: The plan has no conductor and no device '%s'.\n",
+                         qPrintable(parser.value(options.select)));
+            return kBadInput;
+        }
+        window.selection().select(*chosen);
     }
     if (parser.isSet(options.moment)) {
         // The diagram lists its moments when it is looked at.

@@ -115,6 +115,7 @@ expect "an unknown option of the window" 2 "$app" --colour; contains err "colour
 expect "a wrong theme" 2 "$app" --theme purple; contains err "light, dark or desktop"
 expect "a wrong size" 2 "$app" --size wide; contains err "1280x800"
 expect "two plans" 2 "$app" "$demo" "$demo"; contains err "One plan"
+expect "nothing of that name" 2 "$app" "$demo" --select nobody; contains err "no device 'nobody'"
 
 # The window opens all of it and ends by itself.
 for file in "$source"/tests/hostile/*/*; do
