@@ -10644,10 +10644,6 @@
         <translation>Alle geschraubten Sicherungen vor dem Hauptschalter, auch die Hauptsicherung, werden jetzt eingesetzt, solange die letzte Leitung jeder Batterie noch ab ist; dann werden diese Leitungen angeschlossen.</translation>
     </message>
     <message>
-        <source>Bolted fuses before the main switch are in already, fitted before the batteries&apos; last leads were joined.</source>
-        <translation>Geschraubte Sicherungen vor dem Hauptschalter sitzen schon, eingesetzt vor dem Anschluss der letzten Leitungen der Batterien.</translation>
-    </message>
-    <message>
         <source>Inverter switched off and its output unplugged, its fuse in. Charge its capacitors through a resistor across the open main switch, or as its maker says; then close the main switch, and switch the inverter on with nothing plugged in.</source>
         <translation>Wechselrichter aus und sein Ausgang ausgesteckt, seine Sicherung sitzt. Seine Kondensatoren über einen Widerstand am offenen Hauptschalter laden, oder wie sein Hersteller es sagt; dann den Hauptschalter schließen und den Wechselrichter einschalten, ohne dass etwas eingesteckt ist.</translation>
     </message>
@@ -10930,6 +10926,30 @@
     <message>
         <source>Thinner leads and a smaller fuse; one load more, and the fuse may open.</source>
         <translation>Dünnere Leitungen und eine kleinere Sicherung; ein Verbraucher mehr, und sie löst vielleicht aus.</translation>
+    </message>
+    <message>
+        <source>{load} is dead with the main switch off.</source>
+        <translation>{load} ist bei ausgeschaltetem Hauptschalter tot.</translation>
+    </message>
+    <message>
+        <source>It is there for when everything else is off: gas gathers in a van that stands, too.</source>
+        <translation>Er ist für die Zeit da, in der alles andere aus ist: Gas sammelt sich auch in einem Fahrzeug, das steht.</translation>
+    </message>
+    <message>
+        <source>Use one for {bank}, or one with a battery of its own: behind a converter it stops with the switch.</source>
+        <translation>Nehmen Sie einen für {bank} oder einen mit eigener Batterie: Hinter einem Wandler geht er mit dem Schalter aus.</translation>
+    </message>
+    <message>
+        <source>Give it a small fuse of its own before the main switch: follow that habit, or make it a circuit that is always live.</source>
+        <translation>Geben Sie ihm vor dem Hauptschalter eine eigene kleine Sicherung: Folgen Sie dieser Gewohnheit, oder machen Sie daraus einen Stromkreis, der immer Spannung hat.</translation>
+    </message>
+    <message>
+        <source>Bolted fuses before the main switch are in already, fitted before the batteries&apos; last leads were joined: where this step says to insert one, see that it sits.</source>
+        <translation>Geschraubte Sicherungen vor dem Hauptschalter sitzen schon, eingesetzt vor dem Anschluss der letzten Leitungen der Batterien: Wo dieser Schritt eine einzusetzen verlangt, prüfen Sie, ob sie sitzt.</translation>
+    </message>
+    <message>
+        <source>alarm is dead with the main switch off</source>
+        <translation>Melder ist bei ausgeschaltetem Hauptschalter tot</translation>
     </message>
 </context>
 <context>

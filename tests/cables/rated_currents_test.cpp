@@ -84,5 +84,16 @@ TEST(ConverterLeads, AFuseForTodayIsTooSmallForAWholeConverter) {
     EXPECT_FALSE(fused(50));
 }
 
+// Common practice: an alarm watches while everything else is off; a converter stops with the
+// switch.
+TEST(Converter, AnAlarmBehindItIsSaidToBeDeadWithTheSwitchOff) {
+    Plan plan = withConverter();
+    EXPECT_EQ(test::findingOf(design(plan, library()), "P11"), nullptr);
+    plan.appliances.back().alwaysOn = true;
+    EXPECT_NE(test::findingOf(design(plan, library()), "P11"), nullptr);
+    mainRailOf(plan.gear).options["switch"] = "none";
+    EXPECT_EQ(test::findingOf(design(plan, library()), "P11"), nullptr);
+}
+
 }  // namespace
 }  // namespace spirk

@@ -398,6 +398,17 @@ const std::vector<RuleCase> kOfUnits = {
          putRelay(p.gear);
          std::get<RelayChoice>(p.gear.sources.back().what).relay = "relay_230";
      }},
+    {"P11",
+     Severity::Advice,
+     [](Plan& p) {
+         p.appliances.push_back(aLoad("alarm", watts(1.2), Category::Electronics));
+         p.appliances.back().alwaysOn = true;
+         p.habitsOff = {"always_apart"};
+     },
+     [](Plan& p) {
+         p.appliances.push_back(aLoad("alarm", watts(1.2), Category::Electronics));
+         p.appliances.back().alwaysOn = true;
+     }},
     {"P10",
      Severity::Advice,
      [](Plan& p) { putFridge(p, std::nullopt); },

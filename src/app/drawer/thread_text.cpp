@@ -290,6 +290,10 @@ private:
         end();
     }
 
+    // A figure and its unit stay on one line.
+    [[nodiscard]] static QString unbroken(const Value& value) {
+        return q(value).replace(' ', QChar::Nbsp);
+    }
     [[nodiscard]] QString voltsIn(std::size_t moment, const Device& device) const {
         for (const Port& port : device.ports) {
             const TerminalId here{device.id, port.name};
@@ -297,7 +301,7 @@ private:
                                ? d_.moments[moment].between(d_.wiring.circuit, here, *port.counter)
                                : std::nullopt;
             if (v) {
-                return whyLink(voltsFigure(d_.wiring.moments[moment], here), q(measure(*v)));
+                return whyLink(voltsFigure(d_.wiring.moments[moment], here), unbroken(measure(*v)));
             }
         }
         return DrawerWords::tr("dead");
@@ -307,7 +311,7 @@ private:
         const Flow* flow = d_.moments[moment].flowOf(d_.wiring.circuit, device.id);
         return flow == nullptr ? QString()
                                : whyLink(deviceFigure(d_.wiring.moments[moment], device.id),
-                                         q(measure(flow->through)));
+                                         unbroken(measure(flow->through)));
     }
 
     void appliance(const ApplianceId& id) {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// B12: what goes on drawing with the main switch off, and after how many days the bank is flat.
+// B12, P11: what goes on drawing with the main switch off, and after how many days the bank is
+// flat; what should go on and does not.
 
 #include <algorithm>
 
@@ -80,12 +81,50 @@ void checkStored(const CheckInput& in, const BankUnit& bank, Checks& out) {
     out.findings.push_back(std::move(f));
 }
 
+// Whether anything reaches a load then.
+bool isDead(const CheckInput& in, const MomentSolution& rest, const DeviceId& load) {
+    constexpr Volts kDead = volts(1.0);
+    const auto here = rest.between(in.wiring.circuit, TerminalId{load, "+"}, TerminalId{load, "-"});
+    return !here || abs(*here) < kDead;
+}
+
+// An alarm watches while nobody does.
+void checkWatching(const CheckInput& in, const MomentSolution& rest, Checks& out) {
+    for (const Appliance& a : in.plan.appliances) {
+        const DeviceId load = deviceOf(a.id);
+        const bool wired = a.alwaysOn && findDevice(in.wiring.circuit, load) != nullptr;
+        if (!wired || !isDead(in, rest, load)) {
+            continue;
+        }
+        Finding f = findingOf(in, "P11", {SubjectKind::Appliance, a.id.value});
+        f.what = {"{load} is dead with the main switch off."_text, {{"load", Text::given(a.name)}}};
+        f.why =
+            "It is there for when everything else is off: gas gathers in a van that stands, too."_text;
+        f.remedy = {
+            onConverter(a, in.gear)
+                ? "Use one for {bank}, or one with a battery of its own: behind a converter it stops with the switch."_text
+                : "Give it a small fuse of its own before the main switch: follow that habit, or make it a circuit that is always live."_text,
+            {{"bank", measure(in.gear.bank().system)}}};
+        out.findings.push_back(std::move(f));
+    }
+}
+
+void checkAtRest(const CheckInput& in, Checks& out) {
+    for (std::size_t i = 0; i < in.moments.size(); ++i) {
+        const Moment& moment = in.wiring.moments[i];
+        if (moment.id == kAtRest && !moment.open.empty() && in.moments[i].served()) {
+            checkWatching(in, in.moments[i], out);
+        }
+    }
+}
+
 }  // namespace
 
 Checks storageChecks(const CheckInput& input) {
     Checks out;
     // The supply is reckoned for the first bank.
     checkStored(input, input.gear.bank(), out);
+    checkAtRest(input, out);
     return out;
 }
 

@@ -118,7 +118,7 @@ private:
                 "All bolted fuses before the main switch, the main fuse among them, are fitted now, while each battery's last lead is still off; then those leads are joined."_text);
         } else if (battery) {
             text = then(
-                "Bolted fuses before the main switch are in already, fitted before the batteries' last leads were joined."_text,
+                "Bolted fuses before the main switch are in already, fitted before the batteries' last leads were joined: where this step says to insert one, see that it sits."_text,
                 std::move(text));
         }
         return text;

@@ -193,7 +193,7 @@ std::vector<Moment> shownMoments(const Draft& draft) {
         out.push_back(both);
     }
     const bool parted = firstOf(draft.circuit(), DeviceKind::MainSwitch) != nullptr;
-    Moment rest = moment("rest", parted ? "At rest, main switch off"_text : "At rest"_text, kHalf);
+    Moment rest = moment(kAtRest, parted ? "At rest, main switch off"_text : "At rest"_text, kHalf);
     for (const Device& d : draft.circuit().devices) {
         if (d.kind == DeviceKind::MainSwitch) {
             rest.open.insert(d.id);

@@ -44,5 +44,7 @@ struct Wiring {
 
 // The device that stands for an appliance.
 [[nodiscard]] DeviceId deviceOf(const ApplianceId& id);
+// The shown moment in which every main switch is open and nothing runs.
+inline constexpr const char* kAtRest = "rest";
 
 }  // namespace spirk
