@@ -73,6 +73,24 @@ TEST(ConverterLeads, OfTodaysLoadsAreToldAtWhatTheirFuseOpens) {
     EXPECT_EQ(test::findingOf(design(mended, library()), "I3"), nullptr);
 }
 
+// A load that a person has hung on the converter's input terminal carries its own current alone;
+// what leads there from elsewhere is told the converter's, whosever it is.
+TEST(ConverterLeads, OfAnotherUnitAtItsInput) {
+    Plan plan = withConverter();
+    plan.appliances.push_back(test::aLoad("fan", watts(20), Category::Climate));
+    const TerminalId input{DeviceId(kConverterRail), "in+"};
+    plan.amendments = {MoveEnd{ConductorId("circuit.climate.feed+"), End::From, input}};
+    const Design hung = design(plan, library());
+    EXPECT_LT(test::rowOf(hung, "circuit.climate.feed+").load, amps(1.0));
+    EXPECT_GE(test::rowOf(hung, "converter.feed+").load.si(), kTaken - 0.01);
+
+    plan.amendments = {MoveEnd{ConductorId("main.link+"), End::To, input}};
+    const Design fed = design(plan, library());
+    const Derivation* why = fed.why.find(cableFigure(ConductorId("main.link+"), "load"));
+    ASSERT_NE(why, nullptr);
+    EXPECT_GT(test::rowOf(fed, "main.link+").load.si(), kTaken - 0.01);
+}
+
 // A fuse by hand for what hangs on it today is too small for the converter: W2's 1.25 times.
 TEST(ConverterLeads, AFuseForTodayIsTooSmallForAWholeConverter) {
     Plan plan = withConverter();

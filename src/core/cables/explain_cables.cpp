@@ -77,9 +77,10 @@ private:
     }
 
     // What makes a rail, by its rating: more may hang on it one day than does now.
-    void loadByRating(const Conductor& c, const CableRow& row, const Transfer& x) {
-        const ConverterModel& model = *task_.gear.rail(c.unit).converter;
-        const Chemistry& chemistry = task_.gear.bankOf(c.unit).chemistry;
+    void loadByRating(const Conductor& c, const CableRow& row, const RailMaker& maker) {
+        const Transfer& x = maker.by;
+        const ConverterModel& model = *task_.gear.rail(maker.rail).converter;
+        const Chemistry& chemistry = task_.gear.bankOf(maker.rail).chemistry;
         add({.id = cableFigure(c.id, "load"),
              .title = of(c, "{conductor}, current"_text),
              .formula = "I_B = I_max · U_out / (η · U_low)"_text,

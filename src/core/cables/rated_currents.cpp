@@ -13,8 +13,8 @@ RatedCurrent larger(const RatedCurrent& a, const RatedCurrent& b) {
 }
 
 // What an element gives or takes at a port, by its rating; of panels less comes than their
-// controller could give.
-RatedCurrent ratedAt(const Device& device, std::size_t port) {
+// controller could give. What goes on from an input to something else carries that thing's.
+RatedCurrent ratedAt(const Device& device, std::size_t port, End end) {
     RatedCurrent out;
     for (const Element& e : device.elements) {
         if (const auto* limited = std::get_if<Limited>(&e)) {
@@ -22,8 +22,8 @@ RatedCurrent ratedAt(const Device& device, std::size_t port) {
         } else if (const auto* transfer = std::get_if<Transfer>(&e)) {
             const bool gives = transfer->out.pos == port && transfer->live != Live::InSun;
             out = gives ? larger(out, {transfer->most, {}}) : out;
-            const bool takes = transfer->in.pos == port;
-            out = takes ? larger(out, {takenAtRating(*transfer), *transfer}) : out;
+            const bool takes = end == End::To && transfer->in.pos == port;
+            out = takes ? larger(out, {takenAtRating(*transfer), {{device.unit, *transfer}}}) : out;
         }
     }
     return out;
@@ -32,12 +32,13 @@ RatedCurrent ratedAt(const Device& device, std::size_t port) {
 // A strong bank takes all that a charger gives, and what makes a rail gives it to whatever draws.
 RatedCurrent ratedOf(const Circuit& circuit, std::size_t conductor) {
     // What is taken from the vehicle's own alternator is what hangs on it.
-    const auto at = [&](const EndAt& end) {
-        const Device& d = circuit.devices[end.device];
-        return kindRow(d.kind).stands == Stands::Vehicle ? RatedCurrent() : ratedAt(d, end.port);
+    const auto at = [&](const EndAt& here, End end) {
+        const Device& d = circuit.devices[here.device];
+        return kindRow(d.kind).stands == Stands::Vehicle ? RatedCurrent()
+                                                         : ratedAt(d, here.port, end);
     };
     const auto& [from, to] = circuit.index->ends[conductor];
-    return larger(at(from), at(to));
+    return larger(at(from, End::From), at(to, End::To));
 }
 
 }  // namespace

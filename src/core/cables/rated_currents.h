@@ -10,9 +10,14 @@
 
 namespace spirk {
 
+// What makes a rail, seen from its input.
+struct RailMaker {
+    UnitId rail;
+    Transfer by;
+};
 struct RatedCurrent {
-    Amps most;                      // zero: nothing that limits itself
-    std::optional<Transfer> taken;  // whose input this is; nothing: what is given
+    Amps most;                       // zero: nothing that limits itself
+    std::optional<RailMaker> taken;  // whose input this is; nothing: what is given
 };
 
 // What a transfer takes at its input to give its rating, at the volts that its leads are made for;
