@@ -9136,10 +9136,6 @@
         <translation>Eines ihrer Enden zurücksetzen.</translation>
     </message>
     <message>
-        <source>{device} is connected the wrong way round: its plus is where its minus belongs.</source>
-        <translation>{device} ist verkehrt herum angeschlossen: Plus liegt, wo Minus hingehört.</translation>
-    </message>
-    <message>
         <source>Swap its two leads back before anything is connected. Before the first connection hold a meter to the leads: plus must read positive.</source>
         <translation>Die beiden Leitungen tauschen, bevor irgendetwas angeschlossen wird. Vor dem ersten Anschließen ein Messgerät an die Leitungen halten: Plus muss positiv anzeigen.</translation>
     </message>
@@ -9184,18 +9180,6 @@
         <translation>Dorthin zurücksetzen, wo sie hingehört, bevor irgendetwas angeschlossen wird.</translation>
     </message>
     <message>
-        <source>{device} is not supplied: no current can reach it and return.</source>
-        <translation>{device} ist nicht versorgt: Kein Strom kann hin- und zurückfließen.</translation>
-    </message>
-    <message>
-        <source>{device} is connected to nothing that it could supply.</source>
-        <translation>{device} ist mit nichts verbunden, das sie versorgen könnte.</translation>
-    </message>
-    <message>
-        <source>{device} charges nothing: its source or what it should charge is not connected.</source>
-        <translation>{device} lädt nichts: Die Quelle oder das, was geladen werden soll, ist nicht angeschlossen.</translation>
-    </message>
-    <message>
         <source>It does nothing, and nobody notices before it is needed.</source>
         <translation>Es tut nichts, und niemand merkt es, bevor es gebraucht wird.</translation>
     </message>
@@ -9214,10 +9198,6 @@
     <message>
         <source>Add a way to charge it in Supply.</source>
         <translation>Unter Versorgung eine Lademöglichkeit hinzufügen.</translation>
-    </message>
-    <message>
-        <source>{panels} are connected to {battery} without a controller between.</source>
-        <translation>{panels} sind ohne Regler dazwischen mit {battery} verbunden.</translation>
     </message>
     <message>
         <source>Nothing ends the charge: full batteries are overcharged, lead gases, and a BMS switches off while the panels then raise everything else to their own voltage.</source>
@@ -10950,6 +10930,34 @@
     <message>
         <source>alarm is dead with the main switch off</source>
         <translation>Melder ist bei ausgeschaltetem Hauptschalter tot</translation>
+    </message>
+    <message>
+        <source>The wrong way round: {device}. Plus is where minus belongs.</source>
+        <translation>Verkehrt herum: {device}. Plus ist, wo Minus hingehört.</translation>
+    </message>
+    <message>
+        <source>{names} and {n} more</source>
+        <translation>{names} und {n} weitere</translation>
+    </message>
+    <message>
+        <source>So it is with {devices}.</source>
+        <translation>So ist es auch mit: {devices}.</translation>
+    </message>
+    <message>
+        <source>No current can reach {device} and return.</source>
+        <translation>Kein Strom kann {device} erreichen und zurückkehren.</translation>
+    </message>
+    <message>
+        <source>There is nothing that {device} could supply.</source>
+        <translation>Es gibt nichts, was {device} versorgen könnte.</translation>
+    </message>
+    <message>
+        <source>Nothing is charged by {device}: its source or what it should charge is not connected.</source>
+        <translation>Nichts wird geladen von: {device}. Die Quelle oder das, was geladen werden soll, ist nicht angeschlossen.</translation>
+    </message>
+    <message>
+        <source>Between {panels} and {battery} there is no controller.</source>
+        <translation>Zwischen {panels} und {battery} ist kein Laderegler.</translation>
     </message>
 </context>
 <context>

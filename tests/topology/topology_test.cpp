@@ -81,6 +81,49 @@ TEST(Topology, MovingBackEndsEachMistake) {
     }
 }
 
+// A mistake is said once: what follows from it is not said as faults of their own, with remedies
+// that would cure nothing. What is true beside it is: lugs where there is no stud, a battery's own
+// share.
+TEST(Topology, AMistakeBringsNoFaultsThatFollowFromIt) {
+    const std::set<std::string> trueBeside{"W13", "B4"};
+    std::set<std::string> before;
+    for (const Finding& f : design(aFullVan(), library()).checks.findings) {
+        before.insert(f.id);
+    }
+    for (const Mistake& mistake : mistakes()) {
+        Plan plan = aFullVan();
+        plan.amendments = mistake.moves;
+        for (const Finding& f : design(plan, library()).checks.findings) {
+            const bool known = before.contains(f.id) || f.id == mistake.id ||
+                               f.severity == Severity::Advice || trueBeside.contains(f.rule);
+            EXPECT_TRUE(known) << mistake.name << ": " << f.id << " " << english(f.what);
+        }
+    }
+}
+
+// What one moved lead leaves without supply is named, not the first load alone.
+TEST(Topology, ABlockWithoutSupplyNamesWhatHangsOnIt) {
+    Plan plan = aFullVan();
+    plan.appliances.push_back(aLoad("radio", watts(20), Category::Electronics));
+    plan.amendments = {moved("fuseblock.feed+", End::From, "bus.neg", "bar")};
+    const Design d = design(plan, library());
+    const Finding* f = findingOf(d, "T4");
+    ASSERT_NE(f, nullptr);
+    for (const char* load : {"fridge", "lamp", "radio"}) {
+        EXPECT_NE(english(f->what).find(load), std::string::npos) << english(f->what);
+    }
+}
+
+// Swapping a shunt's leads cures nothing where one of them passes it by.
+TEST(Topology, AShuntThatIsPassedByIsNotReversed) {
+    Plan plan = aFullVan();
+    plan.amendments = {moved("main.feed-", End::To, "bus.neg", "bar")};
+    const Design d = design(plan, library());
+    EXPECT_EQ(findingOf(d, "G6"), nullptr);
+    ASSERT_NE(findingOf(d, "G3"), nullptr);
+    EXPECT_EQ(findingOf(d, "G3")->id, "G3 main.feed-");
+}
+
 // Two mistakes: moving back what was moved at one device leaves the other as it is.
 TEST(Topology, MovingBackIsForTheDeviceAlone) {
     Plan plan = aFullVan();

@@ -63,6 +63,10 @@ Finding findingOf(const CheckInput& in, const std::string& rule, Subject where) 
     return ruled(in.library, rule, std::move(where));
 }
 
+const Circuit& sizedCircuit(const CheckInput& input) {
+    return input.topology.sound ? input.topology.sound->circuit : input.wiring.circuit;
+}
+
 const Conductor& conductorOf(const CheckInput& input, const CableRow& row) {
     // A row for each conductor, in order.
     const auto at = static_cast<std::size_t>(&row - input.cables.rows.data());

@@ -49,7 +49,7 @@ void checkRatings(const CheckInput& in, Checks& out) {
     for (const CableRow& row : in.cables.rows) {
         currents.emplace_back(row.inMoment);
     }
-    const Circuit& circuit = in.wiring.circuit;
+    const Circuit& circuit = sizedCircuit(in);
     for (std::size_t i = 0; i < circuit.devices.size(); ++i) {
         const Device& d = circuit.devices[i];
         const auto through = mostThrough(circuit, i, currents);

@@ -194,7 +194,7 @@ Finding leftToTheDriver(const CheckInput& in, const Conductor& enable) {
 }
 
 void checkEnable(const CheckInput& in, const Conductor& enable, Checks& out) {
-    const Circuit& circuit = in.wiring.circuit;
+    const Circuit& circuit = sizedCircuit(in);
     const EndsAt& ends =
         circuit.index->ends[static_cast<std::size_t>(&enable - circuit.conductors.data())];
     const SignalFrom from = signalAt(circuit, ends.to.node);
@@ -247,12 +247,11 @@ void checkSignal(const CheckInput& in, Checks& out) {
             return device.id.value == engine.id.value;
         });
     };
-    const auto& conductors = in.wiring.circuit.conductors;
-    for (std::size_t i = 0; i < conductors.size(); ++i) {
-        const EndsAt& ends = in.wiring.circuit.index->ends[i];
-        const Device& to = in.wiring.circuit.devices[ends.to.device];
-        if (conductors[i].purpose == Purpose::Signal && isCharger(to)) {
-            checkEnable(in, conductors[i], out);
+    const Circuit& circuit = sizedCircuit(in);
+    for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
+        const Device& to = circuit.devices[circuit.index->ends[i].to.device];
+        if (circuit.conductors[i].purpose == Purpose::Signal && isCharger(to)) {
+            checkEnable(in, circuit.conductors[i], out);
         }
     }
 }

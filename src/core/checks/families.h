@@ -56,6 +56,8 @@ struct StringVoc {
                                          StringVoc asked,
                                          Volts voc);
 
+// The circuit that the cables' currents and sizes are of: without the mistakes that a walk found.
+[[nodiscard]] const Circuit& sizedCircuit(const CheckInput& input);
 [[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] const Route& routeOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] Laying layingOf(const CheckInput& input, const CableRow& row);

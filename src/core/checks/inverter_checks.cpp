@@ -165,6 +165,9 @@ void checkHeldRail(const CheckInput& in, const RailUnit& rail, std::vector<Findi
 
 // At the volts that it gets while what must run at once runs, on a bank half full.
 void checkVolts(const CheckInput& in, const InverterUnit& unit, Checks& out) {
+    if (in.topology.sound) {
+        return;  // a mistake decides its volts, and is said
+    }
     const DeviceId device(unit.id.value);
     const Volts cutOff = in.gear.bankOf(unit.from).chemistry.inverterCutOff;
     for (const MomentSolution& solved : in.moments) {

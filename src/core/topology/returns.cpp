@@ -20,10 +20,24 @@ bool bankAt(const Circuit& circuit, const Nets& nets, std::size_t device, std::s
     });
 }
 
-// The bank on its load side, and not on its battery side, which is its first.
+// Whether anything else lies in the net of a port.
+bool leadsOn(const Circuit& circuit, const Nets& nets, std::size_t device, std::size_t port) {
+    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
+        for (std::size_t p = 0; p < circuit.devices[d].ports.size(); ++p) {
+            if (d != device && nets.of(d, p) == nets.of(device, port)) {
+                return true;
+            }
+        }
+    }
+    return false;
+}
+
+// The bank on its load side, and what draws on its battery side, which is its first. Where nothing
+// is there, it is passed by.
 bool turned(const Circuit& circuit, std::size_t shunt) {
     const Nets nets(circuit, Relays::Open, {{}, {shunt}});
-    return bankAt(circuit, nets, shunt, 1) && !bankAt(circuit, nets, shunt, 0);
+    return bankAt(circuit, nets, shunt, 1) && !bankAt(circuit, nets, shunt, 0) &&
+           leadsOn(circuit, nets, shunt, 0);
 }
 
 bool loops(const Circuit& circuit) {

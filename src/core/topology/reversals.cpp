@@ -65,9 +65,8 @@ const Emf* batteryOf(const Device& device) {
 
 Finding reversed(const Scene& scene, std::size_t device, const Text& why) {
     Finding f = aboutDevice(scene, "T2", device);
-    f.what = {
-        "{device} is connected the wrong way round: its plus is where its minus belongs."_text,
-        {{"device", scene.now.devices[device].name}}};
+    f.what = {"The wrong way round: {device}. Plus is where minus belongs."_text,
+              {{"device", scene.now.devices[device].name}}};
     f.why = why;
     f.remedy =
         "Swap its two leads back before anything is connected. Before the first connection hold a meter to the leads: plus must read positive."_text;

@@ -6,6 +6,7 @@
 #include <set>
 #include <utility>
 
+#include "core/quantities/format.h"
 #include "core/topology/scene.h"
 
 namespace spirk {
@@ -28,14 +29,39 @@ void drop(std::vector<Finding>& more, const std::vector<Finding>& graver) {
     });
 }
 
-// Of what a walk finds along one moved conductor, the first speaks for all.
-std::vector<Finding> once(std::vector<Finding> found) {
+// Names, the first few of many.
+Text fewOf(std::vector<Text> names) {
+    constexpr std::size_t kFew = 4;
+    const std::size_t rest = names.size() > kFew + 1 ? names.size() - kFew : 0;
+    names.resize(names.size() - rest);
+    return rest == 0 ? listed(names)
+                     : Text("{names} and {n} more"_text,
+                            {{"names", listed(names)}, {"n", count(static_cast<int>(rest))}});
+}
+
+// Of what a walk finds along one moved conductor, the first speaks for all, and names them.
+std::vector<Finding> once(const Scene& scene, std::vector<Finding> found) {
     std::vector<Finding> out;
+    std::vector<std::vector<Text>> others;
     for (Finding& f : found) {
-        std::vector<Finding> one;
-        one.push_back(std::move(f));
-        drop(one, out);
-        append(out, std::move(one));
+        const auto same = std::ranges::find_if(out, [&](const Finding& g) {
+            return std::ranges::find_first_of(g.where, f.where) != g.where.end();
+        });
+        if (same == out.end()) {
+            out.push_back(std::move(f));
+            others.emplace_back();
+            continue;
+        }
+        const Device* device = findDevice(scene.now, DeviceId(f.where.front().id));
+        if (device != nullptr && same->rule == f.rule) {
+            others[static_cast<std::size_t>(same - out.begin())].push_back(device->name);
+        }
+    }
+    for (std::size_t i = 0; i < out.size(); ++i) {
+        if (!others[i].empty()) {
+            out[i].what = then(std::move(out[i].what),
+                               {"So it is with {devices}."_text, {{"devices", fewOf(others[i])}}});
+        }
     }
     return out;
 }
@@ -51,7 +77,7 @@ std::vector<Finding> walked(const Scene& scene) {
                                 chassisLoops,
                                 withoutEngineReturn,
                                 unfed}) {
-            std::vector<Finding> more = once(walk(scene));
+            std::vector<Finding> more = once(scene, walk(scene));
             drop(more, out);
             append(out, std::move(more));
         }

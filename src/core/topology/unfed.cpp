@@ -86,12 +86,12 @@ private:
 // What it lacks, by what it is.
 Text lackOf(const Element& element) {
     if (std::holds_alternative<Draw>(element)) {
-        return "{device} is not supplied: no current can reach it and return."_text;
+        return "No current can reach {device} and return."_text;
     }
     if (std::holds_alternative<Emf>(element)) {
-        return "{device} is connected to nothing that it could supply."_text;
+        return "There is nothing that {device} could supply."_text;
     }
-    return "{device} charges nothing: its source or what it should charge is not connected."_text;
+    return "Nothing is charged by {device}: its source or what it should charge is not connected."_text;
 }
 
 bool takesFromEngine(const Element& element) {

@@ -46,7 +46,7 @@ private:
 Finding panelsOnBattery(const Scene& scene, std::size_t panels, std::size_t battery) {
     Finding f = aboutDevice(scene, "T3", panels);
     f.what = {
-        "{panels} are connected to {battery} without a controller between."_text,
+        "Between {panels} and {battery} there is no controller."_text,
         {{"panels", scene.now.devices[panels].name}, {"battery", scene.now.devices[battery].name}}};
     f.why =
         "Nothing ends the charge: full batteries are overcharged, lead gases, and a BMS switches off while the panels then raise everything else to their own voltage."_text;
