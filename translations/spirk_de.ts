@@ -1420,14 +1420,6 @@
         <translation>Einen Schalter mit Lampe verwenden und ihn beim Parken prüfen; oder das Signal von einem Stromkreis nehmen, der nur bei laufendem Motor unter Spannung steht.</translation>
     </message>
     <message>
-        <source>The enable lead of the DC-DC charger comes from {device}, which is always live.</source>
-        <translation>Die Signalleitung des Ladeboosters kommt von {device}, das immer unter Spannung steht.</translation>
-    </message>
-    <message>
-        <source>The enable lead of the DC-DC charger comes from {device}, which is never live.</source>
-        <translation>Die Signalleitung des Ladeboosters kommt von {device}, das nie unter Spannung steht.</translation>
-    </message>
-    <message>
         <source>It charges with the engine stopped, until the vehicle no longer starts.</source>
         <translation>Er lädt bei stehendem Motor, bis das Fahrzeug nicht mehr anspringt.</translation>
     </message>
@@ -6708,10 +6700,6 @@
         <translation>Hälfte des Nennstroms auf der Straße, im Leerlauf was übrig bleibt (gängige Praxis)</translation>
     </message>
     <message>
-        <source>charger has no engine-running signal</source>
-        <translation>Ladebooster ohne Signal, dass der Motor läuft</translation>
-    </message>
-    <message>
         <source>maker&apos;s enable input; common practice</source>
         <translation>Signaleingang nach Hersteller; gängige Praxis</translation>
     </message>
@@ -10958,6 +10946,38 @@
     <message>
         <source>Between {panels} and {battery} there is no controller.</source>
         <translation>Zwischen {panels} und {battery} ist kein Laderegler.</translation>
+    </message>
+    <message>
+        <source>Nothing tells {device} that the engine runs: its lead ends elsewhere.</source>
+        <translation>Nichts meldet {device}, dass der Motor läuft: Die Leitung endet anderswo.</translation>
+    </message>
+    <message>
+        <source>What tells {device} that the engine runs comes from {from}, which is always live.</source>
+        <translation>Was {device} meldet, dass der Motor läuft, kommt von {from}; dort ist immer Spannung.</translation>
+    </message>
+    <message>
+        <source>What tells {device} that the engine runs comes from {from}, which is never live.</source>
+        <translation>Was {device} meldet, dass der Motor läuft, kommt von {from}; dort ist nie Spannung.</translation>
+    </message>
+    <message>
+        <source>What hangs on it goes on drawing with the engine stopped.</source>
+        <translation>Was an ihm hängt, verbraucht bei stehendem Motor weiter.</translation>
+    </message>
+    <message>
+        <source>It never closes, and what hangs on it never runs.</source>
+        <translation>Es schließt nie, und was an ihm hängt, läuft nie.</translation>
+    </message>
+    <message>
+        <source>The bond joins plus and the body: it runs from {from} to {to}.</source>
+        <translation>Die Masseverbindung verbindet Plus mit der Karosserie: Sie führt von {from} zu {to}.</translation>
+    </message>
+    <message>
+        <source>The body is the vehicle&apos;s minus: whatever else touches it is a short circuit, and the bond has no fuse.</source>
+        <translation>Die Karosserie ist der Minuspol des Fahrzeugs: Was sie noch berührt, ist ein Kurzschluss, und die Masseverbindung hat keine Sicherung.</translation>
+    </message>
+    <message>
+        <source>charger or relay has no engine-running signal</source>
+        <translation>Lader oder Relais ohne Signal des laufenden Motors</translation>
     </message>
 </context>
 <context>

@@ -82,10 +82,9 @@ TEST(Topology, MovingBackEndsEachMistake) {
 }
 
 // A mistake is said once: what follows from it is not said as faults of their own, with remedies
-// that would cure nothing. What is true beside it is: lugs where there is no stud, a battery's own
-// share.
+// that would cure nothing. What is true beside it is: lugs where there is no stud.
 TEST(Topology, AMistakeBringsNoFaultsThatFollowFromIt) {
-    const std::set<std::string> trueBeside{"W13", "B4"};
+    const std::set<std::string> trueBeside{"W13"};
     std::set<std::string> before;
     for (const Finding& f : design(aFullVan(), library()).checks.findings) {
         before.insert(f.id);
@@ -122,6 +121,43 @@ TEST(Topology, AShuntThatIsPassedByIsNotReversed) {
     EXPECT_EQ(findingOf(d, "G6"), nullptr);
     ASSERT_NE(findingOf(d, "G3"), nullptr);
     EXPECT_EQ(findingOf(d, "G3")->id, "G3 main.feed-");
+}
+
+// The vehicle's body is its minus: plus there is a short circuit that waits for a second touch.
+TEST(Topology, ABondOnPlusIsADanger) {
+    Plan plan = aFullVan();
+    plan.amendments = {moved("bond", End::From, "mppt", "bat+")};
+    const Design d = design(plan, library());
+    ASSERT_NE(findingOf(d, "G1"), nullptr);
+    EXPECT_EQ(findingOf(d, "G1")->severity, Severity::Danger);
+    EXPECT_EQ(findingOf(d, "W7"), nullptr);
+    plan.amendments = {moved("bond", End::From, "mppt", "bat-")};
+    EXPECT_EQ(findingOf(design(plan, library()), "G1")->severity, Severity::Fault);
+}
+
+// A display without its supply shows nothing, whichever end of the lead went astray.
+TEST(Topology, AShuntWhoseSupplyIsAstrayIsNotSupplied) {
+    for (const MoveEnd& move : {moved("shunt.supply", End::To, "mppt", "pv-"),
+                                moved("shunt.supply", End::From, "inverter", "dc-")}) {
+        Plan plan = aFullVan();
+        plan.amendments = {move};
+        EXPECT_NE(byId(design(plan, library()), "T4 shunt"), nullptr) << move.terminal.device.value;
+    }
+    Plan plan = aFullVan();
+    plan.amendments = {moved("shunt.supply", End::From, "mppt", "bat+")};
+    EXPECT_EQ(byId(design(plan, library()), "T4 shunt"), nullptr);
+}
+
+// What is to tell the charger that the engine runs ends at the panels' input: it never starts.
+TEST(Topology, AnEnableLeadThatEndsElsewhereIsMissed) {
+    Plan plan = aFullVan();
+    EXPECT_EQ(findingOf(design(plan, library()), "E4"), nullptr);
+    plan.amendments = {moved("dcdc.enable", End::To, "mppt", "pv+")};
+    const Design d = design(plan, library());
+    const Finding* f = findingOf(d, "E4");
+    ASSERT_NE(f, nullptr);
+    ASSERT_EQ(f->mends.size(), 1U);
+    EXPECT_EQ(findingOf(design(apply(plan, f->mends.front()), library()), "E4"), nullptr);
 }
 
 // Two mistakes: moving back what was moved at one device leaves the other as it is.

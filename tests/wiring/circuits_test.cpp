@@ -219,6 +219,18 @@ TEST(Circuits, LiveWhileDrivingHaveARelayWhoseCoilIsWired) {
     EXPECT_NE(english(step->text).find("its relay's coil"), std::string::npos);
 }
 
+TEST(Circuits, LiveWhileDrivingAreMissedWhereTheirRelayIsNeverTold) {
+    Plan plan = test::aSmallVan();
+    CircuitChoice driving = circuit("fridge", {ApplianceId("lamp")});
+    driving.live = LiveWhen::Driving;
+    plan.gear.circuits = {driving};
+    EXPECT_EQ(test::findingOf(design(plan, library()), "E4"), nullptr);
+    plan.amendments = {MoveEnd{ConductorId("circuit.given.fridge.relay.coil+"),
+                               End::From,
+                               TerminalId{DeviceId("bus.neg"), "bar"}}};
+    EXPECT_NE(test::findingOf(design(plan, library()), "E4"), nullptr);
+}
+
 TEST(Circuits, BackThroughTheBodyComeByTheBond) {
     Plan plan = test::aSmallVan();
     CircuitChoice body = circuit("lamps", {ApplianceId("lamp")});

@@ -1,13 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/checks/battery_currents.h"
 
+#include "core/checks/families.h"
+
 namespace spirk {
 
 namespace {
 
 // What its conductors take away at the positive, less what they bring there.
 std::vector<Amps> outOf(const CheckInput& in, std::size_t device) {
-    const Circuit& circuit = in.wiring.circuit;
+    const Circuit& circuit = sizedCircuit(in);
     std::vector<Amps> out(in.wiring.sizing.size());
     for (const EndOn& on : circuit.index->endsOn[device]) {
         const CableRow& row = in.cables.rows[on.conductor];

@@ -19,6 +19,7 @@ constexpr std::array kFamilies{cableChecks,
                                solarChecks,
                                arrayChecks,
                                engineChecks,
+                               signalChecks,
                                relayChecks,
                                groundChecks,
                                deviceChecks,
@@ -65,6 +66,12 @@ Finding findingOf(const CheckInput& in, const std::string& rule, Subject where) 
 
 const Circuit& sizedCircuit(const CheckInput& input) {
     return input.topology.sound ? input.topology.sound->circuit : input.wiring.circuit;
+}
+
+bool isMistaken(const CheckInput& input, const ConductorId& conductor) {
+    return std::ranges::any_of(input.topology.findings, [&](const Finding& f) {
+        return std::ranges::find(f.where, subject(conductor)) != f.where.end();
+    });
 }
 
 const Conductor& conductorOf(const CheckInput& input, const CableRow& row) {

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// E3, E4, E9, B14: the charger against the alternator, its signal, the driving planned, and loads
-// on the vehicle's own battery.
+// E3, E9, B14: the charger against the alternator, the driving planned, and loads on the vehicle's
+// own battery.
 
 #include <algorithm>
 
@@ -136,126 +136,6 @@ Finding tooMuchAtIdle(const CheckInput& in, const EngineShare& share) {
     return f;
 }
 
-// What an enable lead is joined with, through whatever lies in it.
-enum class SignalFrom { EngineRunning, AlwaysLive, Nothing };
-
-SignalFrom signalAt(const Circuit& circuit, int node) {
-    const std::vector<int> reached = reachedFrom(joinsOf(circuit), node);
-    SignalFrom out = SignalFrom::Nothing;
-    for (std::size_t d = 0; d < circuit.devices.size(); ++d) {
-        const Device& device = circuit.devices[d];
-        const auto isReached = [&](std::size_t port) {
-            const int at = circuit.index->firstNode[d] + static_cast<int>(port);
-            return std::ranges::find(reached, at) != reached.end();
-        };
-        const bool live = std::ranges::any_of(device.elements, [&](const Element& e) {
-            const auto* emf = std::get_if<Emf>(&e);
-            return emf != nullptr && isReached(emf->at.pos);
-        });
-        if (live) {
-            return SignalFrom::AlwaysLive;
-        }
-        if (device.kind == DeviceKind::Ignition && isReached(0)) {
-            out = SignalFrom::EngineRunning;
-        }
-    }
-    return out;
-}
-
-// Where the person has moved one of its ends.
-void offerMoveBack(const CheckInput& in, const Conductor& enable, Finding& f) {
-    for (const End end : {End::From, End::To}) {
-        const bool moved = std::ranges::any_of(in.plan.amendments, [&](const Amendment& a) {
-            const auto* move = std::get_if<MoveEnd>(&a);
-            return move != nullptr && move->conductor == enable.id && move->end == end;
-        });
-        if (moved) {
-            f.mends.push_back({"Move it back"_text, {TakeBack{MoveEnd{enable.id, end, {}}}}});
-        }
-    }
-}
-
-bool isDriversSwitch(const CheckInput& in, const Device& device) {
-    return std::ranges::any_of(in.gear.engines, [&](const EngineUnit& engine) {
-        return engine.option("enable") == "switch" && device.unit == engine.id &&
-               device.kind == DeviceKind::Isolator && !device.amended;
-    });
-}
-
-Finding leftToTheDriver(const CheckInput& in, const Conductor& enable) {
-    Finding f = findingOf(in, "E4", subject(enable.id));
-    f.severity = Severity::Advice;
-    f.what = "Only a switch at the driver's seat tells the DC-DC charger when to run."_text;
-    f.why =
-        "Left on, it charges with the engine stopped, down to the charger's stop voltage. In its favour: the driver can spare the alternator."_text;
-    f.remedy =
-        "Use a switch with a lamp, and check it when you park; or take the signal from a circuit that is live only while the engine runs."_text;
-    return f;
-}
-
-void checkEnable(const CheckInput& in, const Conductor& enable, Checks& out) {
-    const Circuit& circuit = sizedCircuit(in);
-    const EndsAt& ends =
-        circuit.index->ends[static_cast<std::size_t>(&enable - circuit.conductors.data())];
-    const SignalFrom from = signalAt(circuit, ends.to.node);
-    if (from == SignalFrom::EngineRunning) {
-        return;
-    }
-    const bool live = from == SignalFrom::AlwaysLive;
-    const Device& before = circuit.devices[ends.from.device];
-    if (live && isDriversSwitch(in, before)) {
-        out.findings.push_back(leftToTheDriver(in, enable));
-        return;
-    }
-    Finding f = findingOf(in, "E4", subject(enable.id));
-    f.what = {
-        live
-            ? "The enable lead of the DC-DC charger comes from {device}, which is always live."_text
-            : "The enable lead of the DC-DC charger comes from {device}, which is never live."_text,
-        {{"device", before.name}}};
-    f.why = live ? "It charges with the engine stopped, until the vehicle no longer starts."_text
-                 : "The charger never starts."_text;
-    f.remedy = {"Take it from a circuit that is live only while the engine runs."_text, {}};
-    offerMoveBack(in, enable, f);
-    out.findings.push_back(std::move(f));
-}
-
-// Without a lead the starter battery's voltage decides, and something else may lift it.
-void checkVoltageSensing(const CheckInput& in, const EngineUnit& engine, Checks& out) {
-    if (engine.option("enable") != "voltage") {
-        return;
-    }
-    const bool lifted = !in.gear.relays.empty() || !in.gear.trickles.empty();
-    Finding f = findingOf(in, "E4", unitSubject(engine.id));
-    f.severity = lifted ? Severity::Fault : Severity::Advice;
-    f.what =
-        lifted
-            ? "The DC-DC charger starts by the starter battery's voltage alone, which a relay or a trickle charger raises from the bank."_text
-            : "The DC-DC charger starts by the starter battery's voltage alone."_text;
-    f.why =
-        "Anything else that charges the starter battery, such as a trickle charger on sun or shore power, looks like a running engine: the charger then drains it into the bank."_text;
-    f.remedy =
-        "Run an enable lead from a circuit that is live only while the engine runs, or make sure nothing else charges the starter battery."_text;
-    f.mends.push_back({"Run an enable lead"_text, {UseOption{engine.id, "enable", "ignition"}}});
-    out.findings.push_back(std::move(f));
-}
-
-// A lead that is parted is one: it is judged where it arrives.
-void checkSignal(const CheckInput& in, Checks& out) {
-    const auto isCharger = [&](const Device& device) {
-        return std::ranges::any_of(in.gear.engines, [&](const EngineUnit& engine) {
-            return device.id.value == engine.id.value;
-        });
-    };
-    const Circuit& circuit = sizedCircuit(in);
-    for (std::size_t i = 0; i < circuit.conductors.size(); ++i) {
-        const Device& to = circuit.devices[circuit.index->ends[i].to.device];
-        if (circuit.conductors[i].purpose == Purpose::Signal && isCharger(to)) {
-            checkEnable(in, circuit.conductors[i], out);
-        }
-    }
-}
-
 void checkDriving(const CheckInput& in, Checks& out) {
     const auto& marks = in.supply.engine;
     const bool driven = in.plan.trip.drivingPerDay.si() > 0.0;
@@ -365,7 +245,8 @@ void checkStarterLoads(const CheckInput& in, Checks& out) {
     const Device* starter = firstOf(in.wiring.circuit, DeviceKind::Starter);
     for (const Conductor& c : in.wiring.circuit.conductors) {
         const bool hangs = c.from.device == starter->id || c.to.device == starter->id;
-        if (!hangs || !isHousePole(c, Pole::Positive) || c.unit == starter->unit) {
+        if (!hangs || !isHousePole(c, Pole::Positive) || c.unit == starter->unit ||
+            isMistaken(in, c.id)) {
             continue;
         }
         const Device& far = reachedBy(in.wiring.circuit, c, starter->id);
@@ -398,10 +279,6 @@ Checks engineChecks(const CheckInput& input) {
     }
     if (input.gear.engines.empty()) {
         return out;
-    }
-    checkSignal(input, out);
-    for (const EngineUnit& engine : input.gear.engines) {
-        checkVoltageSensing(input, engine, out);
     }
     checkDriving(input, out);
     const EngineShare share = shareOf(input);

@@ -14,6 +14,7 @@ namespace spirk {
 [[nodiscard]] Checks solarChecks(const CheckInput& input);       // S
 [[nodiscard]] Checks arrayChecks(const CheckInput& input);       // S: hot days, strings, share
 [[nodiscard]] Checks engineChecks(const CheckInput& input);      // E
+[[nodiscard]] Checks signalChecks(const CheckInput& input);      // E4
 [[nodiscard]] Checks relayChecks(const CheckInput& input);     // E: what limits nothing, or halves
 [[nodiscard]] Checks groundChecks(const CheckInput& input);    // G
 [[nodiscard]] Checks deviceChecks(const CheckInput& input);    // W, G, V: what devices can carry
@@ -58,6 +59,8 @@ struct StringVoc {
 
 // The circuit that the cables' currents and sizes are of: without the mistakes that a walk found.
 [[nodiscard]] const Circuit& sizedCircuit(const CheckInput& input);
+// Whether a walk's finding names this conductor: what else is wrong with it follows from that.
+[[nodiscard]] bool isMistaken(const CheckInput& input, const ConductorId& conductor);
 [[nodiscard]] const Conductor& conductorOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] const Route& routeOf(const CheckInput& input, const CableRow& row);
 [[nodiscard]] Laying layingOf(const CheckInput& input, const CableRow& row);

@@ -117,7 +117,7 @@ Finding bypassing(const CheckInput& in, const Conductor& c, End bankEnd) {
 void checkBondPlace(const CheckInput& in, const Conductor& bond, Checks& out) {
     const TerminalId bar = firstTerminal(*barOf(in.wiring.circuit, Pole::Negative));
     const TerminalId point = firstTerminal(*firstOf(in.wiring.circuit, DeviceKind::Chassis));
-    if (bond.from == bar && bond.to == point) {
+    if ((bond.from == bar && bond.to == point) || isMistaken(in, bond.id)) {
         return;
     }
     Finding f = findingOf(in, "G1", subject(bond.id));
@@ -169,7 +169,9 @@ Checks groundChecks(const CheckInput& input) {
     }
     const BankSide side(input.wiring.circuit);
     for (const BankSide::Bypass& b : side.bypasses()) {
-        out.findings.push_back(bypassing(input, *b.conductor, b.end));
+        if (!isMistaken(input, b.conductor->id)) {
+            out.findings.push_back(bypassing(input, *b.conductor, b.end));
+        }
     }
     return out;
 }

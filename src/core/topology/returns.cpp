@@ -98,6 +98,32 @@ std::vector<Finding> chassisLoops(const Scene& scene) {
     return {f};
 }
 
+std::vector<Finding> bondsOnPlus(const Scene& scene) {
+    std::vector<Finding> out;
+    for (const std::size_t i : scene.allMoved()) {
+        const Conductor& c = scene.now.conductors[i];
+        const auto onPlus = [&](const EndAt& end) {
+            const Pole pole = scene.now.devices[end.device].ports[end.port].pole;
+            return pole == Pole::Positive;
+        };
+        const EndsAt& ends = scene.now.index->ends[i];
+        if (c.purpose != Purpose::Bond || !(onPlus(ends.from) || onPlus(ends.to))) {
+            continue;
+        }
+        Finding f = aboutConductor(scene, "G1", i);
+        f.severity = Severity::Danger;
+        f.what = {"The bond joins plus and the body: it runs from {from} to {to}."_text,
+                  {{"from", placeName(scene.now, c.from)}, {"to", placeName(scene.now, c.to)}}};
+        f.why =
+            "The body is the vehicle's minus: whatever else touches it is a short circuit, and the bond has no fuse."_text;
+        f.remedy = {
+            "Bond the negative bar to the chassis once, with bare metal and a short cable."_text,
+            {}};
+        out.push_back(std::move(f));
+    }
+    return out;
+}
+
 std::vector<Finding> leadingNowhere(const Scene& scene) {
     std::vector<Finding> out;
     for (const std::size_t i : scene.allMoved()) {

@@ -58,6 +58,7 @@ void blame(const Scene& scene, const std::vector<std::size_t>& conductors, Findi
 [[nodiscard]] std::vector<Finding> beforeTheSwitch(const Scene& scene);
 [[nodiscard]] std::vector<Finding> shuntReversed(const Scene& scene);
 [[nodiscard]] std::vector<Finding> chassisLoops(const Scene& scene);
+[[nodiscard]] std::vector<Finding> bondsOnPlus(const Scene& scene);
 [[nodiscard]] std::vector<Finding> leadingNowhere(const Scene& scene);
 // Of the system, whatever was moved.
 [[nodiscard]] std::vector<Finding> nothingCharges(const Scene& scene);

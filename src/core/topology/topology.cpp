@@ -74,6 +74,7 @@ std::vector<Finding> walked(const Scene& scene) {
                                 unlimitedSources,
                                 beforeTheSwitch,
                                 shuntReversed,
+                                bondsOnPlus,
                                 chassisLoops,
                                 withoutEngineReturn,
                                 unfed}) {

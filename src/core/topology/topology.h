@@ -21,7 +21,7 @@ struct Topology {
 
 // `wiring` is that of the plan. Walks: T1 shorts, T2 reversals, T3 sources without what limits
 // them, T4 what is not fed or charged, T6 what must stand behind main fuse and switch, G6 the shunt
-// reversed, G1 loops through the chassis, T10 conductors that lead nowhere.
+// reversed, G1 loops through the chassis and a bond on plus, T10 conductors that lead nowhere.
 [[nodiscard]] Topology judgeTopology(const Plan& plan,
                                      const Library& library,
                                      const System& gear,

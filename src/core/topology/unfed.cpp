@@ -37,11 +37,12 @@ public:
         return true;
     }
 
-private:
     [[nodiscard]] bool supplied(std::size_t device, const PortPair& ports) const {
         const auto across = levels_.across(device, ports);
         return across && across->si() > kNoVolts;
     }
+
+private:
     template <class Kind, class Ports>
     [[nodiscard]] bool meets(std::size_t device, const PortPair& ports, const Ports& of) const {
         for (std::size_t d = 0; d < circuit_.devices.size(); ++d) {
@@ -82,6 +83,16 @@ private:
     const Nets& nets_;
     Levels levels_;
 };
+
+// The supply of a shunt's display, which draws next to nothing; nothing where it has no lead for
+// one.
+std::optional<PortPair> displayOf(const Device& device) {
+    const auto supply = std::ranges::find(device.ports, Pole::None, &Port::pole);
+    return device.kind != DeviceKind::Shunt || supply == device.ports.end()
+               ? std::nullopt
+               : std::optional(
+                     PortPair{static_cast<std::size_t>(supply - device.ports.begin()), 0});
+}
 
 // What it lacks, by what it is.
 Text lackOf(const Element& element) {
@@ -143,6 +154,10 @@ std::vector<Finding> unfed(const Scene& scene) {
                 out.push_back(lacking(scene, d, e));
                 break;
             }
+        }
+        const auto display = displayOf(scene.now.devices[d]);
+        if (display && meant.supplied(d, *display) && !now.supplied(d, *display)) {
+            out.push_back(lacking(scene, d, Draw{}));
         }
     }
     return out;
