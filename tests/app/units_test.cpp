@@ -11,6 +11,7 @@
 #include <QToolButton>
 
 #include "tests/app/window.h"
+#include "tests/support/builders.h"
 
 namespace spirk {
 namespace {
@@ -92,6 +93,22 @@ TEST_F(Units, AWayAndItsOptionsAreChosenAtTheCard) {
     EXPECT_EQ(findConductor(design().wiring.circuit, ConductorId("dcdc.enable")), nullptr);
     trigger("edit.undo");
     EXPECT_NE(findConductor(design().wiring.circuit, ConductorId("dcdc.enable")), nullptr);
+}
+
+// Wired for today's loads a converter is told of in Checks, and mended there.
+TEST_F(Units, AConverterIsWiredForItsLoadsAndMendedInChecks) {
+    trigger("file.demo.stargazer");
+    trigger("view.station.supply");
+    const auto current = [&] { return test::rowOf(design(), "converter.feed+").load; };
+    const Amps whole = current();
+    pick("supply.unit.converter.wired_for", "loads");
+    EXPECT_LT(current(), whole * 0.5);
+    trigger("view.station.checks");
+    const auto mend = [&] { return window->findChild<QPushButton*>("checks.mend.I3 converter.0"); };
+    ASSERT_TRUE(QTest::qWaitFor([&] { return mend() != nullptr; }, 10000));
+    mend()->click();
+    EXPECT_EQ(current(), whole);
+    EXPECT_EQ(test::findingOf(design(), "I3"), nullptr);
 }
 
 TEST_F(Units, ACardOpensWhereItStandsAndStaysOpen) {

@@ -28,7 +28,9 @@ protected:
             for (auto at = block.begin(); !at.atEnd(); ++at) {
                 const QTextFragment fragment = at.fragment();
                 if (fragment.charFormat().isAnchor()) {
-                    out[fragment.charFormat().anchorHref()] = fragment.text();
+                    // A figure and its unit may be held together.
+                    out[fragment.charFormat().anchorHref()] =
+                        fragment.text().replace(QChar::Nbsp, ' ');
                 }
             }
         }
