@@ -179,6 +179,23 @@ TEST(Placement, AStrayTurnsClearOfItsOwnDevices) {
     EXPECT_GT(seen, 50u);
 }
 
+// A page ends at a break: a switch's name that lies across it would be cut.
+TEST(Placement, NoNameOfASwitchLiesAcrossAPagesEnd) {
+    std::size_t seen = 0;
+    for (const Drawn& d : allDrawn()) {
+        SCOPED_TRACE(d.name);
+        for (const PlacedDevice& device : d.geometry.devices) {
+            for (const double end : d.geometry.breaks) {
+                const bool across = end > device.name.x && end < device.name.x + device.name.w;
+                const bool symbol = device.drawn == spirk::Drawn::AsSymbol;
+                EXPECT_FALSE(symbol && across) << device.id.value << " " << end;
+                seen += symbol ? 1 : 0;
+            }
+        }
+    }
+    EXPECT_GT(seen, 500u);
+}
+
 // The upper rail's name stands over it, the lower one's under it.
 TEST(Placement, LabelsOfMovedLeadsLieOnNoNameOfARail) {
     std::size_t seen = 0;
